@@ -1,0 +1,32 @@
+/** The arrows of the architecture: app -> ui -> state -> core; workers and route handlers call core. */
+const only = (name, from, to) => ({
+  name,
+  severity: "error",
+  from: { path: from },
+  to: { path: "^src/", pathNot: to },
+});
+
+module.exports = {
+  forbidden: [
+    { name: "no-circles", severity: "error", from: {}, to: { circular: true } },
+    only("core-stands-alone", "^src/core/.*(?<!\\.test)\\.ts$", "^src/core/"),
+    only("demo-uses-core", "^src/demo/", "^src/(core|demo)/"),
+    only("workers-use-core", "^src/workers/", "^src/(core|workers)/"),
+    only("state-uses-core", "^src/state/", "^src/(core|demo|state|workers)/"),
+    only("ui-uses-state", "^src/ui/", "^src/(core|state|ui|workers)/"),
+    only("api-uses-core", "^src/app/api/", "^src/(core|demo|app/api)/"),
+    {
+      name: "core-is-pure",
+      comment: "No interface, storage, clock or server in the core; Zod checks files there.",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      to: { dependencyTypes: ["npm", "core"], pathNot: "node_modules/zod/" },
+    },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "types", "default"] },
+  },
+};

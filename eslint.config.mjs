@@ -1,0 +1,21 @@
+import next from "eslint-config-next/core-web-vitals";
+import typescript from "eslint-config-next/typescript";
+
+const config = [
+  ...next,
+  ...typescript,
+  {
+    rules: {
+      "@typescript-eslint/no-explicit-any": "error",
+      "@typescript-eslint/no-non-null-assertion": "error",
+      "@typescript-eslint/consistent-type-imports": "error",
+      eqeqeq: "error",
+      "no-console": "error",
+    },
+  },
+  { files: ["scripts/**", "bench/**"], rules: { "no-console": "off" } },
+  { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
+  { ignores: [".next/**", "coverage/**", "playwright-report/**", "test-results/**", "next-env.d.ts"] },
+];
+
+export default config;

@@ -1,0 +1,21 @@
+/** @type {import("jest").Config} */
+const config = {
+  testEnvironment: "node",
+  roots: ["<rootDir>/src"],
+  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+  transform: {
+    "^.+\\.tsx?$": [
+      "@swc/jest",
+      {
+        jsc: {
+          parser: { syntax: "typescript", tsx: true },
+          target: "es2022",
+          transform: { react: { runtime: "automatic" } },
+        },
+      },
+    ],
+  },
+  maxWorkers: 2,
+};
+
+export default config;

@@ -1,0 +1,40 @@
+/** The ledger: where the yarn goes, in parts that add up to the total. */
+import { millimetres, type Millimetres } from "../units/brands";
+
+/** Parts in the order they are told. One more kind of use is one more row. */
+export const LEDGER_PARTS = [
+  { id: "plain", name: "Plain fabric", why: "Plain stitches enough to cover the finished size." },
+  { id: "drawIn", name: "Draw-in", why: "More plain stitches, because cables and purls pull the width in." },
+  { id: "crossings", name: "Crossings", why: "Loops that travel over their neighbours are pulled longer." },
+  {
+    id: "texture",
+    name: "Texture",
+    why: "A stitch that shows purl takes 2 % more than one that shows knit.",
+  },
+  { id: "castOn", name: "Cast-on and tail", why: "One loop a stitch on the needle, and the tail beside it." },
+  { id: "castOff", name: "Cast-off", why: "1.2 loops a stitch, drawn over one another." },
+  { id: "ends", name: "Ends and joins", why: "15 cm for each end; two ends where a ball is joined." },
+] as const;
+
+export type LedgerPart = (typeof LEDGER_PARTS)[number]["id"];
+export type Ledger = { readonly [Part in LedgerPart]: Millimetres };
+
+/** Sum of all parts. */
+export const totalOf = (ledger: Ledger): Millimetres =>
+  millimetres(LEDGER_PARTS.reduce((total, { id }) => total + ledger[id], 0));
+
+/**
+ * Rounds parts to whole steps so that the rounded parts still add up to the rounded total (largest
+ * remainder). Example: [1.4, 1.4, 1.2] in steps of 1 gives [2, 1, 1], which is 4.
+ */
+export function roundedToSum(parts: readonly number[], step = 1): readonly number[] {
+  const inSteps = parts.map((part) => part / step);
+  const floors = inSteps.map(Math.floor);
+  const total = Math.round(inSteps.reduce((sum, part) => sum + part, 0));
+  const missing = total - floors.reduce((sum, part) => sum + part, 0);
+  const byRemainder = inSteps
+    .map((part, index) => ({ index, remainder: part - Math.floor(part) }))
+    .sort((a, b) => b.remainder - a.remainder || a.index - b.index);
+  const raised = new Set(byRemainder.slice(0, missing).map(({ index }) => index));
+  return floors.map((part, index) => (part + (raised.has(index) ? 1 : 0)) * step);
+}

@@ -1,0 +1,19 @@
+/** What nobody knows exactly before knitting: deviations in ln, all 0 for the most likely case. */
+
+export interface Unknowns {
+  /** Width and height of a plain stitch, against the gauge that was given. */
+  readonly width: number;
+  readonly height: number;
+  /** Yarn in a loop, against Munden's relation. */
+  readonly loop: number;
+  /** Share of its way that a crossing loop takes from its own yarn. */
+  readonly give: number;
+  /** Length of the wraps of a cast-on tail. */
+  readonly tail: number;
+  /** Loops in a cast-off stitch. */
+  readonly castOff: number;
+}
+
+export type UnknownId = keyof Unknowns;
+
+export const MOST_LIKELY: Unknowns = { width: 0, height: 0, loop: 0, give: 0, tail: 0, castOff: 0 };

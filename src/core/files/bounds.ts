@@ -1,0 +1,32 @@
+/** The least and the most of everything that is typed: one place for the fields and for the files. */
+import type { CountBounds } from "../units/count";
+import type { Bounds } from "../units/reading";
+
+export const COUNTS = {
+  ropes: { least: 1, most: 40, things: "ropes" },
+  purls: { least: 0, most: 20, things: "purl columns" },
+  edge: { least: 0, most: 60, things: "edge stitches" },
+  rows: { least: 1, most: 5000, things: "rows" },
+  measuredStitches: { least: 4, most: 600, things: "stitches" },
+} as const satisfies Record<string, CountBounds>;
+
+export const LENGTHS = {
+  width: {
+    least: 10,
+    most: 5000,
+    tooSmall: "Under 1 cm is too little to measure: check the unit.",
+    tooLarge: "Over 5 m is wider than anybody knits: check the unit.",
+  },
+  needle: {
+    least: 0.5,
+    most: 50,
+    tooSmall: "Needles are sold from 0.5 mm: check the unit.",
+    tooLarge: "Needles are sold up to 50 mm: check the unit.",
+  },
+  twenty: {
+    least: 20,
+    most: 5000,
+    tooSmall: "Twenty stitches take at least 2 cm of yarn: check the unit.",
+    tooLarge: "Twenty stitches never take over 5 m of yarn: check the unit.",
+  },
+} as const satisfies Record<string, Bounds>;

@@ -1,0 +1,102 @@
+/** The project as it is kept and as it stands in a file. Measures are numbers in the unit that the key names. */
+import { z } from "zod";
+import { ROPES } from "../panels/ropes";
+import { YARN_CLASSES } from "../yarn/classes";
+import { COUNTS, LENGTHS } from "./bounds";
+
+export const FORMAT = "brenok-project";
+export const VERSION = 1;
+
+const words = (most: number) => z.string().max(most);
+const count = ({ least, most }: { least: number; most: number }) => z.number().int().min(least).max(most);
+const length = ({ least, most }: { least: number; most: number }) => z.number().min(least).max(most);
+
+const yarn = z.strictObject({
+  id: words(64),
+  name: words(120),
+  colour: z.string().regex(/^#[0-9a-f]{6}$/i),
+  /** Class that the ball band names; it wins over the one reckoned from the put-up. */
+  bandClass: z.enum(YARN_CLASSES).nullable(),
+  putUp: z
+    .strictObject({ massG: z.number().min(5).max(2000), lengthM: z.number().min(5).max(60_000) })
+    .nullable(),
+});
+
+const piece = z.strictObject({
+  id: words(64),
+  name: words(120),
+  yarnId: words(64),
+  ropeId: z.enum(ROPES.map(({ id }) => id)),
+  lean: z.enum(["left", "right"]),
+  ropes: count(COUNTS.ropes),
+  purls: count(COUNTS.purls),
+  edge: count(COUNTS.edge),
+  rows: count(COUNTS.rows).nullable(),
+  /** Width measured across so many stitches of the cabled part; both null where nobody measured. */
+  measured: z.strictObject({
+    widthMm: length(LENGTHS.width).nullable(),
+    stitches: count(COUNTS.measuredStitches).nullable(),
+  }),
+  tail: z.strictObject({
+    school: z.enum(["wraps", "twenty", "widths"]),
+    twentyMm: length(LENGTHS.twenty).nullable(),
+  }),
+});
+
+export const projectSchema = z.strictObject({
+  format: z.literal(FORMAT),
+  version: z.literal(VERSION),
+  name: words(120),
+  madeFor: words(120),
+  notes: words(4000),
+  /** True for the project that comes with Brenok, until it is changed into somebody's own. */
+  demo: z.boolean(),
+  certainty: z.enum(["daring", "steady", "careful"]),
+  /** Stitches and rows over 10 cm; null where they are to be assumed from the yarn. */
+  gauge: z.strictObject({
+    stitchesPer10Cm: z.number().min(2).max(80).nullable(),
+    rowsPer10Cm: z.number().min(2).max(120).nullable(),
+    source: z.enum(["measured", "band"]),
+  }),
+  needleMm: length(LENGTHS.needle).nullable(),
+  yarns: z.array(yarn).length(1),
+  pieces: z.array(piece).length(1),
+  /** What was typed into each field, to the letter, so that it stands there again. */
+  typed: z.record(words(64), words(200)),
+});
+
+export type Project = z.infer<typeof projectSchema>;
+export type ProjectYarn = z.infer<typeof yarn>;
+export type ProjectPiece = z.infer<typeof piece>;
+
+/** A project with nothing measured yet: one plain rope to start from. */
+export function emptyProject(): Project {
+  return {
+    format: FORMAT,
+    version: VERSION,
+    name: "Untitled project",
+    madeFor: "",
+    notes: "",
+    demo: false,
+    certainty: "steady",
+    gauge: { stitchesPer10Cm: null, rowsPer10Cm: null, source: "measured" },
+    needleMm: null,
+    yarns: [{ id: "yarn-1", name: "My yarn", colour: "#8a7b5c", bandClass: null, putUp: null }],
+    pieces: [
+      {
+        id: "piece-1",
+        name: "My piece",
+        yarnId: "yarn-1",
+        ropeId: "rope-2-2",
+        lean: "left",
+        ropes: 1,
+        purls: 2,
+        edge: 2,
+        rows: null,
+        measured: { widthMm: null, stitches: null },
+        tail: { school: "wraps", twentyMm: null },
+      },
+    ],
+    typed: {},
+  };
+}

@@ -1,0 +1,60 @@
+import fc from "fast-check";
+import { demoProject } from "@/demo/slipover";
+import { emptyProject, projectSchema } from "./project";
+import { fileNameOf, readProject, writeProject } from "./projectFile";
+
+const demo = demoProject();
+const messageOf = (text: string) => {
+  const opened = readProject(text);
+  return opened.ok ? "opened" : opened.message;
+};
+
+test("the demo and the empty project come back from their files unchanged", () => {
+  for (const project of [demo, emptyProject()])
+    expect(readProject(writeProject(project))).toEqual({ ok: true, project });
+});
+
+test("any project comes back from its file unchanged", () => {
+  const anyProject = fc
+    .record({
+      name: fc.string({ maxLength: 40 }),
+      notes: fc.string({ unit: "grapheme", maxLength: 100 }),
+      stitches: fc.option(fc.double({ min: 2, max: 80, noNaN: true })),
+      rows: fc.option(fc.integer({ min: 1, max: 5000 })),
+      typed: fc.dictionary(fc.string({ maxLength: 10 }), fc.string({ maxLength: 20 })),
+    })
+    .map(({ name, notes, stitches, rows, typed }) => ({
+      ...demo,
+      name,
+      notes,
+      gauge: { ...demo.gauge, stitchesPer10Cm: stitches },
+      pieces: demo.pieces.map((piece) => ({ ...piece, rows })),
+      typed,
+    }));
+  fc.assert(
+    fc.property(anyProject, (project) => {
+      const opened = readProject(writeProject(project));
+      expect(opened.ok && JSON.stringify(opened.project)).toBe(JSON.stringify(projectSchema.parse(project)));
+    }),
+  );
+});
+
+test.each([
+  ["not json", /does not hold JSON/],
+  ["[]", /not a Brenok project/],
+  ["null", /not a Brenok project/],
+  ['{"format":"other"}', /not a Brenok project/],
+  [JSON.stringify({ ...demo, version: 2 }), /newer Brenok/],
+  [JSON.stringify({ ...demo, needleMm: -3 }), /needleMm/],
+  [JSON.stringify({ ...demo, gauge: { ...demo.gauge, rowsPer10Cm: "many" } }), /gauge.rowsPer10Cm/],
+  [JSON.stringify({ ...demo, surprise: 1 }), /cannot be/],
+  [" ".repeat(5_000_001), /over 5 MB/],
+])("a bad file is refused in words (%#)", (text, problem) => {
+  expect(messageOf(text)).toMatch(problem);
+});
+
+test("file names keep letters of any script and nothing that a disk would mind", () => {
+  expect(fileNameOf(demo)).toBe("harrow-slipover.brenok.json");
+  expect(fileNameOf({ ...demo, name: "Größe 2/3: Ärmel" })).toBe("größe-2-3-ärmel.brenok.json");
+  expect(fileNameOf({ ...demo, name: "???" })).toBe("project.brenok.json");
+});

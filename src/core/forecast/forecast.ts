@@ -1,0 +1,60 @@
+/** The chance that so many balls are enough, and how many to buy for the certainty that is wanted. */
+import { joinWaste } from "../estimate/balls";
+import { estimatePiece, type PieceEstimate, type PiecePlan } from "../estimate/piece";
+import { metres, millimetres, type Metres, type Millimetres } from "../units/brands";
+import { doubtsOf, type Doubt, type GaugeSources } from "./doubt";
+import { QUANTILES, chanceBelow, type Quantile } from "./normal";
+
+/** How sure the knitter wants to be. */
+export const CERTAINTIES = { daring: 0.8, steady: 0.95, careful: 0.99 } as const;
+export type Certainty = keyof typeof CERTAINTIES;
+
+export interface BallChance {
+  readonly balls: number;
+  readonly chance: number;
+}
+
+export interface Forecast {
+  readonly estimate: PieceEstimate;
+  /** Balls to buy for the certainty wanted, and the chance that they are enough. */
+  readonly advised: BallChance;
+  /** One fewer (where there is one), the advised, one more. */
+  readonly around: readonly BallChance[];
+  readonly leftOver: Metres;
+  readonly quantilesMm: { readonly [Q in Quantile]: Millimetres };
+  readonly doubts: readonly Doubt[];
+}
+
+/**
+ * Forecast for one piece in one yarn, in first order: ln(need) is normal about the estimate.
+ * Example: with 81 m needed in balls of 85 m and 10 % of doubt, one ball is enough 68 times in 100.
+ */
+export function forecastPiece(plan: PiecePlan, sources: GaugeSources, certainty: Certainty): Forecast {
+  const estimate = estimatePiece(plan);
+  const doubts = doubtsOf(plan, sources);
+  const sd = Math.sqrt(doubts.reduce((sum, doubt) => sum + doubt.sd ** 2, 0));
+  const needSd = Math.sqrt(
+    doubts.reduce((sum, doubt) => sum + (doubt.id === "putUp" ? 0 : doubt.sd ** 2), 0),
+  );
+  const { lengthM } = plan.putUp;
+  const withoutJoinsMm = estimate.totalMm - joinWaste(estimate.balls);
+  const chanceOf = (balls: number): BallChance => ({
+    balls,
+    chance: chanceBelow(Math.log((balls * lengthM * 1000 - joinWaste(balls)) / withoutJoinsMm) / sd),
+  });
+  let advised = chanceOf(1);
+  while (advised.chance < CERTAINTIES[certainty]) advised = chanceOf(advised.balls + 1);
+  return {
+    estimate,
+    advised,
+    around: [advised.balls - 1, advised.balls, advised.balls + 1].filter((balls) => balls > 0).map(chanceOf),
+    leftOver: metres(advised.balls * lengthM - estimate.totalMm / 1000),
+    quantilesMm: Object.fromEntries(
+      Object.entries(QUANTILES).map(([name, z]) => [
+        name,
+        millimetres(estimate.totalMm * Math.exp(z * needSd)),
+      ]),
+    ) as Forecast["quantilesMm"],
+    doubts,
+  };
+}

@@ -1,0 +1,21 @@
+/** Numbers that know their unit, so that a gram cannot be passed where a metre is meant. */
+
+declare const unit: unique symbol;
+type Branded<Unit extends string> = number & { readonly [unit]: Unit };
+
+/** Length in the fabric or along a needle, in millimetres. */
+export type Millimetres = Branded<"mm">;
+/** Length of yarn as it is told to people, in metres. */
+export type Metres = Branded<"m">;
+/** Mass, in grams. */
+export type Grams = Branded<"g">;
+
+export const millimetres = (value: number) => value as Millimetres;
+export const metres = (value: number) => value as Metres;
+export const grams = (value: number) => value as Grams;
+
+/** Yarn is reckoned in mm and told in m. Example: `toMetres(millimetres(1500))` is 1.5 m. */
+export const toMetres = (length: Millimetres) => metres(length / 1000);
+
+/** The two ways to show measures; what is stored is always metric. */
+export type UnitSystem = "metric" | "imperial";

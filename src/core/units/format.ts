@@ -1,0 +1,43 @@
+/** Measures as they are told: in metric or imperial, with no more figures than they deserve. */
+import type { Grams, Metres, Millimetres, UnitSystem } from "./brands";
+import { BARE_SPAN_MM } from "./gauge";
+
+const NO_BREAK = "\u00a0";
+
+/** A number with at most `places` decimals, trailing noughts dropped. Example: `plain(20.50, 1)` is "20.5". */
+export const plain = (value: number, places: number) => String(Number(value.toFixed(places)));
+
+const withUnit = (value: number, places: number, unit: string) =>
+  `${value.toFixed(places)}${NO_BREAK}${unit}`;
+
+/** Size of fabric: centimetres or inches, one decimal. Example: 452 mm is "45.2 cm" or "17.8 in". */
+export function formatSize(size: Millimetres, system: UnitSystem): string {
+  return system === "metric" ? withUnit(size / 10, 1, "cm") : withUnit(size / 25.4, 1, "in");
+}
+
+/** Yarn: metres or yards; one decimal below 10. Example: 106.2 m is "106 m" or "116 yd". */
+export function formatYarn(length: Metres, system: UnitSystem): string {
+  const value = system === "metric" ? length : length / 0.9144;
+  return withUnit(value, Math.abs(value) < 9.95 ? 1 : 0, system === "metric" ? "m" : "yd");
+}
+
+/** Mass: grams, or ounces with one decimal. Example: 100 g is "100 g" or "3.5 oz". */
+export function formatMass(mass: Grams, system: UnitSystem): string {
+  return system === "metric" ? withUnit(mass, 0, "g") : withUnit(mass / 28.349523125, 1, "oz");
+}
+
+/** Gauge over 10 cm or 4 in. Example: 20 per 100 mm is "20 in 10 cm" or "20.3 in 4 in". */
+export function formatGauge(per100Mm: number, system: UnitSystem): string {
+  const count = plain((per100Mm * BARE_SPAN_MM[system]) / 100, 1);
+  return `${count} in${NO_BREAK}${system === "metric" ? "10" : "4"}${NO_BREAK}${system === "metric" ? "cm" : "in"}`;
+}
+
+/** Small sizes such as a needle or a yarn's thickness, in mm in both systems, as needles are sold. */
+export const formatFine = (size: Millimetres) => withUnit(size, 2, "mm").replace(/\.?0+(?=\s)/, "");
+
+/** A chance in a hundred as people say it; certainty is never claimed. Example: 0.9534 is "95 in 100". */
+export function formatChance(chance: number): string {
+  if (chance > 0.995) return "over 99 in 100";
+  if (chance < 0.005) return "under 1 in 100";
+  return `${Math.round(chance * 100)} in 100`;
+}

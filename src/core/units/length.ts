@@ -1,0 +1,27 @@
+/** Lengths as people type them, read into millimetres. */
+import { millimetres, type Millimetres } from "./brands";
+import { readQuantities } from "./quantities";
+import { read, unread, within, type Bounds, type Reading } from "./reading";
+
+/** What a number without a unit means, in mm. */
+export const BARE_LENGTH = { metric: 10, imperial: 25.4 } as const;
+
+/**
+ * Reads a length; several parts add up. `bare` is the millimetres of a number without a unit.
+ * Errors: no number, a unit that is no length, zero or less, out of bounds.
+ * Example: `readLength("9 1/2 in", 10, bounds)` is 241.3 mm.
+ */
+export function readLength(text: string, bare: number, bounds: Bounds): Reading<Millimetres> {
+  const quantities = readQuantities(text);
+  if (!quantities.ok) return quantities;
+  let total = 0;
+  for (const { number, unit, at } of quantities.value) {
+    if (unit && unit.kind !== "length")
+      return unread("This wants a length: use mm, cm, m, in, ft or yd.", at);
+    if (!unit && quantities.value.length > 1)
+      return unread("One of these numbers has no unit: add cm or in to each.", at);
+    total += number * (unit?.factor ?? bare);
+  }
+  const bounded = within(total, bounds);
+  return bounded.ok ? read(millimetres(total)) : bounded;
+}

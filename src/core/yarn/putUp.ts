@@ -1,0 +1,60 @@
+/** The put-up: how yarn is wound for sale, as mass and length of a ball. */
+import { grams, metres, type Grams, type Metres } from "../units/brands";
+import { readQuantities } from "../units/quantities";
+import { read, unread, type Reading } from "../units/reading";
+
+export interface PutUp {
+  readonly massG: Grams;
+  readonly lengthM: Metres;
+}
+
+const ASK = "Type what the band says, as 100 g = 165 m or 3.5 oz = 180 yd.";
+
+/**
+ * Reads a put-up; mass and length in either order, each in its unit.
+ * Errors: one of the two missing or doubled, no unit, a ball or a yarn that cannot be.
+ * Example: `readPutUp("3.5 oz = 180 yd")` is 99.2 g and 164.6 m.
+ */
+export function readPutUp(text: string): Reading<PutUp> {
+  const quantities = readQuantities(text);
+  if (!quantities.ok) return quantities;
+  let massG: number | undefined;
+  let lengthMm: number | undefined;
+  for (const { number, unit, at } of quantities.value) {
+    if (!unit) return unread(`${number} has no unit here. ${ASK}`, at);
+    if (unit.kind === "mass") {
+      if (massG !== undefined) return unread(`Two weights stand here. ${ASK}`, at);
+      massG = number * unit.factor;
+    } else if (unit.kind === "length") {
+      if (lengthMm !== undefined) return unread(`Two lengths stand here. ${ASK}`, at);
+      lengthMm = number * unit.factor;
+    } else {
+      return unread(`A ball has no ${unit.kind}. ${ASK}`, at);
+    }
+  }
+  if (massG === undefined) return unread(`The weight of the ball is missing. ${ASK}`);
+  if (lengthMm === undefined) return unread(`The length in the ball is missing. ${ASK}`);
+  return checkPutUp(massG, lengthMm / 1000);
+}
+
+/** Refuses balls that nobody winds and yarns that nobody spins. */
+function checkPutUp(massG: number, lengthM: number): Reading<PutUp> {
+  if (!(massG > 0) || !(lengthM > 0)) return unread("Weight and length must both be more than zero.");
+  if (massG < 5 || massG > 2000) return unread("A ball weighs from 5 g to 2 kg: check the weight.");
+  if (lengthM < 5) return unread("A ball holds at least 5 m: check the length.");
+  const per100G = (100 * lengthM) / massG;
+  if (per100G < 10)
+    return unread(`${per100G.toFixed(1)} m in 100 g is thicker than a finger: check weight and length.`);
+  if (per100G > 3000)
+    return unread(`${per100G.toFixed(0)} m in 100 g is finer than cobweb: check weight and length.`);
+  return read({ massG: grams(massG), lengthM: metres(lengthM) });
+}
+
+/** Metres in 100 g. Example: a ball of 50 g and 85 m has 170. */
+export const metresIn100G = ({ massG, lengthM }: PutUp) => (100 * lengthM) / massG;
+
+/** Grams in 1000 m. Example: 100 g = 165 m is tex 606. */
+export const texOf = ({ massG, lengthM }: PutUp) => (1000 * massG) / lengthM;
+
+/** Mass of a length of this yarn. */
+export const massOf = (length: Metres, { massG, lengthM }: PutUp) => grams((length * massG) / lengthM);

@@ -1,0 +1,37 @@
+/** How thick a yarn is, and what that lets us guess before a swatch is knitted. */
+import type { Gauge } from "../fabric/plainStitch";
+import { millimetres, type Millimetres } from "../units/brands";
+import { metresIn100G, texOf, type PutUp } from "./putUp";
+
+/** Thickness d = 0.115 √tex mm (sd 0.12 in ln). Example: tex 606 is 2.83 mm thick. */
+export const thicknessOf = (putUp: PutUp): Millimetres => millimetres(0.115 * Math.sqrt(texOf(putUp)));
+
+/** Turns of the yarn side by side in an inch. Example: a yarn of 2.54 mm wraps 10 times. */
+export const wrapsPerInch = (thickness: Millimetres) => 25.4 / thickness;
+
+/** Row height over stitch width of plain fabric where nothing was measured. */
+const USUAL_ASPECT = 0.72;
+
+/**
+ * Plain gauge of a yarn with no swatch: 19.4 (m in 100 g / 200)^0.607 stitches over 10 cm, sd 0.08 in ln;
+ * rows by an aspect of 0.72, sd 0.05.
+ * Example: 100 g = 165 m gives 17.26 stitches and 23.97 rows.
+ */
+export function assumedGauge(putUp: PutUp): Gauge {
+  const stitchesPer10Cm = 19.4 * (metresIn100G(putUp) / 200) ** 0.607;
+  return { stitchesPer10Cm, rowsPer10Cm: stitchesPer10Cm / USUAL_ASPECT };
+}
+
+/** Needle sizes that are made, in mm. */
+const NEEDLES_MM = [
+  1.5, 1.75, 2, 2.25, 2.5, 2.75, 3, 3.25, 3.5, 3.75, 4, 4.5, 5, 5.5, 6, 6.5, 7, 7.5, 8, 9, 10, 12, 15, 20, 25,
+];
+
+/** The made needle nearest to 0.92 of the stitch width. Example: 5.56 mm wide stitches want 5 mm. */
+export function usualNeedle(stitchWidth: Millimetres): Millimetres {
+  const wanted = 0.92 * stitchWidth;
+  const nearest = NEEDLES_MM.reduce((best, size) =>
+    Math.abs(size - wanted) < Math.abs(best - wanted) ? size : best,
+  );
+  return millimetres(nearest);
+}

@@ -1,0 +1,62 @@
+import { grams, metres, millimetres } from "../units/brands";
+import { classOf } from "./classes";
+import { massOf, metresIn100G, readPutUp, texOf } from "./putUp";
+import { assumedGauge, thicknessOf, usualNeedle, wrapsPerInch } from "./thickness";
+
+const putUpOf = (text: string) => {
+  const reading = readPutUp(text);
+  if (!reading.ok) throw new Error(reading.message);
+  return reading.value;
+};
+const aran = putUpOf("100 g = 165 m");
+
+test.each([
+  ["100 g = 165 m", 100, 165],
+  ["3.5 oz = 180 yd", 99.223, 164.592],
+  ["50g/125m", 50, 125],
+  ["165 m per 100 g", 100, 165],
+])("%s is a put-up", (text, massG, lengthM) => {
+  expect(putUpOf(text).massG).toBeCloseTo(massG, 3);
+  expect(putUpOf(text).lengthM).toBeCloseTo(lengthM, 3);
+});
+
+test.each([
+  ["100 g", /length in the ball is missing/],
+  ["165 m", /weight of the ball is missing/],
+  ["100 165", /100 has no unit/],
+  ["100 g 50 g", /Two weights/],
+  ["165 m 165 m", /Two lengths/],
+  ["20 sts 100 g", /no stitches/],
+  ["0 g = 100 m", /more than zero/],
+  ["100 kg = 165 m", /5 g to 2 kg/],
+  ["100 g = 9 m", /thicker than a finger/],
+  ["100 g = 16500 m", /finer than cobweb/],
+  ["20 g = 3 m", /at least 5 m/],
+])("%s is refused as a put-up", (text, problem) => {
+  const reading = readPutUp(text);
+  expect(reading.ok ? "read" : reading.message).toMatch(problem);
+});
+
+test("an aran of 165 m in 100 g: tex, thickness, wraps, class, mass, gauge and needle", () => {
+  expect(texOf(aran)).toBeCloseTo(606.06, 2);
+  expect(metresIn100G(aran)).toBe(165);
+  expect(thicknessOf(aran)).toBeCloseTo(2.831, 3);
+  expect(wrapsPerInch(thicknessOf(aran))).toBeCloseTo(8.97, 2);
+  expect(classOf(aran)).toBe("aran");
+  expect(massOf(metres(330), aran)).toBeCloseTo(200, 9);
+  expect(assumedGauge(aran).stitchesPer10Cm).toBeCloseTo(17.26, 2);
+  expect(assumedGauge(aran).rowsPer10Cm).toBeCloseTo(23.97, 2);
+  expect(usualNeedle(millimetres(100 / 18))).toBe(5);
+});
+
+test.each([
+  [500, "lace"],
+  [400, "fingering"],
+  [300, "sport"],
+  [230, "DK"],
+  [200, "worsted"],
+  [85.1, "chunky"],
+  [84, "super chunky"],
+])("%d m in 100 g is %s", (lengthM, expected) => {
+  expect(classOf({ massG: grams(100), lengthM: metres(lengthM) })).toBe(expected);
+});
