@@ -37,8 +37,8 @@ export const TAIL_SCHOOLS: {
   },
   widths: {
     name: "Three widths and a bit",
-    why: "Three times the finished width and 15 cm more: quick, but blind to needle and yarn.",
-    lengthMm: ({ finishedWidthMm }) => 3 * finishedWidthMm + 150,
+    why: "Three times the finished width, and a bit for the end: quick, but blind to needle and yarn.",
+    lengthMm: ({ finishedWidthMm }) => 3 * finishedWidthMm,
   },
 };
 

@@ -128,7 +128,7 @@ test("three schools of tail for twenty stitches on 5 mm needles, each rounded up
   expect(TAIL_SCHOOLS.wraps.lengthMm(basis)).toBeCloseTo(438.7, 1);
   expect(tailLength("wraps", basis)).toBe(600);
   expect(tailLength("twenty", basis)).toBe(550);
-  expect(tailLength("widths", basis)).toBe(600);
+  expect(tailLength("widths", basis)).toBe(450);
 });
 
 test("balls are the fewest that hold the yarn and their own joins", () => {

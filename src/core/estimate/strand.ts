@@ -5,7 +5,7 @@ import { rowTotal } from "./rowYarn";
 
 export type StrandPart = "castOn" | "rows" | "castOff" | "ends";
 
-export interface Stretch {
+interface Stretch {
   readonly part: StrandPart;
   readonly fromMm: Millimetres;
   readonly toMm: Millimetres;

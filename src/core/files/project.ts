@@ -49,7 +49,7 @@ export const projectSchema = z.strictObject({
   name: words(120),
   madeFor: words(120),
   notes: words(4000),
-  /** True for the project that comes with Brenok, until it is changed into somebody's own. */
+  /** True for the project that comes with Brenok, until somebody gives it a name of their own. */
   demo: z.boolean(),
   certainty: z.enum(["daring", "steady", "careful"]),
   /** Stitches and rows over 10 cm; null where they are to be assumed from the yarn. */
@@ -66,7 +66,6 @@ export const projectSchema = z.strictObject({
 });
 
 export type Project = z.infer<typeof projectSchema>;
-export type ProjectYarn = z.infer<typeof yarn>;
 export type ProjectPiece = z.infer<typeof piece>;
 
 /** A project with nothing measured yet: one plain rope to start from. */

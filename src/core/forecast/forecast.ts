@@ -6,10 +6,10 @@ import { doubtsOf, type Doubt, type GaugeSources } from "./doubt";
 import { QUANTILES, chanceBelow, type Quantile } from "./normal";
 
 /** How sure the knitter wants to be. */
-export const CERTAINTIES = { daring: 0.8, steady: 0.95, careful: 0.99 } as const;
+const CERTAINTIES = { daring: 0.8, steady: 0.95, careful: 0.99 } as const;
 export type Certainty = keyof typeof CERTAINTIES;
 
-export interface BallChance {
+interface BallChance {
   readonly balls: number;
   readonly chance: number;
 }

@@ -20,20 +20,24 @@ const MOST_KEPT = 1.2;
 export type MissingField = "putUp" | "rows";
 
 /** Something typed that cannot be so; it is left out of the reckoning until it is mended. */
-export interface Finding {
+interface Finding {
   readonly field: "measuredWidth";
   readonly message: string;
 }
 
-export interface Basis {
+interface Basis {
   readonly plan: PiecePlan;
   readonly sources: GaugeSources & { readonly needle: Source; readonly twenty: Source };
   readonly findings: readonly Finding[];
 }
 
+export interface KnownForecast extends Basis {
+  readonly known: true;
+  readonly forecast: Forecast;
+}
+
 export type ProjectForecast =
-  | { readonly known: false; readonly missing: readonly MissingField[] }
-  | ({ readonly known: true; readonly forecast: Forecast } & Basis);
+  KnownForecast | { readonly known: false; readonly missing: readonly MissingField[] };
 
 function gaugeOf({ gauge }: Project, putUp: PutUp): { gauge: Gauge; sources: GaugeSources } {
   const assumed = assumedGauge(putUp);

@@ -15,6 +15,10 @@ export function formatSize(size: Millimetres, system: UnitSystem): string {
   return system === "metric" ? withUnit(size / 10, 1, "cm") : withUnit(size / 25.4, 1, "in");
 }
 
+/** Size with two decimals where they say something, as it can be typed again. Example: 76 mm is "7.6 cm" or "2.99 in". */
+export const tellSize = (size: Millimetres, system: UnitSystem) =>
+  system === "metric" ? `${plain(size / 10, 2)}${NO_BREAK}cm` : `${plain(size / 25.4, 2)}${NO_BREAK}in`;
+
 /** Yarn: metres or yards; one decimal below 10. Example: 106.2 m is "106 m" or "116 yd". */
 export function formatYarn(length: Metres, system: UnitSystem): string {
   const value = system === "metric" ? length : length / 0.9144;
@@ -26,10 +30,11 @@ export function formatMass(mass: Grams, system: UnitSystem): string {
   return system === "metric" ? withUnit(mass, 0, "g") : withUnit(mass / 28.349523125, 1, "oz");
 }
 
-/** Gauge over 10 cm or 4 in. Example: 20 per 100 mm is "20 in 10 cm" or "20.3 in 4 in". */
-export function formatGauge(per100Mm: number, system: UnitSystem): string {
+/** Gauge over 10 cm or 4 in, as it can be typed again. Example: 20 per 100 mm is "20 st / 10 cm" or "20.3 st / 4 in". */
+export function formatGauge(per100Mm: number, counted: "stitches" | "rows", system: UnitSystem): string {
   const count = plain((per100Mm * BARE_SPAN_MM[system]) / 100, 1);
-  return `${count} in${NO_BREAK}${system === "metric" ? "10" : "4"}${NO_BREAK}${system === "metric" ? "cm" : "in"}`;
+  const span = system === "metric" ? withUnit(10, 0, "cm") : withUnit(4, 0, "in");
+  return `${count}${NO_BREAK}${counted === "rows" ? "rows" : "st"} / ${span}`;
 }
 
 /** Small sizes such as a needle or a yarn's thickness, in mm in both systems, as needles are sold. */

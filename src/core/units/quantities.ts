@@ -1,7 +1,7 @@
 /** Reads measures as people write them: "3 1/2 in", "50g/125m", "20 sts to 4 inches", "5 ft 4 in". */
 import { read, unread, type Reading } from "./reading";
 
-export type Kind = "length" | "mass" | "stitches" | "rows";
+type Kind = "length" | "mass" | "stitches" | "rows";
 
 /** A unit that can be typed: `factor` turns it into mm, g, stitches or rows. */
 interface Unit {

@@ -69,7 +69,8 @@ test("measures are told in either system", () => {
     formatYarn(metres(100), "imperial"),
     formatYarn(metres(3.25), "metric"),
     formatMass(grams(100), "imperial"),
-    formatGauge(20, "imperial"),
+    formatGauge(20, "stitches", "imperial"),
+    formatGauge(28, "rows", "metric"),
     formatFine(millimetres(5)),
     formatFine(millimetres(3.25)),
   ].map((text) => text.replaceAll("\u00a0", " "));
@@ -80,7 +81,8 @@ test("measures are told in either system", () => {
     "109 yd",
     "3.3 m",
     "3.5 oz",
-    "20.3 in 4 in",
+    "20.3 st / 4 in",
+    "28 rows / 10 cm",
     "5 mm",
     "3.25 mm",
   ]);

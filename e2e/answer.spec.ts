@@ -1,0 +1,105 @@
+import { answerOf, ballsOf, expect, ledgerOf, openAt, test } from "./bench";
+
+test.beforeEach(({ page }) => openAt(page));
+
+test("the demo is open, says that it is one, and has an answer", async ({ page }) => {
+  await expect(page.getByText("This is the demo project")).toBeVisible();
+  await expect(ballsOf(page)).toHaveText(/Buy 5 balls of 50/);
+  await expect(answerOf(page)).toContainText("that it is enough");
+  await expect(ledgerOf(page).getByRole("row")).toHaveCount(8);
+});
+
+test("a changed gauge changes the answer at once, and undo brings it back", async ({ page }) => {
+  await page.getByLabel("Plain gauge: stitches").fill("14 st / 10 cm");
+  await expect(ballsOf(page)).toHaveText(/Buy 6 balls/);
+  await page.keyboard.press("Control+z");
+  await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
+  await expect(page.getByLabel("Plain gauge: stitches")).toHaveValue("18 st / 10 cm");
+  await page.keyboard.press("Control+Shift+z");
+  await expect(ballsOf(page)).toHaveText(/Buy 6 balls/);
+});
+
+test("a wider cable, more rows and another put-up all reach the ledger", async ({ page }) => {
+  const total = () => ledgerOf(page).getByRole("heading").innerText();
+  const before = await total();
+  await page.getByLabel("Cable", { exact: true }).selectOption("Rope, 4 over 4, every 10 rows");
+  const wider = await total();
+  expect(wider).not.toBe(before);
+  await page.getByLabel("Rows", { exact: true }).fill("200");
+  await expect(ledgerOf(page).getByRole("heading")).not.toHaveText(wider);
+  await page.getByLabel("One ball holds").fill("3.5 oz = 180 yd");
+  await expect(ballsOf(page)).toHaveText(/4 balls of 99/);
+});
+
+test("what is typed wrongly stays, is explained, and leaves the last answer standing", async ({ page }) => {
+  const gauge = page.getByLabel("Plain gauge: stitches");
+  for (const [typed, words] of [
+    ["-18", "A measure cannot be negative."],
+    ["0 st / 10 cm", "This must be more than zero."],
+    ["180 st / 10 cm", "finer than sewing thread"],
+    ["18 parsecs", "“parsecs” is not a number or a unit known here."],
+  ] as const) {
+    await gauge.fill(typed);
+    await expect(gauge).toHaveValue(typed);
+    await expect(gauge).toHaveAttribute("aria-invalid", "true");
+    await expect(page.getByText(words)).toBeVisible();
+    await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
+  }
+});
+
+test("a width that cannot be is questioned; without a width the draw-in is not known", async ({ page }) => {
+  const width = page.getByLabel("Cables measured: width");
+  await width.fill("7.6 in");
+  await expect(page.getByText(/cables do not spread/)).toBeVisible();
+  await expect(ledgerOf(page)).toContainText("not known");
+  await width.fill("3 in");
+  await expect(page.getByText("76 % of the plain width")).toBeVisible();
+  await expect(ledgerOf(page)).not.toContainText("not known");
+});
+
+test("one switch shows everything imperial, and typed texts stay as typed", async ({ page }) => {
+  await page.getByRole("radio", { name: "Imperial" }).click();
+  await expect(answerOf(page)).toContainText("yd");
+  await expect(ledgerOf(page).getByRole("row").nth(1)).toContainText("yd");
+  await expect(page.getByLabel("Plain gauge: stitches")).toHaveValue("18 st / 10 cm");
+  await expect(page.getByText("18.3 st / 4 in")).toBeVisible();
+});
+
+test("more certainty never wants fewer balls", async ({ page }) => {
+  const counts: number[] = [];
+  for (const name of [/^Daring/, /^Steady/, /^Careful/]) {
+    await page.getByRole("radio", { name }).click();
+    counts.push(Number(/\d+/.exec(await ballsOf(page).innerText())?.[0]));
+  }
+  expect(counts).toEqual([...counts].sort((a, b) => a - b));
+  expect(counts.every((count) => count > 0)).toBe(true);
+});
+
+test("the three schools of tail stand side by side, and the chosen one is in the ledger", async ({
+  page,
+}) => {
+  const castOn = ledgerOf(page).getByRole("row", { name: /Cast-on/ });
+  const before = await castOn.innerText();
+  await page.getByRole("radio", { name: /Three widths/ }).check();
+  await expect(castOn).not.toHaveText(before);
+  await page.getByRole("radio", { name: /By twenty/ }).check();
+  await page.getByLabel("Twenty stitches took").fill("60 cm");
+  await expect(page.getByRole("radio", { name: /By twenty/ }).locator("..")).toContainText("305.0");
+});
+
+test("the strand tells the row under the pointer and goes to it", async ({ page }) => {
+  const strand = page.getByRole("slider", { name: /strand/ });
+  await strand.hover({ position: { x: 400, y: 10 } });
+  await expect(page.getByText(/Back, row \d+ of 150/)).toBeVisible();
+  await strand.click({ position: { x: 400, y: 10 } });
+  await expect(page.getByRole("img", { name: /ropes between purl columns/ })).toContainText(/row \d+/);
+  await strand.press("Home");
+  await strand.press("ArrowRight");
+  await expect(strand).toHaveAttribute("aria-valuetext", /Back, row 2 of 150/);
+});
+
+test("the gauge sweep is reckoned in the worker and told in words", async ({ page }) => {
+  const card = page.getByRole("region", { name: "If your gauge changes" });
+  await expect(card).toContainText(/A tenth looser wants \d+ balls, a tenth tighter \d+/);
+  await expect(card.locator("canvas")).toBeVisible();
+});

@@ -1,0 +1,98 @@
+import AxeBuilder from "@axe-core/playwright";
+import { answerOf, ballsOf, expect, openAt, test } from "./bench";
+
+const PATHS = ["/", "/swatches", "/swap", "/order", "/knit"];
+
+test("each bench is one key away and keeps the strand and the answer in sight", async ({ page }) => {
+  await openAt(page);
+  for (const [key, heading] of [
+    ["2", "Swatches"],
+    ["3", "Swap"],
+    ["4", "Order"],
+    ["5", "Knit"],
+    ["1", "Back"],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page.getByRole("heading", { name: heading, exact: true })).toBeVisible();
+    await expect(page.getByRole("slider", { name: /strand/ })).toBeVisible();
+    await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
+  }
+});
+
+test("by keyboard alone, from the first field to the answer", async ({ page }) => {
+  await openAt(page);
+  await page.getByLabel("Cable", { exact: true }).focus();
+  await page.keyboard.press("ArrowDown");
+  const typing: Record<string, string> = {
+    ropes: "2",
+    rows: "60",
+    putUp: "100g/165m",
+    stitchGauge: "16 / 10 cm",
+  };
+  for (let tabs = 0; tabs < 16 && Object.keys(typing).length > 0; tabs += 1) {
+    await page.keyboard.press("Tab");
+    const id = await page.evaluate(() => document.activeElement?.id ?? "");
+    if (typing[id] === undefined) continue;
+    await page.keyboard.press("Control+a");
+    await page.keyboard.type(typing[id]);
+    delete typing[id];
+  }
+  expect(typing).toEqual({});
+  await expect(page.getByLabel("Cable", { exact: true })).toHaveValue("rope-4-4");
+  await expect(ballsOf(page)).toHaveText(/Buy 1 ball of 100/);
+});
+
+test("the list of shortcuts opens on ? and closes on Escape; keys typed into fields stay there", async ({
+  page,
+}) => {
+  await openAt(page);
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Shortcuts" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toBeHidden();
+  await page.getByLabel("Rows", { exact: true }).fill("");
+  await page.keyboard.type("2");
+  await expect(page).toHaveURL(/\/$/);
+});
+
+test("dark and light are one key, and are remembered", async ({ page }) => {
+  await openAt(page);
+  const theme = () => page.evaluate(() => document.documentElement.dataset.theme);
+  expect(await theme()).toBe("light");
+  await page.keyboard.press("d");
+  await expect.poll(theme).toBe("dark");
+  await page.reload();
+  await expect(answerOf(page)).toBeVisible();
+  expect(await theme()).toBe("dark");
+});
+
+for (const theme of ["light", "dark"] as const)
+  for (const path of PATHS)
+    test(`axe finds nothing serious at ${path} in the ${theme}`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme: theme });
+      await openAt(page, path);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
+      expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`)).toEqual([]);
+    });
+
+for (const path of PATHS)
+  test(`at 390 x 844 nothing scrolls sideways at ${path}`, async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await openAt(page, path);
+    const [needed, given] = await page.evaluate(() => [
+      document.documentElement.scrollWidth,
+      window.innerWidth,
+    ]);
+    expect(needed).toBeLessThanOrEqual(given ?? 0);
+  });
+
+test("the server tells that it is well, and an address without a bench says so", async ({
+  page,
+  request,
+}) => {
+  const health = await request.get("/api/health");
+  expect(await health.json()).toEqual({ ok: true, version: expect.stringMatching(/^\d+\.\d+\.\d+$/) });
+  await page.goto("/nowhere");
+  await expect(page.getByText("There is nothing on this page")).toBeVisible();
+});

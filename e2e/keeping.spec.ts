@@ -1,0 +1,118 @@
+import { readFile } from "node:fs/promises";
+import { ballsOf, expect, openAt, test } from "./bench";
+
+const GAUGE = "Plain gauge: stitches";
+
+test("a reload keeps what was typed, even right behind the last keystroke", async ({ page }) => {
+  await openAt(page);
+  await page.getByLabel(GAUGE).fill("14 sts 10cm");
+  await page.getByLabel("Rows", { exact: true }).fill("12o");
+  await page.reload();
+  await expect(page.getByLabel(GAUGE)).toHaveValue("14 sts 10cm");
+  await expect(page.getByLabel("Rows", { exact: true })).toHaveValue("12o");
+  await expect(ballsOf(page)).toHaveText(/Buy 6 balls/);
+});
+
+test("saved to a file, started empty, opened again: the same", async ({ page }, testInfo) => {
+  await openAt(page);
+  await page.getByLabel(GAUGE).fill("14 sts 10cm");
+  const answer = await ballsOf(page).innerText();
+
+  const download = page.waitForEvent("download");
+  await page.keyboard.press("Control+s");
+  const file = await download;
+  expect(file.suggestedFilename()).toBe("harrow-slipover.brenok.json");
+  const path = testInfo.outputPath("harrow.brenok.json");
+  await file.saveAs(path);
+  expect(JSON.parse(await readFile(path, "utf8"))).toMatchObject({ format: "brenok-project", version: 1 });
+
+  await page.getByRole("button", { name: "Start empty" }).click();
+  await expect(page.getByText("No answer yet.")).toBeVisible();
+  await expect(page.getByText("This is the demo project")).toBeHidden();
+
+  const chooser = page.waitForEvent("filechooser");
+  await page.keyboard.press("Control+o");
+  await (await chooser).setFiles(path);
+  await expect(ballsOf(page)).toHaveText(answer);
+  await expect(page.getByLabel(GAUGE)).toHaveValue("14 sts 10cm");
+});
+
+test("from empty, the two missing figures give an answer that says what is assumed", async ({ page }) => {
+  await openAt(page);
+  await page.getByRole("button", { name: "Start empty" }).click();
+  await page.getByRole("button", { name: "what the ball holds" }).click();
+  await page.keyboard.type("100 g = 165 m");
+  await page.getByRole("button", { name: "how many rows" }).click();
+  await page.keyboard.type("240");
+  await expect(ballsOf(page)).toHaveText(/Buy 1 ball of 100/);
+  await expect(page.getByText("assumed").first()).toBeVisible();
+  await expect(page.getByRole("button", { name: "swatch and type it" })).toBeVisible();
+});
+
+test("a file that is no project is refused in words and changes nothing", async ({ page }) => {
+  await openAt(page);
+  for (const [name, content, words] of [
+    ["shopping.json", "not json", "it does not hold JSON"],
+    ["later.brenok.json", '{"format":"brenok-project","version":99}', "saved by a newer Brenok"],
+  ] as const) {
+    const chooser = page.waitForEvent("filechooser");
+    await page.keyboard.press("Control+o");
+    await (await chooser).setFiles({ name, mimeType: "application/json", buffer: Buffer.from(content) });
+    await expect(page.getByText(words)).toBeVisible();
+    await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
+  }
+});
+
+test("a storage that refuses is shown, and keeping goes on when it works again", async ({ page }) => {
+  await openAt(page);
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put;
+    (window as unknown as { mend: () => void }).mend = () => {
+      IDBObjectStore.prototype.put = put;
+    };
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException("full", "QuotaExceededError");
+    };
+  });
+  await page.getByLabel("Rows", { exact: true }).fill("151");
+  const alarm = page.getByRole("alert").filter({ hasText: "Not kept" });
+  await expect(alarm).toBeVisible();
+  await page.evaluate(() => (window as unknown as { mend: () => void }).mend());
+  await page.getByRole("button", { name: "Try again" }).click();
+  await expect(alarm).toBeHidden();
+  await page.reload();
+  await expect(page.getByLabel("Rows", { exact: true })).toHaveValue("151");
+});
+
+test("a project kept in the browser that cannot be read is put aside, with a word", async ({ page }) => {
+  await openAt(page);
+  await page.getByLabel("Rows", { exact: true }).fill("151");
+  await expect(page.getByText("Kept in this browser")).toBeVisible();
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open("brenok");
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const store = open.result.transaction("projects", "readwrite").objectStore("projects");
+          store.put({ format: "brenok-project", version: 1 }, "current").onsuccess = () => resolve();
+        };
+      }),
+  );
+  await page.reload();
+  await expect(page.getByText(/Your last project could not be read/)).toBeVisible();
+});
+
+test("the name is changed in its sheet, and an empty one is asked about", async ({ page }) => {
+  await openAt(page);
+  await page.getByRole("button", { name: /^Project:/ }).click();
+  await page.getByRole("menuitem", { name: /Name and notes/ }).click();
+  await page.getByLabel("Project", { exact: true }).fill("");
+  await page.getByRole("button", { name: "Keep" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "Give the project a name" })).toBeVisible();
+  await page.getByLabel("Project", { exact: true }).fill("Ada’s slipover");
+  await page.getByLabel("Class on the band").selectOption("chunky");
+  await page.getByRole("button", { name: "Keep" }).click();
+  await expect(page.getByRole("button", { name: "Project: Ada’s slipover" })).toBeVisible();
+  await expect(page.getByText("chunky by the band, aran by its length")).toBeVisible();
+});

@@ -1,0 +1,48 @@
+/** npm run demo: installs what is missing, builds when stale, starts the server, prints the address. */
+import { spawn } from "node:child_process";
+import { readdirSync } from "node:fs";
+import { createServer } from "node:net";
+import path from "node:path";
+import { root } from "./server.mjs";
+import { buildMadeAt, installPackages, run, sourcesChangedAt } from "./steps.mjs";
+
+const port = Number(process.env.PORT ?? 3000);
+
+function fail(words) {
+  console.error(words);
+  process.exit(1);
+}
+
+/** True where nobody listens on the port yet. */
+const isFree = () =>
+  new Promise((resolve) => {
+    const probe = createServer();
+    probe.once("error", () => resolve(false));
+    probe.listen(port, () => probe.close(() => resolve(true)));
+  });
+
+if (!Number.isInteger(port) || port < 1 || port > 65_535)
+  fail(`PORT must be a number from 1 to 65535, not “${process.env.PORT}”.`);
+if (!(await isFree()))
+  fail(`Port ${port} is in use. Stop what listens there, or choose another: PORT=3001 npm run demo`);
+if (!installPackages()) fail("The packages could not be installed; the lines above say why.");
+
+const sources = readdirSync(path.join(root, "src"), { recursive: true, encoding: "utf8" }).map(
+  (file) => `src/${file}`,
+);
+const stale = sourcesChangedAt([...sources, "package-lock.json", "next.config.ts"]) > buildMadeAt();
+if (stale) {
+  console.log("Building …");
+  if (!run("npx", "next", "build")) fail("The build failed; the lines above say why.");
+}
+
+const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "--port", String(port)], {
+  cwd: root,
+  stdio: ["ignore", "pipe", "inherit"],
+});
+server.stdout.on("data", (chunk) => {
+  if (String(chunk).includes("Ready"))
+    console.log(`Brenok is open at http://localhost:${port}  (Ctrl+C ends it)`);
+});
+server.on("exit", (code) => process.exit(code ?? 0));
+for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal));

@@ -1,0 +1,43 @@
+/** Draws each main view from the demo data into docs/screenshots, or into the folder given. */
+import path from "node:path";
+import { openBrowser } from "./browser.mjs";
+import { root, startServer } from "./server.mjs";
+
+const folder = process.argv[2] ?? path.join(root, "docs/screenshots");
+const only = process.argv[3];
+const WIDE = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+/** What each picture shows. `act` brings the view about; everything starts from the demo. */
+const VIEWS = [
+  { name: "pieces", at: "/", size: WIDE },
+  { name: "pieces-dark", at: "/", size: WIDE, dark: true },
+  { name: "pieces-phone", at: "/", size: PHONE },
+  { name: "bench-to-come", at: "/swap", size: WIDE },
+  {
+    name: "pieces-lower",
+    at: "/",
+    size: WIDE,
+    act: (page) => page.getByRole("region", { name: "Tail to leave" }).scrollIntoViewIfNeeded(),
+  },
+  { name: "shortcuts", at: "/", size: WIDE, act: (page) => page.keyboard.press("?") },
+];
+
+const server = await startServer(4179);
+const browser = await openBrowser();
+try {
+  for (const { name, at, size, dark, act } of VIEWS.filter((view) => !only || view.name === only)) {
+    const page = await browser.newPage({ viewport: size, colorScheme: dark ? "dark" : "light" });
+    await page.goto(server.address + at);
+    await page.getByRole("region", { name: "Answer" }).waitFor();
+    await page.evaluate(() => document.fonts.ready);
+    await act?.(page);
+    await page.waitForTimeout(600);
+    await page.screenshot({ path: path.join(folder, `${name}.png`) });
+    await page.close();
+    console.log(name);
+  }
+} finally {
+  await browser.close();
+  server.stop();
+}

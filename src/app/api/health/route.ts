@@ -1,0 +1,6 @@
+import { version } from "../../../../package.json";
+
+export const dynamic = "force-static";
+
+/** Tells that the server answers, and which version it is. */
+export const GET = () => Response.json({ ok: true, version });

@@ -1,0 +1,5 @@
+import { PiecesBench } from "@/ui/pieces/PiecesBench";
+
+export default function PiecesPage() {
+  return <PiecesBench />;
+}

@@ -1,0 +1,46 @@
+/** What if the gauge comes out otherwise: the forecast at gauges around the one that was given. */
+import type { Project } from "../files/project";
+import { forecastProject } from "./projectForecast";
+
+export interface SweepPoint {
+  readonly stitchesPer10Cm: number;
+  /** Yarn in m: the tenth percentile, the median, the ninetieth. */
+  readonly p10M: number;
+  readonly p50M: number;
+  readonly p90M: number;
+  readonly balls: number;
+}
+
+const STEPS = 12;
+/** Furthest change, as a share of the gauge: two stitches in twenty. */
+const REACH = 0.1;
+
+/**
+ * Forecasts from a tenth looser to a tenth tighter, rows changing with stitches; the stitches cast on and
+ * the rows worked stay the same. Empty where the project has no answer.
+ */
+export function sweepGauge(project: Project): readonly SweepPoint[] {
+  const base = forecastProject(project);
+  if (!base.known) return [];
+  const { stitchesPer10Cm, rowsPer10Cm } = base.plan.gauge;
+  return Array.from({ length: 2 * STEPS + 1 }, (_, index) => {
+    const scale = 1 + (REACH * (index - STEPS)) / STEPS;
+    const gauge = {
+      ...project.gauge,
+      stitchesPer10Cm: stitchesPer10Cm * scale,
+      rowsPer10Cm: rowsPer10Cm * scale,
+    };
+    const moved = forecastProject({ ...project, gauge });
+    if (!moved.known) return [];
+    const { quantilesMm, advised } = moved.forecast;
+    return [
+      {
+        stitchesPer10Cm: gauge.stitchesPer10Cm,
+        p10M: quantilesMm.p10 / 1000,
+        p50M: quantilesMm.p50 / 1000,
+        p90M: quantilesMm.p90 / 1000,
+        balls: advised.balls,
+      },
+    ];
+  }).flat();
+}

@@ -1,0 +1,124 @@
+/** Everything that is typed as a measure or a count: how it is read, where it is kept, how it is told. */
+import type { Draft } from "immer";
+import { COUNTS, LENGTHS } from "@/core/files/bounds";
+import type { Project, ProjectPiece } from "@/core/files/project";
+import { millimetres, type UnitSystem } from "@/core/units/brands";
+import { readCount, type CountBounds } from "@/core/units/count";
+import { formatFine, formatGauge, plain, tellSize } from "@/core/units/format";
+import { readGauge } from "@/core/units/gauge";
+import { BARE_LENGTH, readLength } from "@/core/units/length";
+import type { Bounds, Reading } from "@/core/units/reading";
+import { readPutUp, type PutUp } from "@/core/yarn/putUp";
+
+export interface Field<Value> {
+  readonly read: (text: string, units: UnitSystem) => Reading<Value>;
+  readonly get: (project: Project) => Value | null;
+  readonly set: (draft: Draft<Project>, value: Value | null) => void;
+  /** The value as text that can be read again. */
+  readonly tell: (value: Value, units: UnitSystem) => string;
+  /** May be left empty; what is empty is assumed. */
+  readonly optional: boolean;
+}
+
+type PieceCount = "ropes" | "purls" | "edge" | "rows";
+
+const pieceOf = <P extends { pieces: unknown[] }>(project: P) => project.pieces[0] as P["pieces"][number];
+
+const pieceCount = (key: PieceCount): Field<number> => ({
+  read: (text) => readCount(text, COUNTS[key]),
+  get: (project) => pieceOf(project)[key],
+  set: (draft, value) => {
+    if (value !== null) pieceOf(draft)[key] = value;
+  },
+  tell: String,
+  optional: false,
+});
+
+interface Lens {
+  readonly get: (piece: ProjectPiece) => number | null;
+  readonly set: (piece: Draft<ProjectPiece>, value: number | null) => void;
+}
+
+const pieceLength = (bounds: Bounds, { get, set }: Lens): Field<number> => ({
+  read: (text, units) => readLength(text, BARE_LENGTH[units], bounds),
+  get: (project) => get(pieceOf(project)),
+  set: (draft, value) => set(pieceOf(draft), value),
+  tell: (value, units) => tellSize(millimetres(value), units),
+  optional: true,
+});
+
+const pieceStitches = (bounds: CountBounds, { get, set }: Lens): Field<number> => ({
+  read: (text) => readCount(text, bounds),
+  get: (project) => get(pieceOf(project)),
+  set: (draft, value) => set(pieceOf(draft), value),
+  tell: String,
+  optional: true,
+});
+
+const gauge = (counted: "stitches" | "rows"): Field<number> => {
+  const key = counted === "stitches" ? "stitchesPer10Cm" : "rowsPer10Cm";
+  return {
+    read: (text, units) => readGauge(text, counted, units),
+    get: (project) => project.gauge[key],
+    set: (draft, value) => {
+      draft.gauge[key] = value;
+    },
+    tell: (value, units) => formatGauge(value, counted, units),
+    optional: true,
+  };
+};
+
+const needle: Field<number> = {
+  read: (text) => readLength(text, 1, LENGTHS.needle),
+  get: (project) => project.needleMm,
+  set: (draft, value) => {
+    draft.needleMm = value;
+  },
+  tell: (value) => formatFine(millimetres(value)),
+  optional: true,
+};
+
+const putUp: Field<PutUp> = {
+  read: readPutUp,
+  get: (project) => (project.yarns[0]?.putUp as PutUp | null) ?? null,
+  set: (draft, value) => {
+    const [yarn] = draft.yarns;
+    if (yarn && value) yarn.putUp = { massG: value.massG, lengthM: value.lengthM };
+  },
+  tell: ({ massG, lengthM }, units) =>
+    units === "metric"
+      ? `${plain(massG, 1)} g = ${plain(lengthM, 1)} m`
+      : `${plain(massG / 28.349523125, 2)} oz = ${plain(lengthM / 0.9144, 1)} yd`,
+  optional: false,
+};
+
+export const FIELDS = {
+  ropes: pieceCount("ropes"),
+  purls: pieceCount("purls"),
+  edge: pieceCount("edge"),
+  rows: pieceCount("rows"),
+  stitchGauge: gauge("stitches"),
+  rowGauge: gauge("rows"),
+  needle,
+  putUp,
+  measuredWidth: pieceLength(LENGTHS.width, {
+    get: ({ measured }) => measured.widthMm,
+    set: ({ measured }, value) => {
+      measured.widthMm = value;
+    },
+  }),
+  measuredStitches: pieceStitches(COUNTS.measuredStitches, {
+    get: ({ measured }) => measured.stitches,
+    set: ({ measured }, value) => {
+      measured.stitches = value;
+    },
+  }),
+  twenty: pieceLength(LENGTHS.twenty, {
+    get: ({ tail }) => tail.twentyMm,
+    set: ({ tail }, value) => {
+      tail.twentyMm = value;
+    },
+  }),
+} as const;
+
+export type FieldId = keyof typeof FIELDS;

@@ -1,0 +1,48 @@
+import { demoProject } from "@/demo/slipover";
+import { begin, change, redo, replace, undo, useProjectStore } from "./projectStore";
+
+const name = () => useProjectStore.getState().project.name;
+const rename = (to: string) =>
+  change("name", (draft) => {
+    draft.name = to;
+  });
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  begin(demoProject());
+});
+afterEach(() => jest.useRealTimers());
+
+test("a change can be undone and done again", () => {
+  rename("Mine");
+  expect(name()).toBe("Mine");
+  undo();
+  expect(name()).toBe("Harrow slipover");
+  redo();
+  expect(name()).toBe("Mine");
+});
+
+test("quick typing in one field is one step, a pause or another field starts a new one", () => {
+  rename("M");
+  rename("Mi");
+  jest.advanceTimersByTime(5000);
+  rename("Mine");
+  change("notes", (draft) => {
+    draft.notes = "new";
+  });
+  undo();
+  expect(name()).toBe("Mine");
+  undo();
+  expect(name()).toBe("Mi");
+  undo();
+  expect(name()).toBe("Harrow slipover");
+});
+
+test("opening another project can be undone", () => {
+  rename("Mine");
+  expect(useProjectStore.getState().project.demo).toBe(false);
+  replace("open", demoProject());
+  expect(name()).toBe("Harrow slipover");
+  undo();
+  expect(name()).toBe("Mine");
+});

@@ -1,0 +1,51 @@
+/** From opening the page to leaving it: finds the project, keeps it, and says what went wrong. */
+import { demoProject } from "@/demo/slipover";
+import { startAutosave, type Autosave } from "./autosave";
+import { begin, useProjectStore } from "./projectStore";
+import { findProject, keepProject } from "./storage";
+import { useSettings } from "./settings";
+
+let autosave: Autosave | undefined;
+
+export const saveNow = () => autosave?.flush();
+
+/** Opens what was kept last, or the demo. Gives a word for the user where something was amiss. */
+async function takeUp(): Promise<string | null> {
+  try {
+    const found = await findProject();
+    begin(found.kind === "project" ? found.project : demoProject());
+    return found.kind === "unreadable"
+      ? `Your last project could not be read, so the demo is open. It is still kept in this browser. ${found.message}`
+      : null;
+  } catch {
+    begin(demoProject());
+    return "This browser does not let Brenok keep anything. Save your project to a file before you leave.";
+  }
+}
+
+/** Starts the session; the result ends it. `tell` gets a word for the user. */
+export function startSession(tell: (word: string) => void): () => void {
+  let ended = false;
+  void useSettings.persist.rehydrate();
+  const hide = () => {
+    if (document.visibilityState === "hidden") saveNow();
+  };
+  void takeUp().then((word) => {
+    if (ended) return;
+    if (word) tell(word);
+    autosave = startAutosave({
+      project: () => useProjectStore.getState().project,
+      subscribe: useProjectStore.subscribe,
+      keep: keepProject,
+    });
+  });
+  document.addEventListener("visibilitychange", hide);
+  window.addEventListener("pagehide", saveNow);
+  return () => {
+    ended = true;
+    saveNow();
+    autosave?.stop();
+    document.removeEventListener("visibilitychange", hide);
+    window.removeEventListener("pagehide", saveNow);
+  };
+}

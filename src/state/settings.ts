@@ -1,0 +1,24 @@
+/** What belongs to the person and not to a project: units and light. Kept in this browser. */
+import { create } from "zustand";
+import { persist } from "zustand/middleware";
+import type { UnitSystem } from "@/core/units/brands";
+
+export type Theme = "system" | "light" | "dark";
+
+interface Settings {
+  readonly units: UnitSystem;
+  readonly theme: Theme;
+}
+
+export const SETTINGS_KEY = "brenok-settings";
+
+export const useSettings = create<Settings>()(
+  persist((): Settings => ({ units: "metric", theme: "system" }), {
+    name: SETTINGS_KEY,
+    skipHydration: true,
+  }),
+);
+
+export const setUnits = (units: UnitSystem) => useSettings.setState({ units });
+export const setTheme = (theme: Theme) => useSettings.setState({ theme });
+export const useUnits = () => useSettings((settings) => settings.units);

@@ -1,0 +1,53 @@
+import { emptyProject } from "@/core/files/project";
+import { demoProject } from "@/demo/slipover";
+import { FIELDS, type FieldId } from "./fields";
+import { begin, useProjectStore } from "./projectStore";
+import { shownIn, typeInto } from "./typing";
+
+const project = () => useProjectStore.getState().project;
+beforeEach(() => begin(emptyProject()));
+
+test("what is typed stands to the letter, and its value is kept in metric", () => {
+  typeInto("stitchGauge", "18 sts 4in", "metric");
+  expect(project().gauge.stitchesPer10Cm).toBeCloseTo(17.7165, 4);
+  expect(shownIn("stitchGauge", project(), "metric").text).toBe("18 sts 4in");
+  expect(shownIn("stitchGauge", project(), "imperial").text).toBe("18 sts 4in");
+});
+
+test("what cannot be read stays in the field with its problem, and the last value stays in force", () => {
+  typeInto("rows", "120", "metric");
+  typeInto("rows", "12o", "metric");
+  expect(project().pieces[0]?.rows).toBe(120);
+  expect(shownIn("rows", project(), "metric")).toEqual({
+    text: "12o",
+    problem: "“o” is not a number or a unit known here.",
+  });
+});
+
+test("a number without a unit is told again in the other units when they are switched", () => {
+  typeInto("measuredWidth", "24", "metric");
+  expect(project().pieces[0]?.measured.widthMm).toBe(240);
+  expect(shownIn("measuredWidth", project(), "metric").text).toBe("24");
+  expect(shownIn("measuredWidth", project(), "imperial").text).toBe("9.45\u00a0in");
+  expect(shownIn("measuredWidth", project(), "metric").text).toBe("24");
+});
+
+test("emptying an optional field gives it back to assumption; a needed one asks", () => {
+  typeInto("needle", "5 mm", "metric");
+  typeInto("needle", "", "metric");
+  expect(project().needleMm).toBeNull();
+  typeInto("rows", "", "metric");
+  expect(shownIn("rows", project(), "metric").problem).toMatch(/Nothing is typed/);
+});
+
+test.each(Object.keys(FIELDS) as FieldId[])("the value of %s can be read back from its own words", (id) => {
+  const demo = demoProject();
+  const field = FIELDS[id] as unknown as (typeof FIELDS)["rows"];
+  const value = field.get(demo) ?? 60;
+  for (const units of ["metric", "imperial"] as const) {
+    const reading = field.read(field.tell(value, units), units);
+    if (!reading.ok) throw new Error(reading.message);
+    expect(JSON.stringify(reading.value).length).toBeGreaterThan(0);
+    if (typeof value === "number") expect(Math.abs(reading.value / value - 1)).toBeLessThan(0.01);
+  }
+});

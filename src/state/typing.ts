@@ -1,0 +1,44 @@
+/** Typing into a field: the text is kept to the letter, and its value where it can be read. */
+import type { Project } from "@/core/files/project";
+import type { UnitSystem } from "@/core/units/brands";
+import { FIELDS, type Field, type FieldId } from "./fields";
+import { change } from "./projectStore";
+
+/** What a field shows: the text, and what is wrong with it if it could not be read. */
+export interface Shown {
+  readonly text: string;
+  readonly problem: string | null;
+}
+
+const fieldOf = (id: FieldId) => FIELDS[id] as unknown as Field<unknown>;
+
+/** Takes a text into the project. What cannot be read is kept as text; the last good value stays in force. */
+export function typeInto(id: FieldId, text: string, units: UnitSystem) {
+  const field = fieldOf(id);
+  change(`type ${id}`, (draft) => {
+    draft.typed[id] = text.slice(0, 200);
+    if (text.trim() === "" && field.optional) {
+      delete draft.typed[id];
+      return field.set(draft, null);
+    }
+    const reading = field.read(text, units);
+    if (reading.ok) field.set(draft, reading.value);
+  });
+}
+
+/**
+ * What a field shows. A text typed with its unit stands as typed whatever the units are; one whose
+ * meaning hangs on the units gives way to its value when they are switched.
+ */
+export function shownIn(id: FieldId, project: Project, units: UnitSystem): Shown {
+  const field = fieldOf(id);
+  const value = field.get(project);
+  const typed = project.typed[id];
+  const told = value === null ? "" : field.tell(value, units);
+  if (typed === undefined) return { text: told, problem: null };
+  const reading = field.read(typed, units);
+  if (!reading.ok) return { text: typed, problem: reading.message };
+  return { text: alike(reading.value, value) ? typed : told, problem: null };
+}
+
+const alike = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);

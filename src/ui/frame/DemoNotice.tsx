@@ -1,0 +1,19 @@
+"use client";
+import { useProject } from "@/state/projectStore";
+import { startEmpty } from "./projectFiles";
+
+/** The demo says that it is one. */
+export function DemoNotice() {
+  const { demo } = useProject();
+  if (!demo) return null;
+  return (
+    <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-lg border border-line bg-card px-4 py-0.5 text-sm">
+      <span>
+        This is the <strong>demo project</strong>, all invented. Change anything in it to see what follows.
+      </span>
+      <button type="button" onClick={startEmpty} className="py-1 font-semibold text-woad underline">
+        Start empty
+      </button>
+    </p>
+  );
+}

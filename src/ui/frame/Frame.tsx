@@ -1,0 +1,49 @@
+"use client";
+import { useEffect, useState, type ReactNode } from "react";
+import { Toaster, toast } from "sonner";
+import { useProjectStore } from "@/state/projectStore";
+import { startSession } from "@/state/session";
+import { Answer } from "./Answer";
+import { BenchTabs } from "./BenchTabs";
+import { DemoNotice } from "./DemoNotice";
+import { FileDrop } from "./FileDrop";
+import { Header } from "./Header";
+import { ShortcutList } from "./ShortcutList";
+import { StrandRuler } from "./StrandRuler";
+import { useShortcuts } from "./useShortcuts";
+import { useTheme } from "./useTheme";
+
+/** What stands around every bench: header, strand, answer, benches. */
+export function Frame({ children }: { readonly children: ReactNode }) {
+  const ready = useProjectStore((state) => state.ready);
+  const [listOpen, setListOpen] = useState(false);
+  useEffect(() => startSession((word) => toast.warning(word, { duration: 12_000 })), []);
+  useShortcuts(() => setListOpen(true));
+  const theme = useTheme();
+
+  return (
+    <>
+      <div className="mx-auto max-w-[1360px] px-3 pb-24 sm:px-6 md:pb-8">
+        <Header onShortcuts={() => setListOpen(true)} />
+        {ready ? (
+          <>
+            <StrandRuler />
+            <div className="mt-1 flex flex-wrap items-start justify-between gap-x-8 gap-y-2">
+              <BenchTabs />
+              <Answer />
+            </div>
+            <DemoNotice />
+            <main className="mt-3">{children}</main>
+          </>
+        ) : (
+          <p role="status" className="py-24 text-center text-faint">
+            Opening your project …
+          </p>
+        )}
+      </div>
+      <ShortcutList open={listOpen} onOpenChange={setListOpen} />
+      <FileDrop />
+      <Toaster theme={theme} position="bottom-center" richColors={false} closeButton />
+    </>
+  );
+}

@@ -1,0 +1,43 @@
+"use client";
+import { CircleHelp, Moon, Redo2, Sun, Undo2 } from "lucide-react";
+import { redo, undo, useCanRedo, useCanUndo } from "@/state/projectStore";
+import { setUnits, useUnits } from "@/state/settings";
+import { Choice } from "@/ui/parts/Choice";
+import { IconButton } from "@/ui/parts/IconButton";
+import { ProjectMenu } from "./ProjectMenu";
+import { SaveStatus } from "./SaveStatus";
+import { toggleTheme } from "./shortcuts";
+
+const UNITS = [
+  { value: "metric", label: "cm g m", name: "Metric" },
+  { value: "imperial", label: "in oz yd", name: "Imperial" },
+] as const;
+
+export function Header({ onShortcuts }: { readonly onShortcuts: () => void }) {
+  const units = useUnits();
+  const canUndo = useCanUndo();
+  const canRedo = useCanRedo();
+  return (
+    <header className="flex flex-wrap items-center gap-x-3 gap-y-1 py-2.5">
+      <h1 className="text-2xl tracking-tight">Brenok</h1>
+      <ProjectMenu />
+      <div className="ml-auto flex items-center gap-1">
+        <SaveStatus />
+        <IconButton label="Undo" keys="Control+Z" disabled={!canUndo} onClick={undo} icon={Undo2} />
+        <IconButton label="Redo" keys="Control+Shift+Z" disabled={!canRedo} onClick={redo} icon={Redo2} />
+        <Choice label="Units" options={UNITS} value={units} onChange={setUnits} />
+        <IconButton label="Dark or light" keys="D" onClick={toggleTheme} icon={ThemeIcon} />
+        <IconButton label="Shortcuts" keys="?" onClick={onShortcuts} icon={CircleHelp} />
+      </div>
+    </header>
+  );
+}
+
+function ThemeIcon({ size }: { readonly size: number }) {
+  return (
+    <>
+      <Moon size={size} className="[[data-theme=dark]_&]:hidden" />
+      <Sun size={size} className="hidden [[data-theme=dark]_&]:block" />
+    </>
+  );
+}

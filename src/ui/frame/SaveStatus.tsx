@@ -1,0 +1,22 @@
+"use client";
+import { useSaveState } from "@/state/autosave";
+import { saveNow } from "@/state/session";
+
+/** Whether everything is kept. Silence would be cheaper, but a knitter should not have to wonder. */
+export function SaveStatus() {
+  const state = useSaveState();
+  if (state.kind === "failed")
+    return (
+      <span role="alert" className="text-sm font-semibold text-madder">
+        Not kept: this browser’s storage refused it.{" "}
+        <button type="button" onClick={saveNow} className="underline">
+          Try again
+        </button>
+      </span>
+    );
+  return (
+    <span role="status" className="mr-1 hidden text-sm text-faint sm:inline">
+      {state.kind === "saved" ? "Kept in this browser" : "Keeping …"}
+    </span>
+  );
+}

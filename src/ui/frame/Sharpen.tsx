@@ -1,0 +1,42 @@
+import type { DoubtId } from "@/core/forecast/doubt";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { FieldLink } from "@/ui/parts/FieldLink";
+
+/** What each unknown is called, in a sentence "… holds most of the doubt". */
+const NAMES: { readonly [Id in DoubtId]: string } = {
+  width: "your stitch gauge",
+  height: "your row gauge",
+  loop: "the yarn in one loop",
+  give: "how much yarn a crossing takes",
+  tail: "the cast-on tail",
+  castOff: "the cast-off",
+  putUp: "the length in your lot’s balls",
+};
+
+/** The one thing that would sharpen the answer most, of what can be done now; then what holds the doubt. */
+export function Sharpen({ answer }: { readonly answer: KnownForecast }) {
+  const { doubts } = answer.forecast;
+  const { width, height } = answer.sources;
+  const gaugeShare = doubts
+    .filter(
+      ({ id }) => (id === "width" && width !== "measured") || (id === "height" && height !== "measured"),
+    )
+    .reduce((sum, { share }) => sum + share, 0);
+  const [largest] = doubts;
+  if (gaugeShare > 0)
+    return (
+      <p className="mt-1 leading-snug">
+        {percent(gaugeShare)} of the doubt is your gauge:{" "}
+        <FieldLink field={width === "measured" ? "rowGauge" : "stitchGauge"}>swatch and type it</FieldLink>.
+      </p>
+    );
+  if (!largest) return null;
+  return (
+    <p className="mt-1 leading-snug">
+      {percent(largest.share)} of the doubt is {NAMES[largest.id]}.{" "}
+      <span className="text-faint">Weighing a swatch would settle it.</span>
+    </p>
+  );
+}
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;

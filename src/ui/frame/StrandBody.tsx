@@ -1,0 +1,61 @@
+import type { Forecast } from "@/core/forecast/forecast";
+import type { Strand, StrandPart } from "@/core/estimate/strand";
+
+const COLOURS: { readonly [Part in StrandPart]: string } = {
+  castOn: "var(--walnut)",
+  rows: "var(--woad)",
+  castOff: "var(--walnut)",
+  ends: "var(--weld)",
+};
+
+/** More ticks than this would run into one another. */
+const MOST_TICKS = 120;
+
+interface StrandBodyProps {
+  readonly forecast: Forecast;
+  readonly strand: Strand;
+  readonly share: (mm: number) => string;
+}
+
+/**
+ * The strand itself: parts in their colours, crossings as ticks, the end fading out between the tenth
+ * and the ninety-fifth percentile of the need, and behind it the bare outline of what the balls hold.
+ */
+export function StrandBody({ forecast, strand, share }: StrandBodyProps) {
+  const { quantilesMm, estimate } = forecast;
+  const crossingRows = estimate.repeat.flatMap(({ crossingMm }, index) => (crossingMm > 0 ? [index] : []));
+  const repeats = Math.ceil(estimate.rows / estimate.repeat.length);
+  const ticks = Array.from({ length: repeats }, (_, repeat) =>
+    crossingRows.map((row) => repeat * estimate.repeat.length + row),
+  )
+    .flat()
+    .filter((row) => row < estimate.rows);
+  const fade = `linear-gradient(90deg, #000 ${share(quantilesMm.p10)}, transparent ${share(quantilesMm.p95)})`;
+  return (
+    <>
+      <div className="absolute inset-0 rounded-full border border-dashed border-edge" />
+      <div className="absolute inset-0 overflow-hidden rounded-full" style={{ maskImage: fade }}>
+        {strand.stretches.map(({ part, fromMm, toMm }, index) => (
+          <div
+            key={part}
+            className="plied absolute inset-y-0"
+            style={{
+              left: share(fromMm),
+              right: index === strand.stretches.length - 1 ? 0 : undefined,
+              width: index === strand.stretches.length - 1 ? undefined : share(toMm - fromMm),
+              backgroundColor: COLOURS[part],
+            }}
+          />
+        ))}
+        {ticks.length <= MOST_TICKS &&
+          ticks.map((row) => (
+            <span
+              key={row}
+              className="absolute inset-y-0 w-0.5 bg-madder sm:w-1"
+              style={{ left: share(strand.rowEndsMm[row] ?? 0) }}
+            />
+          ))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,41 @@
+/** The benches, in the order of the work. */
+
+export interface Bench {
+  readonly path: string;
+  readonly name: string;
+  readonly key: string;
+  /** What a bench that is not built yet will do; empty for those that stand. */
+  readonly promise: string;
+}
+
+export const BENCHES: readonly Bench[] = [
+  { path: "/", name: "Pieces", key: "1", promise: "" },
+  {
+    path: "/swatches",
+    name: "Swatches",
+    key: "2",
+    promise:
+      "Here you will count, measure and weigh swatches, and see how far each one narrows the doubt about the yarn.",
+  },
+  {
+    path: "/swap",
+    name: "Swap",
+    key: "3",
+    promise:
+      "Here you will put chunky, aran and fingering substitutes beside the pattern’s yarn: size, balls, cost and how clearly the cables show.",
+  },
+  {
+    path: "/order",
+    name: "Order",
+    key: "4",
+    promise:
+      "Here you will find the cheapest way to buy the balls: put-ups, dye lots, postage and what is on your shelf.",
+  },
+  {
+    path: "/knit",
+    name: "Knit",
+    key: "5",
+    promise:
+      "Here you will tick off rows, see the next crossing coming, and learn whether this ball lasts the row.",
+  },
+];

@@ -1,0 +1,47 @@
+/** Saving the project to a file and opening one. Whatever was open before comes back with undo. */
+import { toast } from "sonner";
+import { EXTENSION, fileNameOf, readProject, writeProject } from "@/core/files/projectFile";
+import { emptyProject } from "@/core/files/project";
+import { replace, undo, useProjectStore } from "@/state/projectStore";
+
+const undoable = { action: { label: "Undo", onClick: undo } };
+
+/** Hands the project to the browser as a download. */
+export function saveProjectFile() {
+  const { project } = useProjectStore.getState();
+  const address = URL.createObjectURL(new Blob([writeProject(project)], { type: "application/json" }));
+  const link = document.createElement("a");
+  link.href = address;
+  link.download = fileNameOf(project);
+  link.click();
+  URL.revokeObjectURL(address);
+  toast.success(`Saved as ${link.download}`);
+}
+
+/** Opens a project from a file; a file that cannot be read changes nothing and says why. */
+export async function openProjectFile(file: File) {
+  const opened = readProject(await file.text());
+  if (!opened.ok) {
+    toast.error(`${file.name} was not opened`, { description: opened.message, duration: 15_000 });
+    return;
+  }
+  replace("open", opened.project);
+  toast.success(`Opened ${opened.project.name}`, undoable);
+}
+
+/** Asks for a file and opens it. */
+export function pickProjectFile() {
+  const input = document.createElement("input");
+  input.type = "file";
+  input.accept = `${EXTENSION},.json,application/json`;
+  input.addEventListener("change", () => {
+    const [file] = input.files ?? [];
+    if (file) void openProjectFile(file);
+  });
+  input.click();
+}
+
+export function startEmpty() {
+  replace("empty", emptyProject());
+  toast.success("Started empty", undoable);
+}

@@ -1,0 +1,41 @@
+/** Keys that work everywhere. The list on `?` is drawn from this table, so it is always true. */
+import { redo, undo } from "@/state/projectStore";
+import { setTheme, setUnits, useSettings } from "@/state/settings";
+import { BENCHES } from "./benches";
+import { pickProjectFile, saveProjectFile } from "./projectFiles";
+
+interface Hands {
+  readonly go: (path: string) => void;
+  readonly showList: () => void;
+}
+
+interface Shortcut {
+  readonly keys: string;
+  readonly does: string;
+  /** With Ctrl (or Command) held; those also work while typing in a field. */
+  readonly ctrl: boolean;
+  readonly shift?: boolean;
+  readonly key: string;
+  readonly act: (hands: Hands) => void;
+}
+
+export const toggleTheme = () =>
+  setTheme(document.documentElement.dataset.theme === "dark" ? "light" : "dark");
+const toggleUnits = () => setUnits(useSettings.getState().units === "metric" ? "imperial" : "metric");
+
+export const SHORTCUTS: readonly Shortcut[] = [
+  ...BENCHES.map(({ key, name, path }) => ({
+    keys: key,
+    does: `Go to ${name}`,
+    ctrl: false,
+    key,
+    act: ({ go }: Hands) => go(path),
+  })),
+  { keys: "U", does: "Metric or imperial", ctrl: false, key: "u", act: toggleUnits },
+  { keys: "D", does: "Dark or light", ctrl: false, key: "d", act: toggleTheme },
+  { keys: "?", does: "This list", ctrl: false, key: "?", act: ({ showList }) => showList() },
+  { keys: "Ctrl Z", does: "Undo", ctrl: true, shift: false, key: "z", act: undo },
+  { keys: "Ctrl Shift Z", does: "Redo", ctrl: true, shift: true, key: "z", act: redo },
+  { keys: "Ctrl S", does: "Save to a file", ctrl: true, key: "s", act: saveProjectFile },
+  { keys: "Ctrl O", does: "Open a file", ctrl: true, key: "o", act: pickProjectFile },
+];

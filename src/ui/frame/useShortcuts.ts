@@ -1,0 +1,30 @@
+import { useRouter } from "next/navigation";
+import { useEffect } from "react";
+import { SHORTCUTS } from "./shortcuts";
+
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement && target.closest("input, textarea, select, [contenteditable=true]") !== null;
+
+const inDialog = () => document.querySelector("[role=dialog], [role=menu]") !== null;
+
+/** Listens for the shortcuts; plain keys are left alone while somebody types or a dialog is open. */
+export function useShortcuts(showList: () => void) {
+  const router = useRouter();
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const ctrl = event.ctrlKey || event.metaKey;
+      if (event.altKey || inDialog() || (!ctrl && isTyping(event.target))) return;
+      const shortcut = SHORTCUTS.find(
+        (one) =>
+          one.ctrl === ctrl &&
+          one.key === event.key.toLowerCase() &&
+          (one.shift === undefined || one.shift === event.shiftKey),
+      );
+      if (!shortcut) return;
+      event.preventDefault();
+      shortcut.act({ go: router.push, showList });
+    };
+    window.addEventListener("keydown", press);
+    return () => window.removeEventListener("keydown", press);
+  }, [router, showList]);
+}

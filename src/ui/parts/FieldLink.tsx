@@ -1,0 +1,24 @@
+"use client";
+import { useRouter } from "next/navigation";
+import type { ReactNode } from "react";
+import type { FieldId } from "@/state/fields";
+
+interface FieldLinkProps {
+  readonly field: FieldId;
+  readonly children: ReactNode;
+}
+
+/** Goes to a field and puts the cursor into it. */
+export function FieldLink({ field, children }: FieldLinkProps) {
+  const router = useRouter();
+  const go = () => {
+    const found = document.getElementById(field);
+    if (found) found.focus();
+    else router.push(`/#${field}`);
+  };
+  return (
+    <button type="button" onClick={go} className="text-woad underline">
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,35 @@
+"use client";
+import { X } from "lucide-react";
+import { Dialog } from "radix-ui";
+import type { ReactNode } from "react";
+
+interface SheetProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly title: string;
+  readonly children: ReactNode;
+}
+
+/** The one dialog: a sheet over the bench, closed by Escape, by its button or beside it. */
+export function Sheet({ open, onOpenChange, title, children }: SheetProps) {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-black/45" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 z-40 max-h-[88dvh] w-[min(30rem,calc(100vw-2rem))] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-2xl border border-line bg-card p-6"
+        >
+          <Dialog.Title className="text-2xl">{title}</Dialog.Title>
+          {children}
+          <Dialog.Close
+            aria-label="Close"
+            className="absolute top-4 right-4 grid size-9 place-items-center rounded-lg hover:bg-line"
+          >
+            <X size={19} aria-hidden />
+          </Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,95 @@
+import { memo } from "react";
+import { LEDGER_PARTS, roundedToSum, type LedgerPart } from "@/core/estimate/ledger";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { metres, toMetres } from "@/core/units/brands";
+import { formatMass, formatYarn } from "@/core/units/format";
+import { massOf } from "@/core/yarn/putUp";
+import { useUnits } from "@/state/settings";
+import { Card } from "@/ui/parts/Card";
+
+const COLOURS: { readonly [Part in LedgerPart]: string } = {
+  plain: "bg-walnut",
+  drawIn: "bg-woad",
+  crossings: "bg-madder",
+  texture: "bg-moss",
+  castOn: "bg-ink",
+  castOff: "bg-ink",
+  ends: "bg-weld",
+};
+
+const IN_ONE_UNIT_MM = { metric: 1000, imperial: 914.4 } as const;
+
+/** Where the yarn goes. The rounded figures add up to the rounded total. */
+export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer: KnownForecast }) {
+  const units = useUnits();
+  const { ledger, totalMm, widthFactor } = answer.forecast.estimate;
+  const totalM = toMetres(totalMm);
+  const otherUnits = units === "metric" ? "imperial" : "metric";
+  const inOtherWords = `${formatYarn(totalM, otherUnits)}, ${formatMass(massOf(totalM, answer.plan.putUp), units)}`;
+  const unitMm = IN_ONE_UNIT_MM[units];
+  const tenths = roundedToSum(
+    LEDGER_PARTS.map(({ id }) => ledger[id] / unitMm),
+    0.1,
+  );
+  const most = Math.max(...LEDGER_PARTS.map(({ id }) => ledger[id]));
+  return (
+    <Card title={`Where ${formatYarn(totalM, units)} go`} aside={inOtherWords}>
+      <table className="mt-2 w-full">
+        <thead className="sr-only">
+          <tr>
+            <th scope="col">Part</th>
+            <th scope="col">Share</th>
+            <th scope="col">Yarn</th>
+          </tr>
+        </thead>
+        <tbody>
+          {LEDGER_PARTS.map(({ id, name, why }, index) => {
+            const unknown = id === "drawIn" && widthFactor === null;
+            return (
+              <tr key={id} title={why} className="border-b border-line last:border-0">
+                <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                  {name}
+                  {unknown && (
+                    <span className="block text-xs text-faint">
+                      measure the cables’ width; until then it is in plain fabric
+                    </span>
+                  )}
+                </th>
+                <td className="w-2/5">
+                  <div
+                    className={`h-2.5 rounded-r-full ${COLOURS[id]}`}
+                    style={{ width: `max(2px, ${(100 * Math.max(0, ledger[id])) / most}%)` }}
+                  />
+                </td>
+                <td className="pl-2 text-right whitespace-nowrap">
+                  {unknown ? "not known" : `${tenths[index]?.toFixed(1)} ${units === "metric" ? "m" : "yd"}`}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <Rule totalMm={totalMm} answer={answer} />
+    </Card>
+  );
+});
+
+interface RuleProps {
+  readonly totalMm: number;
+  readonly answer: KnownForecast;
+}
+
+/** The rule of thumb, beside the reckoning and never instead of it. */
+function Rule({ totalMm, answer }: RuleProps) {
+  const units = useUnits();
+  const { ledger, widthFactor } = answer.forecast.estimate;
+  if (widthFactor === null) return null;
+  const cabledMm = ledger.drawIn + ledger.crossings;
+  const plainMm = totalMm - cabledMm;
+  return (
+    <p className="mt-2 text-sm text-faint">
+      “Add a quarter for cables” would say {formatYarn(metres((plainMm * 1.25) / 1000), units)}. Yours take{" "}
+      {Math.round((100 * cabledMm) / plainMm)} % more than plain fabric of this size.
+    </p>
+  );
+}

@@ -1,0 +1,209 @@
+"use client";
+import type { ProjectForecast } from "@/core/forecast/projectForecast";
+import { ROPES } from "@/core/panels/ropes";
+import { formatFine, formatGauge } from "@/core/units/format";
+import { assumedGauge, thicknessOf, wrapsPerInch } from "@/core/yarn/thickness";
+import { classOf, type YarnClass } from "@/core/yarn/classes";
+import type { PutUp } from "@/core/yarn/putUp";
+import { change, useProject } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { Card } from "@/ui/parts/Card";
+import { Choice } from "@/ui/parts/Choice";
+import { MeasureField } from "@/ui/parts/MeasureField";
+import { SourceMark } from "@/ui/parts/SourceMark";
+
+const LEANS = [
+  { value: "left", label: "left" },
+  { value: "right", label: "right" },
+] as const;
+const GAUGE_SOURCES = [
+  { value: "measured", label: "on my swatch" },
+  { value: "band", label: "on the band" },
+] as const;
+
+/** Everything the answer hangs on, in the order in which a knitter knows it. */
+export function PieceForm({ answer }: { readonly answer: ProjectForecast }) {
+  const piece = useProject().pieces[0];
+  return (
+    <Card
+      title={piece?.name || "Piece"}
+      aside={answer.known ? `${answer.forecast.estimate.stitches} stitches to cast on` : "a cabled rectangle"}
+    >
+      <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1">
+        <RopeChoice />
+        <CountFields />
+        <YarnFields answer={answer} />
+        <GaugeFields answer={answer} />
+        <WidthFields answer={answer} />
+      </div>
+    </Card>
+  );
+}
+
+function RopeChoice() {
+  const piece = useProject().pieces[0];
+  return (
+    <div className="col-span-2 mb-0.5 flex flex-wrap items-end gap-3">
+      <div className="grow text-sm">
+        <label htmlFor="rope">Cable</label>
+        <select
+          id="rope"
+          value={piece?.ropeId}
+          onChange={(event) => {
+            const rope = ROPES.find(({ id }) => id === event.target.value);
+            if (rope)
+              change("rope", (draft) => {
+                for (const one of draft.pieces) one.ropeId = rope.id;
+              });
+          }}
+          className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
+        >
+          {ROPES.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </div>
+      <div className="text-sm">
+        <p aria-hidden>In front leans</p>
+        <Choice
+          label="In front leans"
+          options={LEANS}
+          value={piece?.lean ?? "left"}
+          onChange={(lean) =>
+            change("lean", (draft) => {
+              for (const one of draft.pieces) one.lean = lean;
+            })
+          }
+        />
+      </div>
+    </div>
+  );
+}
+
+function CountFields() {
+  return (
+    <div className="col-span-2 grid grid-cols-2 gap-x-3 sm:grid-cols-4">
+      <MeasureField field="ropes" label="Ropes" example="as 4" />
+      <MeasureField field="purls" label="Purls between" example="as 2" />
+      <MeasureField field="edge" label="Edge stitches" example="as 3" />
+      <MeasureField field="rows" label="Rows" example="as 120" />
+    </div>
+  );
+}
+
+function YarnFields({ answer }: { readonly answer: ProjectForecast }) {
+  const { yarns } = useProject();
+  const [yarn] = yarns;
+  const putUp = yarn?.putUp as PutUp | null | undefined;
+  return (
+    <>
+      <MeasureField
+        field="putUp"
+        label="One ball holds"
+        example="100 g = 165 m"
+        says={putUp && <YarnSays putUp={putUp} bandClass={yarn?.bandClass ?? null} />}
+      />
+      <MeasureField
+        field="needle"
+        label="Needle"
+        example={answer.known ? `${formatFine(answer.plan.needleMm)}, likely` : "as 5 mm"}
+        says={answer.known && answer.sources.needle === "assumed" && <SourceMark source="assumed" />}
+      />
+    </>
+  );
+}
+
+interface YarnSaysProps {
+  readonly putUp: PutUp;
+  readonly bandClass: YarnClass | null;
+}
+
+/** The class of the yarn; the band's word wins, and a disagreement is said. */
+function YarnSays({ putUp, bandClass }: YarnSaysProps) {
+  const reckoned = classOf(putUp);
+  const wraps = Math.round(wrapsPerInch(thicknessOf(putUp)));
+  return (
+    <>
+      {bandClass && bandClass !== reckoned
+        ? `${bandClass} by the band, ${reckoned} by its length`
+        : `${bandClass ?? reckoned}, about ${wraps} wraps to the inch`}
+    </>
+  );
+}
+
+function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
+  const units = useUnits();
+  const { gauge, yarns } = useProject();
+  const putUp = yarns[0]?.putUp as PutUp | null | undefined;
+  const assumed = putUp && assumedGauge(putUp);
+  const given = gauge.stitchesPer10Cm !== null || gauge.rowsPer10Cm !== null;
+  const says = (counted: "stitches" | "rows") => {
+    if (!answer.known) return null;
+    const { stitchesPer10Cm, rowsPer10Cm } = answer.plan.gauge;
+    return (
+      <>
+        <SourceMark source={counted === "stitches" ? answer.sources.width : answer.sources.height} />{" "}
+        {formatGauge(counted === "stitches" ? stitchesPer10Cm : rowsPer10Cm, counted, units)}
+      </>
+    );
+  };
+  return (
+    <>
+      <MeasureField
+        field="stitchGauge"
+        label="Plain gauge: stitches"
+        example={
+          assumed ? `likely ${formatGauge(assumed.stitchesPer10Cm, "stitches", units)}` : "20 st / 10 cm"
+        }
+        says={says("stitches")}
+      />
+      <MeasureField
+        field="rowGauge"
+        label="Plain gauge: rows"
+        example={assumed ? `likely ${formatGauge(assumed.rowsPer10Cm, "rows", units)}` : "28 rows / 10 cm"}
+        says={says("rows")}
+      />
+      {given && (
+        <div className="col-span-2 mb-1 flex flex-wrap items-center gap-2 text-sm">
+          <span aria-hidden>The gauge was counted</span>
+          <Choice
+            label="The gauge was counted"
+            options={GAUGE_SOURCES}
+            value={gauge.source}
+            onChange={(source) =>
+              change("gauge source", (draft) => {
+                draft.gauge.source = source;
+              })
+            }
+          />
+        </div>
+      )}
+    </>
+  );
+}
+
+function WidthFields({ answer }: { readonly answer: ProjectForecast }) {
+  const finding = answer.known ? answer.findings.find(({ field }) => field === "measuredWidth") : undefined;
+  const factor = answer.known ? answer.forecast.estimate.widthFactor : null;
+  const cabled = answer.known ? answer.plan.measured?.stitches : null;
+  const { measured } = useProject().pieces[0] ?? {};
+  return (
+    <>
+      <MeasureField
+        field="measuredWidth"
+        label="Cables measured: width"
+        example="if you have it"
+        finding={finding?.message}
+        says={factor !== null && `${Math.round(factor * 100)} % of the plain width`}
+      />
+      <MeasureField
+        field="measuredStitches"
+        label="… across how many stitches"
+        example="all of the cables"
+        says={cabled && measured?.stitches === null && `taken as all ${cabled}, purls included`}
+      />
+    </>
+  );
+}

@@ -1,0 +1,28 @@
+"use client";
+import { useDeferredValue } from "react";
+import { useAnswer } from "@/state/answer";
+import { LedgerCard } from "./LedgerCard";
+import { PieceDrawing } from "./PieceDrawing";
+import { PieceForm } from "./PieceForm";
+import { TailCard } from "./TailCard";
+import { WhatIfCard } from "./WhatIfCard";
+
+/** What is to be made, and where its yarn goes. */
+export function PiecesBench() {
+  const answer = useAnswer();
+  // Typing and the answer above come first; the drawing and the ledger follow in the next free moment.
+  const settled = useDeferredValue(answer);
+  return (
+    <div className="grid items-start gap-3 md:grid-cols-[minmax(21rem,1fr)_minmax(20rem,1fr)] lg:grid-cols-[minmax(22rem,27rem)_minmax(18rem,1fr)_minmax(19rem,22rem)]">
+      <PieceForm answer={answer} />
+      {settled.known && (
+        <>
+          <PieceDrawing answer={settled} />
+          <LedgerCard answer={settled} />
+          <TailCard answer={settled} />
+          <WhatIfCard />
+        </>
+      )}
+    </div>
+  );
+}

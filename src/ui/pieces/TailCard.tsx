@@ -1,0 +1,66 @@
+"use client";
+import { memo } from "react";
+import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castOn";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { tellSize } from "@/core/units/format";
+import { change, useProject } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { Card } from "@/ui/parts/Card";
+import { MeasureField } from "@/ui/parts/MeasureField";
+import { SourceMark } from "@/ui/parts/SourceMark";
+
+const SCHOOLS = Object.keys(TAIL_SCHOOLS) as TailSchool[];
+
+/** How long a tail to leave for the long-tail cast-on: three schools side by side, one of them counted. */
+export const TailCard = memo(function TailCard({ answer }: { readonly answer: KnownForecast }) {
+  const units = useUnits();
+  const chosen = useProject().pieces[0]?.tail.school;
+  const { tailBasis, stitches } = answer.forecast.estimate;
+  return (
+    <Card title="Tail to leave" aside={`long-tail cast-on, ${stitches} stitches`} className="lg:col-span-2">
+      <fieldset className="mt-2 grid gap-2 sm:grid-cols-3">
+        <legend className="sr-only">School of tail</legend>
+        {SCHOOLS.map((school) => {
+          const { name, why } = TAIL_SCHOOLS[school];
+          return (
+            <label
+              key={school}
+              className="cursor-pointer rounded-lg border border-line p-3 has-checked:border-2 has-checked:border-ink has-checked:p-[calc(0.75rem-1px)]"
+            >
+              <input
+                type="radio"
+                name="tail-school"
+                className="mr-2 accent-ink"
+                checked={chosen === school}
+                onChange={() =>
+                  change("tail", (draft) => {
+                    for (const piece of draft.pieces) piece.tail.school = school;
+                  })
+                }
+              />
+              <span className="font-semibold">{name}</span>
+              <span className="mt-1 block font-display text-2xl">
+                {tellSize(tailLength(school, tailBasis), units)}
+              </span>
+              <span className="block text-sm text-faint">{why}</span>
+            </label>
+          );
+        })}
+      </fieldset>
+      <div className="mt-2 flex flex-wrap items-start gap-x-4">
+        <div className="w-56">
+          <MeasureField
+            field="twenty"
+            label="Twenty stitches took"
+            example={tellSize(tailBasis.twentyMm, units)}
+            says={answer.sources.twenty === "assumed" && <SourceMark source="assumed" />}
+          />
+        </div>
+        <p className="mt-1 min-w-48 flex-1 text-sm text-faint">
+          Each holds 15 cm for the end and is rounded up to 5 cm: a tail that is too short costs the whole
+          cast-on. The chosen one counts in the ledger.
+        </p>
+      </div>
+    </Card>
+  );
+});
