@@ -28,3 +28,22 @@ export async function openAt(page: Page, path = "/") {
   await page.goto(path);
   await expect(answerOf(page)).toBeVisible();
 }
+
+/** Opens a file through the page's file input, which is what the shortcut and the menu click. */
+export async function openFile(page: Page, file: string | { name: string; content: string }) {
+  const input = page.locator("input[type=file]");
+  await input.evaluate((element) => {
+    delete element.dataset.asked;
+    element.addEventListener("click", (event) => {
+      event.preventDefault();
+      element.dataset.asked = "yes";
+    });
+  });
+  await page.keyboard.press("Control+o");
+  await expect(input).toHaveAttribute("data-asked", "yes");
+  await input.setInputFiles(
+    typeof file === "string"
+      ? file
+      : { name: file.name, mimeType: "application/json", buffer: Buffer.from(file.content) },
+  );
+}

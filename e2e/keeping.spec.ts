@@ -1,5 +1,5 @@
 import { readFile } from "node:fs/promises";
-import { ballsOf, expect, openAt, test } from "./bench";
+import { ballsOf, expect, openAt, openFile, test } from "./bench";
 
 const GAUGE = "Plain gauge: stitches";
 
@@ -30,9 +30,7 @@ test("saved to a file, started empty, opened again: the same", async ({ page }, 
   await expect(page.getByText("No answer yet.")).toBeVisible();
   await expect(page.getByText("This is the demo project")).toBeHidden();
 
-  const chooser = page.waitForEvent("filechooser");
-  await page.keyboard.press("Control+o");
-  await (await chooser).setFiles(path);
+  await openFile(page, path);
   await expect(ballsOf(page)).toHaveText(answer);
   await expect(page.getByLabel(GAUGE)).toHaveValue("14 sts 10cm");
 });
@@ -55,9 +53,7 @@ test("a file that is no project is refused in words and changes nothing", async 
     ["shopping.json", "not json", "it does not hold JSON"],
     ["later.brenok.json", '{"format":"brenok-project","version":99}', "saved by a newer Brenok"],
   ] as const) {
-    const chooser = page.waitForEvent("filechooser");
-    await page.keyboard.press("Control+o");
-    await (await chooser).setFiles({ name, mimeType: "application/json", buffer: Buffer.from(content) });
+    await openFile(page, { name, content });
     await expect(page.getByText(words)).toBeVisible();
     await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
   }

@@ -1,8 +1,8 @@
 "use client";
 import { useEffect, useState } from "react";
-import { openProjectFile } from "./projectFiles";
+import { ACCEPTED, FILE_INPUT, openProjectFile } from "./projectFiles";
 
-/** A project file dropped anywhere on the page is opened. */
+/** Where project files come in: chosen in the browser’s dialog, or dropped anywhere on the page. */
 export function FileDrop() {
   const [over, setOver] = useState(false);
   useEffect(() => {
@@ -31,10 +31,24 @@ export function FileDrop() {
       window.removeEventListener("drop", drop);
     };
   }, []);
-  if (!over) return null;
   return (
-    <div className="pointer-events-none fixed inset-4 z-50 grid place-items-center rounded-2xl border-4 border-dashed border-woad bg-paper/85 font-display text-3xl">
-      Drop a project to open it
-    </div>
+    <>
+      <input
+        id={FILE_INPUT}
+        type="file"
+        hidden
+        accept={ACCEPTED}
+        onChange={({ target }) => {
+          const file = target.files?.[0];
+          if (file) void openProjectFile(file);
+          target.value = "";
+        }}
+      />
+      {over && (
+        <div className="pointer-events-none fixed inset-4 z-50 grid place-items-center rounded-2xl border-4 border-dashed border-woad bg-paper/85 font-display text-3xl">
+          Drop a project to open it
+        </div>
+      )}
+    </>
   );
 }

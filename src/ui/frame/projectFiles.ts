@@ -29,17 +29,12 @@ export async function openProjectFile(file: File) {
   toast.success(`Opened ${opened.project.name}`, undoable);
 }
 
-/** Asks for a file and opens it. */
-export function pickProjectFile() {
-  const input = document.createElement("input");
-  input.type = "file";
-  input.accept = `${EXTENSION},.json,application/json`;
-  input.addEventListener("change", () => {
-    const [file] = input.files ?? [];
-    if (file) void openProjectFile(file);
-  });
-  input.click();
-}
+/** The one file input of the page; `FileDrop` holds it. */
+export const FILE_INPUT = "project-file";
+export const ACCEPTED = `${EXTENSION},.json,application/json`;
+
+/** Asks for a file to open. */
+export const pickProjectFile = () => document.getElementById(FILE_INPUT)?.click();
 
 export function startEmpty() {
   replace("empty", emptyProject());
