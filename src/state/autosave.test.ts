@@ -44,9 +44,11 @@ test("a burst of changes is kept once, within half a second", async () => {
 test("flushing keeps at once, before the page is hidden", async () => {
   const { autosave, kept, rename } = bench();
   rename("now");
+  expect(autosave.unsaved()?.name).toBe("now");
   autosave.flush();
   await jest.advanceTimersByTimeAsync(0);
   expect(kept).toEqual(["now"]);
+  expect(autosave.unsaved()).toBeNull();
 });
 
 test("a save that fails is shown and retried until it holds", async () => {

@@ -22,6 +22,8 @@ interface Source {
 export interface Autosave {
   /** Saves now what is not saved yet. */
   readonly flush: () => void;
+  /** What is not saved yet, if anything. */
+  readonly unsaved: () => Project | null;
   readonly stop: () => void;
 }
 
@@ -63,6 +65,7 @@ export function startAutosave({ project, subscribe, keep }: Source): Autosave {
   });
   return {
     flush,
+    unsaved: () => (project() === kept ? null : project()),
     stop: () => {
       clearTimeout(timer);
       unsubscribe();

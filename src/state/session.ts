@@ -2,12 +2,19 @@
 import { demoProject } from "@/demo/slipover";
 import { startAutosave, type Autosave } from "./autosave";
 import { begin, useProjectStore } from "./projectStore";
-import { findProject, keepProject } from "./storage";
+import { findProject, keepAtOnce, keepProject } from "./storage";
 import { useSettings } from "./settings";
 
 let autosave: Autosave | undefined;
 
 export const saveNow = () => autosave?.flush();
+
+/** The page goes away: whatever is not saved is written where writing takes no time, and saved too. */
+function leave() {
+  const unsaved = autosave?.unsaved();
+  if (unsaved) keepAtOnce(unsaved);
+  saveNow();
+}
 
 /** Opens what was kept last, or the demo. Gives a word for the user where something was amiss. */
 async function takeUp(): Promise<string | null> {
@@ -28,7 +35,7 @@ export function startSession(tell: (word: string) => void): () => void {
   let ended = false;
   void useSettings.persist.rehydrate();
   const hide = () => {
-    if (document.visibilityState === "hidden") saveNow();
+    if (document.visibilityState === "hidden") leave();
   };
   void takeUp().then((word) => {
     if (ended) return;
@@ -40,12 +47,12 @@ export function startSession(tell: (word: string) => void): () => void {
     });
   });
   document.addEventListener("visibilitychange", hide);
-  window.addEventListener("pagehide", saveNow);
+  window.addEventListener("pagehide", leave);
   return () => {
     ended = true;
     saveNow();
     autosave?.stop();
     document.removeEventListener("visibilitychange", hide);
-    window.removeEventListener("pagehide", saveNow);
+    window.removeEventListener("pagehide", leave);
   };
 }

@@ -7,9 +7,31 @@ const shelf = () => localforage.createInstance({ name: "brenok", storeName: "pro
 const CURRENT = "current";
 const UNREADABLE = "unreadable";
 
+/** Written at once when the page goes away, since the database may not finish in time. */
+const LAST_WORD = "brenok-last-word";
+
 export const keepProject = async (project: Project) => {
   await shelf().setItem(CURRENT, project);
+  localStorage.removeItem(LAST_WORD);
 };
+
+/** Keeps the project before the page is gone. Where there is no room, the database's try has to do. */
+export function keepAtOnce(project: Project) {
+  try {
+    localStorage.setItem(LAST_WORD, JSON.stringify(project));
+  } catch {
+    // Full or forbidden: the save to the database is on its way all the same.
+  }
+}
+
+/** What was written at once when the page last went away, and had not reached the database. */
+function lastWord(): unknown {
+  try {
+    return JSON.parse(localStorage.getItem(LAST_WORD) ?? "null");
+  } catch {
+    return null;
+  }
+}
 
 export type Found =
   | { readonly kind: "none" }
@@ -20,6 +42,11 @@ export type Found =
 /** The project that was kept last. Throws where the browser refuses its storage. */
 export async function findProject(): Promise<Found> {
   const store = shelf();
+  const late = checkProject(lastWord());
+  if (late.ok) {
+    await keepProject(late.project).catch(() => {});
+    return { kind: "project", project: late.project };
+  }
   const kept = await store.getItem(CURRENT);
   if (kept === null) return { kind: "none" };
   const opened = checkProject(kept);
