@@ -2,9 +2,13 @@
 const config = {
   testEnvironment: "node",
   roots: ["<rootDir>/src"],
-  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+  moduleNameMapper: {
+    "^@/(.*)$": "<rootDir>/src/$1",
+    // These packages are for import alone; Jest requires.
+    "^@chevrotain/(gast|utils|regexp-to-ast|cst-dts-gen)$": "<rootDir>/node_modules/@chevrotain/$1/lib/src/api.js",
+  },
   transform: {
-    "^.+\\.tsx?$": [
+    "^.+\\.[jt]sx?$": [
       "@swc/jest",
       {
         jsc: {
@@ -15,6 +19,7 @@ const config = {
       },
     ],
   },
+  transformIgnorePatterns: ["node_modules/(?!(chevrotain|@chevrotain|lodash-es)/)"],
   maxWorkers: 2,
 };
 

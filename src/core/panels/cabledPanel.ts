@@ -1,5 +1,5 @@
 /** A row of ropes between purl columns, with plain stitches at both edges. */
-import { OPERATIONS } from "../stitches/operations";
+import { operationOf } from "../stitches/operations";
 import { crossingOf, type Lean, type Rope } from "./ropes";
 import type { Panel, PanelRow, Work } from "./panel";
 
@@ -27,7 +27,7 @@ export const allStitches = (plan: CabledPanelPlan) => cabledStitches(plan) + 2 *
 export function cabledPanel(plan: CabledPanelPlan): Panel {
   const { rope, lean, ropes, purls, edge } = plan;
   const run = (operation: "knit" | "purl", times: number): Work[] =>
-    times > 0 ? [{ operation: OPERATIONS[operation], times }] : [];
+    times > 0 ? [{ operation: operationOf(operation), times }] : [];
   const row = (ropeWork: readonly Work[]): PanelRow => [
     ...run("knit", edge),
     ...run("purl", purls),

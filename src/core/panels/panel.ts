@@ -6,6 +6,7 @@ import type { Operation } from "../stitches/operations";
 export type Work =
   { readonly operation: Operation; readonly times: number } | { readonly crossing: Crossing };
 
+/** Works in the order of the columns, from the right, whichever way the row is worked. */
 export type PanelRow = readonly Work[];
 
 export interface Panel {
@@ -13,13 +14,31 @@ export interface Panel {
 }
 
 /** Stitches that a row leaves on the needle. Example: purl 2, cross 2/2, purl 2 leaves 8. */
-export const stitchesOf = (row: PanelRow): number =>
+export const stitchesOf = (row: PanelRow): number => count(row, "leaves");
+
+/** Stitches of the row below that a row uses. */
+export const stitchesUsedBy = (row: PanelRow): number => count(row, "uses");
+
+const count = (row: PanelRow, side: "uses" | "leaves") =>
   row.reduce(
     (total, work) =>
-      total + ("crossing" in work ? widthOf(work.crossing) : work.operation.leaves * work.times),
+      total + ("crossing" in work ? widthOf(work.crossing) : work.operation[side] * work.times),
     0,
   );
 
 /** The crossings of a row, in order. */
 export const crossingsOf = (row: PanelRow): readonly Crossing[] =>
   row.flatMap((work) => ("crossing" in work ? [work.crossing] : []));
+
+/** The same row with neighbours of one kind drawn together. Example: k2, k1 is k3. */
+export function joined(works: readonly Work[]): PanelRow {
+  const row: Work[] = [];
+  for (const work of works) {
+    const before = row.at(-1);
+    if ("operation" in work && work.times === 0) continue;
+    if (before && "operation" in work && "operation" in before && before.operation.id === work.operation.id)
+      row[row.length - 1] = { operation: before.operation, times: before.times + work.times };
+    else row.push(work);
+  }
+  return row;
+}

@@ -28,9 +28,9 @@ export function ropeOf(id: RopeId): Rope {
 }
 
 export const crossingOf = ({ half }: Rope, lean: Lean): Crossing => ({
-  first: half,
+  front: half,
   centre: 0,
-  last: half,
+  back: half,
   lean,
-  behind: "knit",
+  kind: "knit",
 });

@@ -1,12 +1,13 @@
 import fc from "fast-check";
-import { crossingExtra, parentsOf, spansOf, type Crossing } from "./crossings";
+import { crossingExtra, facesOf, parentsOf, spansOf, type Crossing } from "./crossings";
+import { crossingName, crossingWords, readCrossingName } from "./crossingNames";
 
-const crossing = (first: number, centre: number, last: number): Crossing => ({
-  first,
+const crossing = (front: number, centre: number, back: number): Crossing => ({
+  front,
   centre,
-  last,
+  back,
   lean: "left",
-  behind: "knit",
+  kind: "knit",
 });
 const anyCrossing = fc
   .tuple(fc.integer({ min: 1, max: 8 }), fc.integer({ min: 0, max: 3 }), fc.integer({ min: 1, max: 8 }))
@@ -37,8 +38,60 @@ test("a wider crossing takes more yarn, its mirror image the same", () => {
   fc.assert(
     fc.property(anyCrossing, (any) => {
       const extra = crossingExtra(any, 0.72);
-      expect(crossingExtra({ ...any, first: any.first + 1 }, 0.72)).toBeGreaterThan(extra);
-      expect(crossingExtra({ ...any, first: any.last, last: any.first }, 0.72)).toBeCloseTo(extra, 9);
+      expect(crossingExtra({ ...any, front: any.front + 1 }, 0.72)).toBeGreaterThan(extra);
+      expect(crossingExtra({ ...any, front: any.back, back: any.front, lean: "right" }, 0.72)).toBeCloseTo(
+        extra,
+        9,
+      );
     }),
+  );
+});
+
+test.each([
+  ["2/2 LC", "2/2 LC", "C4F"],
+  ["C6B", "3/3 RC", "C6B"],
+  ["t3f", "2/1 LPC", "T3F"],
+  ["T3B", "2/1 RPC", "T3B"],
+  ["CR3F", "2/1 LC", "2/1 LC"],
+  ["RT", "1/1 RC", "C2B"],
+  ["2/1/2 RPC", "2/1/2 RPC", "2/1/2 RPC"],
+  ["4/4 LRC", "4/4 LRC", "4/4 LRC"],
+])("%s is read, and told as %s or %s", (name, halves, total) => {
+  const found = readCrossingName(name);
+  if (!found || "ambiguous" in found) throw new Error("not read");
+  expect(crossingName(found)).toBe(halves);
+  expect(crossingName(found, "total")).toBe(total);
+});
+
+test("an odd total is never guessed at, and nonsense is no name", () => {
+  expect(readCrossingName("C3F")).toEqual({ ambiguous: ["3/3 LC", "2/1 LC", "1/2 LC"] });
+  for (const name of ["C0F", "0/2 LC", "99/99 RC", "LTX", "C6"]) expect(readCrossingName(name)).toBeNull();
+});
+
+test("faces: the purl is behind, or in the centre where there is one, and ribs go through", () => {
+  const faces = (name: string) => {
+    const found = readCrossingName(name);
+    return found && !("ambiguous" in found)
+      ? facesOf(found)
+          .map((face) => face[0])
+          .join("")
+      : "";
+  };
+  expect(["2/1 LPC", "2/1 RPC", "2/1/2 RPC", "2/2 LRC"].map(faces)).toEqual(["pkk", "kkp", "kkpkk", "kpkp"]);
+});
+
+test("every crossing is read back from its own name", () => {
+  fc.assert(
+    fc.property(
+      anyCrossing,
+      fc.constantFrom("left", "right"),
+      fc.constantFrom("knit", "purl", "rib"),
+      (any, lean, kind) => {
+        const one: Crossing = { ...any, lean, kind };
+        for (const naming of ["halves", "total"] as const)
+          expect(readCrossingName(crossingName(one, naming))).toEqual(one);
+        expect(crossingWords(one)).toContain(`leaning ${lean}`);
+      },
+    ),
   );
 });

@@ -1,18 +1,38 @@
 /** Cable crossings: which column goes where, and the yarn that the travelling loops pull out. */
 import type { Face } from "./operations";
 
+/** Which stitches of a crossing show purl. A new kind is one more row of the table. */
+export const CROSSING_KINDS = {
+  /** All knit. */
+  knit: { letters: "C", faceOf: () => "knit" },
+  /** The strand behind is purled; where there is a centre, only the centre. */
+  purl: {
+    letters: "PC",
+    faceOf: (part, _, { centre }) => (part === (centre > 0 ? "centre" : "back") ? "purl" : "knit"),
+  },
+  /** Each strand in rib, knit 1 purl 1, so that both faces of the fabric show a cable. */
+  rib: { letters: "RC", faceOf: (_, index) => (index % 2 === 0 ? "knit" : "purl") },
+} as const satisfies Record<string, Kind>;
+
+interface Kind {
+  /** What stands behind the L or R in its name. */
+  readonly letters: string;
+  readonly faceOf: (part: "front" | "centre" | "back", index: number, crossing: Crossing) => Face;
+}
+
+export type CrossingKind = keyof typeof CROSSING_KINDS;
+
 /**
- * The first `first` stitches of the span move right, over or under the last `last`, around `centre`
- * stitches that keep to the middle. All seen from the right side.
+ * `front` stitches pass over `back` ones, around `centre` stitches that keep to the middle (often 0).
+ * All seen from the right side. Named front first: 2/1 LPC is two knit stitches over one purl, to the left.
  */
 export interface Crossing {
-  readonly first: number;
+  readonly front: number;
   readonly centre: number;
-  readonly last: number;
+  readonly back: number;
   /** Which way the strand in front leans. */
   readonly lean: "left" | "right";
-  /** The face of the strand behind. */
-  readonly behind: Face;
+  readonly kind: CrossingKind;
 }
 
 /** How far a stitch stands in front of or behind the fabric inside a crossing, in plain stitch widths. */
@@ -20,15 +40,28 @@ const DEPTH = 0.35;
 /** Share of the way a loop has to travel that it takes from its own yarn. */
 const GIVE = 0.15;
 
-export const widthOf = ({ first, centre, last }: Crossing) => first + centre + last;
+export const widthOf = ({ front, centre, back }: Crossing) => front + centre + back;
+
+const run = (from: number, count: number) => Array.from({ length: count }, (_, step) => from + step);
 
 /**
  * For each column of the crossing, from the right, the column of its parent in the row below.
- * Example: 2/2 gives [2, 3, 0, 1]: the last two stand first, the first two last.
+ * Example: 2/2 gives [2, 3, 0, 1]: the strand that leans left comes from the right.
  */
-export function parentsOf({ first, centre, last }: Crossing): readonly number[] {
-  const run = (from: number, count: number) => Array.from({ length: count }, (_, step) => from + step);
+export function parentsOf({ front, centre, back, lean }: Crossing): readonly number[] {
+  const [first, last] = lean === "left" ? [front, back] : [back, front];
   return [...run(first + centre, last), ...run(first, centre), ...run(0, first)];
+}
+
+/** The face of each stitch after the crossing, from the right. Example: 2/1 LPC gives purl, knit, knit. */
+export function facesOf(crossing: Crossing): readonly Face[] {
+  const { front, centre, back, lean, kind } = crossing;
+  const faces = (part: "front" | "centre" | "back", count: number) =>
+    run(0, count).map((index): Face => CROSSING_KINDS[kind].faceOf(part, index, crossing));
+  const middle = faces("centre", centre);
+  return lean === "left"
+    ? [...faces("back", back), ...middle, ...faces("front", front)]
+    : [...faces("front", front), ...middle, ...faces("back", back)];
 }
 
 /** How many columns each stitch of the crossing moved. Example: 2/2 gives [2, 2, 2, 2]. */

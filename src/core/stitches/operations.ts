@@ -6,10 +6,17 @@ export type Face = "knit" | "purl";
 
 export interface Operation {
   readonly id: string;
+  /** As patterns abbreviate it, in US and in UK words where they differ. */
+  readonly abbreviation: string;
+  readonly ukAbbreviation?: string;
+  readonly us: string;
+  readonly uk?: string;
   /** Stitches of the row below that it uses, and stitches that it leaves on the needle. */
   readonly uses: number;
   readonly leaves: number;
   readonly face: Face;
+  /** The operation that looks like this one on the right side when it is worked on the wrong side. */
+  readonly fromBehind: string;
   /** Yarn, in mm, for one, in a fabric whose plain stitch is given. */
   readonly yarnMm: (plain: PlainStitch) => number;
 }
@@ -19,21 +26,146 @@ const loops =
   ({ loopMm }: PlainStitch) =>
     count * loopMm;
 
-const table = <Id extends string>(rows: { readonly [Key in Id]: Omit<Operation, "id"> }) =>
-  Object.fromEntries(
-    Object.entries<Omit<Operation, "id">>(rows).map(([id, row]) => [id, { id, ...row }]),
-  ) as {
-    readonly [Key in Id]: Operation;
-  };
+/** A slipped stitch lets the yarn pass along its width. */
+const passing = ({ widthMm }: PlainStitch) => widthMm;
 
-/**
- * Operations as they show on the right side. A plain loop is measured on plain fabric, worked flat or
- * round, so a stitch that shows knit costs exactly one loop; one that shows purl costs 2 % more.
- */
-export const OPERATIONS = table({
-  knit: { uses: 1, leaves: 1, face: "knit", yarnMm: loops(1) },
-  purl: { uses: 1, leaves: 1, face: "purl", yarnMm: loops(1.02) },
+type Row = Omit<Operation, "id" | "face" | "fromBehind"> & { readonly fromBehind?: string };
+
+const table = (face: Face, rows: Readonly<Record<string, Row>>): readonly Operation[] =>
+  Object.entries(rows).map(([id, row]) => ({ id, face, fromBehind: id, ...row }));
+
+const one = (uses: number, leaves: number, yarn: number) => ({ uses, leaves, yarnMm: loops(yarn) });
+
+const knits = table("knit", {
+  knit: { abbreviation: "k", us: "knit", fromBehind: "purl", ...one(1, 1, 1) },
+  ktbl: { abbreviation: "k tbl", us: "knit through the back loop", fromBehind: "ptbl", ...one(1, 1, 1) },
+  k2tog: { abbreviation: "k2tog", us: "knit two together", fromBehind: "p2tog", ...one(2, 1, 1) },
+  k3tog: { abbreviation: "k3tog", us: "knit three together", fromBehind: "p3tog", ...one(3, 1, 1) },
+  k4tog: { abbreviation: "k4tog", us: "knit four together", fromBehind: "p4tog", ...one(4, 1, 1) },
+  k5tog: { abbreviation: "k5tog", us: "knit five together", fromBehind: "p5tog", ...one(5, 1, 1) },
+  ssk: { abbreviation: "ssk", us: "slip, slip, knit", fromBehind: "ssp", ...one(2, 1, 1) },
+  sssk: { abbreviation: "sssk", us: "slip, slip, slip, knit", fromBehind: "sssp", ...one(3, 1, 1) },
+  skp: {
+    abbreviation: "skp",
+    ukAbbreviation: "skpo",
+    us: "slip one, knit one, pass slipped stitch over",
+    fromBehind: "ssp",
+    ...one(2, 1, 1),
+  },
+  sk2p: {
+    abbreviation: "sk2p",
+    ukAbbreviation: "sk2po",
+    us: "slip one, knit two together, pass slipped stitch over",
+    fromBehind: "sssp",
+    ...one(3, 1, 1),
+  },
+  cdd: {
+    abbreviation: "cdd",
+    us: "central double decrease: slip two together, knit one, pass both over",
+    fromBehind: "cddp",
+    ...one(3, 1, 1),
+  },
+  m1l: { abbreviation: "m1l", us: "make one, leaning left", fromBehind: "m1lp", ...one(0, 1, 1) },
+  m1r: { abbreviation: "m1r", us: "make one, leaning right", fromBehind: "m1rp", ...one(0, 1, 1) },
+  liftl: { abbreviation: "lli", us: "lifted increase, leaning left", ...one(1, 2, 2) },
+  liftr: { abbreviation: "rli", us: "lifted increase, leaning right", ...one(1, 2, 2) },
+  kfb: {
+    abbreviation: "kfb",
+    us: "knit front and back",
+    uk: "knit into front and back",
+    fromBehind: "pfb",
+    ...one(1, 2, 2),
+  },
+  kfbf: { abbreviation: "kfbf", us: "knit front, back and front", ...one(1, 3, 3) },
+  yo: {
+    abbreviation: "yo",
+    ukAbbreviation: "yrn",
+    us: "yarn over",
+    uk: "yarn round needle",
+    ...one(0, 1, 0.55),
+  },
+  slip: {
+    abbreviation: "sl wyib",
+    us: "slip, yarn in back",
+    fromBehind: "slipf",
+    uses: 1,
+    leaves: 1,
+    yarnMm: passing,
+  },
+  wrap3: {
+    abbreviation: "mock3",
+    us: "mock cable: lift the third stitch over two, knit one, yarn over, knit one",
+    ...one(3, 3, 2.55),
+  },
 });
+
+const purls = table("purl", {
+  purl: { abbreviation: "p", us: "purl", fromBehind: "knit", ...one(1, 1, 1.02) },
+  ptbl: { abbreviation: "p tbl", us: "purl through the back loop", fromBehind: "ktbl", ...one(1, 1, 1) },
+  p2tog: { abbreviation: "p2tog", us: "purl two together", fromBehind: "k2tog", ...one(2, 1, 1) },
+  p3tog: { abbreviation: "p3tog", us: "purl three together", fromBehind: "k3tog", ...one(3, 1, 1) },
+  p4tog: { abbreviation: "p4tog", us: "purl four together", fromBehind: "k4tog", ...one(4, 1, 1) },
+  p5tog: { abbreviation: "p5tog", us: "purl five together", fromBehind: "k5tog", ...one(5, 1, 1) },
+  ssp: { abbreviation: "ssp", us: "slip, slip, purl", fromBehind: "ssk", ...one(2, 1, 1) },
+  sssp: { abbreviation: "sssp", us: "slip, slip, slip, purl", fromBehind: "sssk", ...one(3, 1, 1) },
+  cddp: { abbreviation: "cddp", us: "central double decrease, purled", fromBehind: "cdd", ...one(3, 1, 1) },
+  m1lp: { abbreviation: "m1lp", us: "make one purlwise, leaning left", fromBehind: "m1l", ...one(0, 1, 1) },
+  m1rp: { abbreviation: "m1rp", us: "make one purlwise, leaning right", fromBehind: "m1r", ...one(0, 1, 1) },
+  pfb: {
+    abbreviation: "pfb",
+    us: "purl front and back",
+    uk: "purl into front and back",
+    fromBehind: "kfb",
+    ...one(1, 2, 2),
+  },
+  slipf: {
+    abbreviation: "sl wyif",
+    us: "slip, yarn in front",
+    fromBehind: "slip",
+    uses: 1,
+    leaves: 1,
+    yarnMm: passing,
+  },
+});
+
+const OPERATIONS: ReadonlyMap<string, Operation> = new Map([...knits, ...purls].map((row) => [row.id, row]));
+
+/** All operations of the table, those that show knit first. */
+export const allOperations: readonly Operation[] = [...OPERATIONS.values()];
+
+/** The operation of an id. Throws on an id that the table does not hold: that is a bug, not an input. */
+export function operationOf(id: string): Operation {
+  const operation = OPERATIONS.get(id);
+  if (!operation) throw new Error(`No operation ${id}`);
+  return operation;
+}
+
+/** As it is called when it is worked on the wrong side. Example: a knit stitch is purled from behind. */
+export const fromBehind = (operation: Operation) => OPERATIONS.get(operation.fromBehind) ?? operation;
+
+/** A bobble of `stitches` worked for `rows` plain rows and closed: 0.9 (b + b p + 1) loops. */
+export function bobble(stitches: number, rows: number): Operation {
+  return {
+    id: `bobble ${stitches} ${rows}`,
+    abbreviation: "MB",
+    us: `bobble of ${stitches} stitches and ${rows} rows`,
+    face: "knit",
+    fromBehind: `bobble ${stitches} ${rows}`,
+    ...one(1, 1, 0.9 * (stitches + stitches * rows + 1)),
+  };
+}
+
+/** A nupp of `count` loops, closed on the next row: 0.9 (k + 1) loops. */
+export function nupp(count: number): Operation {
+  return {
+    id: `nupp ${count}`,
+    abbreviation: "nupp",
+    us: `nupp of ${count} loops`,
+    face: "knit",
+    fromBehind: `nupp ${count}`,
+    ...one(1, 1, 0.9 * (count + 1)),
+  };
+}
 
 /** Loops that a cast-off stitch takes. */
 export const CAST_OFF_LOOPS = 1.2;

@@ -1,0 +1,43 @@
+/** What a written row says, before it is known how many stitches there are. */
+
+/** Where something stands in the text: from the first character to behind the last. */
+export interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** How far or how often something is done. */
+export type Extent =
+  | { readonly times: number }
+  /** To the end, or until so many stitches are left. */
+  | { readonly leaving: number };
+
+export type Item = Span &
+  (
+    | {
+        readonly type: "operation";
+        readonly name: string;
+        readonly extent: Extent;
+        readonly counted: boolean;
+      }
+    | { readonly type: "crossing"; readonly name: string; readonly times: number }
+    | { readonly type: "group"; readonly items: readonly Item[]; readonly extent: Extent }
+    | { readonly type: "psso"; readonly count: number }
+    /** As the row of that number was written. */
+    | { readonly type: "asRow"; readonly row: number }
+    /** Each stitch as it shows (`keep`), or the other way round. */
+    | { readonly type: "faces"; readonly keep: boolean }
+  );
+
+export interface Heading extends Span {
+  readonly rows: readonly number[];
+  /** "and all WS rows" */
+  readonly allOf: "RS" | "WS" | "odd" | "even" | "other" | null;
+  readonly side: "RS" | "WS" | null;
+  readonly round: boolean;
+}
+
+export interface WrittenRow {
+  readonly heading: Heading;
+  readonly items: readonly Item[];
+}

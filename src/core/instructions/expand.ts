@@ -1,0 +1,254 @@
+/** From what a row says to what is worked, stitch by stitch, on the stitches of the row below. */
+import { facesOf, widthOf } from "../stitches/crossings";
+import { fromBehind, operationOf, type Face } from "../stitches/operations";
+import { joined, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
+import type { Extent, Item, Span } from "./ast";
+import type { Told } from "./findings";
+import { crossingNamed, operationNamed, plainName, type Definitions } from "./names";
+
+export interface RowTask {
+  readonly row: number;
+  readonly side: "RS" | "WS";
+  readonly items: readonly Item[];
+  /** Stitches on the needle, from the row below; null where there is none yet to hold against. */
+  readonly below: number | null;
+  /** How often a repeat "to end" has to be worked at least: once while the count itself is being sought. */
+  readonly leastRepeats: 0 | 1;
+  /** The row below, whose faces can be followed. */
+  readonly rowBelow: PanelRow | null;
+  readonly definitions: Definitions;
+  readonly itemsOfRow: (row: number) => readonly Item[] | null;
+}
+
+export interface Expanded {
+  /** As it shows on the right side, columns from the right; null where the row cannot be worked. */
+  readonly works: PanelRow | null;
+  readonly findings: readonly Told[];
+}
+
+/** More stitches than this in a row is a slip of the pen. */
+const MOST_STITCHES = 10_000;
+
+class Impossible extends Error {
+  constructor(readonly told: Omit<Told, "row">) {
+    super(told.message);
+  }
+}
+
+const impossible = (message: string, { from, to }: Span, mends: Told["mends"] = []) =>
+  new Impossible({ severity: "error", message, from, to, mends });
+
+/** Works one row. What cannot be worked comes back as a finding, with no works. */
+export function expandRow(task: RowTask): Expanded {
+  const worker = new RowWorker(task);
+  try {
+    const worked = worker.workAll();
+    const works = task.side === "RS" ? worked : seenFromTheFront(worked);
+    return { works: joined(works), findings: [] };
+  } catch (error) {
+    if (!(error instanceof Impossible)) throw error;
+    const message = `Row ${task.row}: ${error.told.message}`;
+    return { works: null, findings: [{ row: task.row, ...error.told, message }] };
+  }
+}
+
+/** A wrong-side row as the right side shows it: the other way round, each operation from behind. */
+const seenFromTheFront = (worked: readonly Work[]): Work[] =>
+  worked
+    .map((work) =>
+      "operation" in work ? { operation: fromBehind(work.operation), times: work.times } : work,
+    )
+    .reverse();
+
+class RowWorker {
+  private readonly works: Work[] = [];
+  /** Stitches of the row below used so far. */
+  private used = 0;
+  private depth = 0;
+
+  constructor(private readonly task: RowTask) {}
+
+  workAll(): readonly Work[] {
+    const { items } = this.task;
+    const [only] = items;
+    // "Row 2: Purl." means all of it.
+    if (items.length === 1 && only?.type === "operation" && !only.counted)
+      this.work({ ...only, extent: { leaving: 0 }, counted: true }, 0);
+    else this.workList(items, 0);
+    return this.works;
+  }
+
+  /** Works items in order; `after` stitches are spoken for by what stands behind them. */
+  private workList(items: readonly Item[], after: number) {
+    items.forEach((item, index) => {
+      const open = "extent" in item && "leaving" in item.extent;
+      this.work(item, open ? after + this.usesOf(items.slice(index + 1)) : after);
+    });
+  }
+
+  private work(item: Item, after: number) {
+    switch (item.type) {
+      case "operation":
+        return this.operate(item, after);
+      case "crossing":
+        return this.cross(item);
+      case "group":
+        return this.repeat(item, after);
+      case "psso":
+        return this.passOver(item);
+      case "asRow":
+        return this.likeRow(item, after);
+      case "faces":
+        return this.followFaces(item, after);
+    }
+  }
+
+  private put(work: Work, at: Span) {
+    this.works.push(work);
+    this.used += stitchesUsedBy([work]);
+    if (this.works.length > MOST_STITCHES || this.used > MOST_STITCHES)
+      throw impossible(`more than ${MOST_STITCHES} stitches stand here.`, at);
+  }
+
+  private operate(item: Extract<Item, { type: "operation" }>, after: number) {
+    const operation = this.named(item);
+    const times = this.timesOf(item.extent, operation.uses, after, item);
+    if (times > MOST_STITCHES) throw impossible(`${times} stitches are more than any row has.`, item);
+    if (times > 0) this.put({ operation, times }, item);
+  }
+
+  private named({ name, from, to }: Span & { readonly name: string }) {
+    const operation = operationNamed(name, this.task.side, this.task.definitions);
+    if (!operation) throw impossible(`“${name}” is no operation known here.`, { from, to });
+    return operation;
+  }
+
+  private cross(item: Extract<Item, { type: "crossing" }>) {
+    const crossing = crossingNamed(item.name, this.task.definitions);
+    if (crossing === null)
+      throw impossible(`“${item.name}” is a crossing with a count that it cannot have.`, item);
+    if ("ambiguous" in crossing)
+      throw new Impossible({
+        severity: "question",
+        message: `“${item.name}” means different things in different patterns. Which is it in this one?`,
+        from: item.from,
+        to: item.to,
+        mends: crossing.ambiguous.map((meaning) => ({
+          label: meaning,
+          edit: { from: 0, to: 0, text: `${plainName(item.name)} = ${meaning}\n` },
+        })),
+      });
+    if (this.task.side === "WS")
+      throw impossible("a crossing on a wrong-side row is not read yet; cross on the right side.", item);
+    for (let time = 0; time < item.times; time += 1) this.put({ crossing }, item);
+  }
+
+  private repeat(item: Extract<Item, { type: "group" }>, after: number) {
+    const { items, extent } = item;
+    if (items.length === 0) throw impossible("there is nothing in this repeat.", item);
+    this.depth += 1;
+    if (this.depth > 20) throw impossible("these repeats are nested too deep.", item);
+    const unit = this.usesOf(items);
+    const times = this.timesOf(extent, unit, after, item);
+    if (times * items.length > MOST_STITCHES)
+      throw impossible(`${times} repeats are more than any row has.`, item);
+    for (let time = 0; time < times; time += 1) this.workList(items, after);
+    this.depth -= 1;
+  }
+
+  /** How often something of `unit` stitches is worked. An open extent must come out even. */
+  private timesOf(extent: Extent, unit: number, after: number, at: Span): number {
+    if ("times" in extent) return extent.times;
+    const { below } = this.task;
+    if (below === null)
+      throw impossible(
+        "how many stitches there are is not known; begin with a row that counts them, or say: multiple of 14 + 8.",
+        at,
+      );
+    if (unit === 0) throw impossible("this repeat uses no stitches, so it would never end.", at);
+    const room = below - this.used - Math.max(after, extent.leaving);
+    if (room >= this.task.leastRepeats * unit && room % unit === 0) return room / unit;
+    const [fewer, more] = [
+      below - (((room % unit) + unit) % unit),
+      below + unit - (((room % unit) + unit) % unit),
+    ];
+    const near = fewer - this.used - after >= 0 ? `${fewer} or ${more}` : `${more}`;
+    throw impossible(
+      `this repeat takes ${unit} stitches at a time, and ${Math.max(0, room)} of the ${below} are left for it. It would fit ${near} stitches.`,
+      at,
+    );
+  }
+
+  /** Stitches that items use; open ones use none of their own. */
+  private usesOf(items: readonly Item[]): number {
+    return items.reduce((sum, item) => {
+      if (item.type === "crossing") return sum + item.times * this.crossingWidth(item.name);
+      if (item.type === "psso") return sum;
+      if (item.type === "asRow" || item.type === "faces") return sum;
+      const times = "times" in item.extent ? item.extent.times : 0;
+      return sum + times * (item.type === "group" ? this.usesOf(item.items) : this.named(item).uses);
+    }, 0);
+  }
+
+  private crossingWidth(name: string): number {
+    const crossing = crossingNamed(name, this.task.definitions);
+    return crossing && !("ambiguous" in crossing) ? widthOf(crossing) : 0;
+  }
+
+  /** "sl 1, k1, psso" and its kin become the one decrease that they are. */
+  private passOver(item: Extract<Item, { type: "psso" }>) {
+    const [slipped, knitted] = this.works.slice(-2);
+    const isOne = (work: Work | undefined, id: string, times: number) =>
+      work !== undefined && "operation" in work && work.operation.id === id && work.times === times;
+    const id =
+      item.count === 2 && this.slipped(slipped, 2) && isOne(knitted, "knit", 1)
+        ? "cdd"
+        : this.slipped(slipped, 1) && isOne(knitted, "knit", 1)
+          ? "skp"
+          : this.slipped(slipped, 1) && isOne(knitted, "k2tog", 1)
+            ? "sk2p"
+            : null;
+    if (!id)
+      throw impossible("psso wants a slipped stitch and a knitted one before it: sl 1, k1, psso.", item);
+    this.works.splice(-2, 2, { operation: operationOf(id), times: 1 });
+  }
+
+  private slipped(work: Work | undefined, times: number) {
+    return (
+      work !== undefined && "operation" in work && /^slip/.test(work.operation.id) && work.times === times
+    );
+  }
+
+  private likeRow(item: Extract<Item, { type: "asRow" }>, after: number) {
+    const items = this.task.itemsOfRow(item.row);
+    this.depth += 1;
+    if (!items || this.depth > 20)
+      throw impossible(`row ${item.row} is not written, so this row cannot be like it.`, item);
+    const [only] = items;
+    if (items.length === 1 && only?.type === "operation" && !only.counted)
+      this.work({ ...only, extent: { leaving: 0 } }, after);
+    else this.workList(items, after);
+    this.depth -= 1;
+  }
+
+  /** Knits what shows knit and purls what shows purl on the side that is worked, or the other way round. */
+  private followFaces(item: Extract<Item, { type: "faces" }>, after: number) {
+    const { rowBelow, side } = this.task;
+    if (!rowBelow) throw impossible("there is no row below whose knits and purls could be followed.", item);
+    const facesBelow = facesOfRow(rowBelow);
+    const seen = side === "RS" ? facesBelow : facesBelow.map(other).reverse();
+    const open = seen.slice(this.used, seen.length - after);
+    for (const face of open)
+      this.put({ operation: operationOf(item.keep ? face : other(face)), times: 1 }, item);
+  }
+}
+
+const other = (face: Face): Face => (face === "knit" ? "purl" : "knit");
+
+/** The face of each stitch that a row leaves, by column from the right. */
+const facesOfRow = (row: PanelRow): readonly Face[] =>
+  row.flatMap((work) =>
+    "crossing" in work
+      ? facesOf(work.crossing)
+      : Array.from({ length: work.operation.leaves * work.times }, () => work.operation.face),
+  );

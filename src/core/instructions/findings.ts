@@ -1,0 +1,55 @@
+/** What the reader has to say of a text: where, what is, what should be, and how it can be mended. */
+import type { Span } from "./ast";
+
+export interface Mend {
+  readonly label: string;
+  /** Replace this part of the text with `text`. */
+  readonly edit: Span & { readonly text: string };
+}
+
+export interface Finding extends Span {
+  /** Errors keep a row out of the panel; questions want an answer; remarks are only said. */
+  readonly severity: "error" | "question" | "remark";
+  readonly row: number | null;
+  readonly line: number;
+  readonly column: number;
+  readonly message: string;
+  readonly mends: readonly Mend[];
+}
+
+export type Told = Omit<Finding, "line" | "column">;
+
+/** A finding that has no mend. */
+export const remark = (
+  severity: Told["severity"],
+  from: number,
+  to: number,
+  message: string,
+  row: number | null = null,
+): Told => ({
+  severity,
+  row,
+  from,
+  to,
+  message,
+  mends: [],
+});
+
+/** Gives each finding its line and column, both counted from 1, and keeps its place inside the text. */
+export function placed(told: readonly Told[], text: string): readonly Finding[] {
+  const starts = [0];
+  for (let at = text.indexOf("\n"); at >= 0; at = text.indexOf("\n", at + 1)) starts.push(at + 1);
+  return told
+    .map((finding) => {
+      const from = Math.min(Math.max(0, finding.from), text.length);
+      let low = 0;
+      for (let high = starts.length; high - low > 1;) {
+        const middle = (low + high) >> 1;
+        if ((starts[middle] ?? 0) <= from) low = middle;
+        else high = middle;
+      }
+      const to = Math.min(Math.max(from, finding.to), text.length);
+      return { ...finding, from, to, line: low + 1, column: from - (starts[low] ?? 0) + 1 };
+    })
+    .sort((a, b) => a.from - b.from);
+}

@@ -1,0 +1,79 @@
+/** Prints a panel as row text that reads back to the same panel. */
+import { crossingName, type CrossingNaming } from "../stitches/crossingNames";
+import { fromBehind, type Operation } from "../stitches/operations";
+import type { Panel, PanelRow, Work } from "../panels/panel";
+
+export interface PrintStyle {
+  readonly naming: CrossingNaming;
+  readonly words: "US" | "UK";
+}
+
+/** What is printed: the panel, and how its rows are worked. */
+export interface Printable {
+  readonly panel: Panel;
+  readonly wrongSide: readonly boolean[];
+  readonly round: boolean;
+}
+
+/** Bobbles and nupps have counts, so each kind gets a name of its own, explained at the top. */
+function namesFor(panel: Panel): ReadonlyMap<string, { readonly name: string; readonly meaning: string }> {
+  const names = new Map<string, { name: string; meaning: string }>();
+  const kinds = { bobble: 0, nupp: 0 };
+  for (const work of panel.rows.flat()) {
+    if ("crossing" in work || names.has(work.operation.id)) continue;
+    const [kind, count, rows] = work.operation.id.split(" ");
+    if (kind !== "bobble" && kind !== "nupp") continue;
+    kinds[kind] += 1;
+    const suffix = kinds[kind] > 1 ? String(kinds[kind]) : "";
+    names.set(
+      work.operation.id,
+      kind === "bobble"
+        ? { name: `MB${suffix}`, meaning: `${count} sts, ${rows} rows` }
+        : { name: `nupp${suffix}`, meaning: `${count} loops` },
+    );
+  }
+  return names;
+}
+
+/** One operation with its count. Example: three knit stitches are "k3", two of them through the back "k2 tbl". */
+function operationText(operation: Operation, times: number, abbreviation: string): string {
+  const [word = "", ...rest] = abbreviation.split(" ");
+  if (operation.uses === 1 && operation.leaves === 1 && /^(k|p|sl)$/.test(word)) {
+    const head = word === "sl" ? `sl ${times}` : `${word}${times}`;
+    return [head, ...rest].join(" ");
+  }
+  return times > 1 ? `[${abbreviation}] ${times} times` : abbreviation;
+}
+
+/**
+ * The text of a panel, one line for each set of like rows. Reading it gives the same panel, sides and manner.
+ * Example: purl 2, cross, purl 2 prints as "Row 1 (RS): p2, 2/2 LC, p2."
+ */
+export function printPattern({ panel, wrongSide, round }: Printable, style: PrintStyle): string {
+  const names = namesFor(panel);
+  const workText = (work: Work, behind: boolean) => {
+    if ("crossing" in work) return crossingName(work.crossing, style.naming);
+    const operation = behind ? fromBehind(work.operation) : work.operation;
+    const abbreviation =
+      names.get(operation.id)?.name ??
+      (style.words === "UK" ? (operation.ukAbbreviation ?? operation.abbreviation) : operation.abbreviation);
+    return operationText(operation, work.times, abbreviation);
+  };
+  const rowText = (row: PanelRow, behind: boolean) =>
+    (behind ? [...row].reverse() : row).map((work) => workText(work, behind)).join(", ");
+
+  const texts = panel.rows.map((row, index) => rowText(row, wrongSide[index] ?? false));
+  const sets = new Map<string, number[]>();
+  texts.forEach((text, index) => {
+    const key = `${wrongSide[index]} ${text}`;
+    sets.set(key, [...(sets.get(key) ?? []), index + 1]);
+  });
+  const word = round ? "Rnd" : "Row";
+  const lines = [...sets.values()].map((rows) => {
+    const [first = 1] = rows;
+    const side = round ? "" : ` (${wrongSide[first - 1] ? "WS" : "RS"})`;
+    return `${word}${rows.length > 1 ? "s" : ""} ${rows.join(", ")}${side}: ${texts[first - 1]}.`;
+  });
+  const explained = [...names.values()].map(({ name, meaning }) => `${name} = ${meaning}`);
+  return [...explained, ...lines].join("\n");
+}

@@ -1,0 +1,181 @@
+/** Reads a written pattern: text in, panel and findings out. It never throws, whatever the text. */
+import { stitchesOf, stitchesUsedBy, type Panel, type PanelRow } from "../panels/panel";
+import type { Operation } from "../stitches/operations";
+import type { Item } from "./ast";
+import { definitionsOf } from "./definitions";
+import { expandRow } from "./expand";
+import { placed, remark, type Finding, type Told } from "./findings";
+import { parseMultiple } from "./grammar";
+import type { Definitions } from "./names";
+import { firstIsWrong, numberRows, type Numbered } from "./rowNumbers";
+import { spanOfStatement, statementsOf, type Statement } from "./statements";
+import { tokensOf } from "./tokens";
+import { writtenRows } from "./written";
+
+export interface ReadPattern {
+  /** The rows that could be read, in order; null where none could. */
+  readonly panel: Panel | null;
+  /** For each row of the panel, whether it is worked on the wrong side. */
+  readonly wrongSide: readonly boolean[];
+  readonly round: boolean;
+  readonly multiple: { readonly of: number; readonly plus: number } | null;
+  /** Operations that the pattern defines, such as its bobbles. */
+  readonly defined: ReadonlyMap<string, Operation>;
+  readonly findings: readonly Finding[];
+}
+
+/** Longer patterns than this are refused whole, with a word. */
+const MOST_CHARACTERS = 1_000_000;
+
+/**
+ * Reads a pattern. Rows count from 1, odd rows on the right side unless the text says otherwise; in the
+ * round all rows are. Columns of the panel count from the right.
+ * Example: `readPattern("Row 1: P2, C4F, P2.\nRow 2: K2, P4, K2.")` has a panel of 2 rows and no findings.
+ */
+export function readPattern(text: string): ReadPattern {
+  const told: Told[] = [];
+  const whole = text.length <= MOST_CHARACTERS ? text : "";
+  if (whole !== text)
+    told.push(
+      remark("error", 0, 0, "This text is over a million characters long: paste one pattern at a time."),
+    );
+
+  const statements = statementsOf(tokensOf(whole));
+  const definitions = definitionsOf(statements, told);
+  const multiple = multipleOf(statements, told);
+  const { rows: written, unread } = writtenRows(statements, told);
+  const round = written.some(({ heading }) => heading.round) || saysRound(statements);
+  const numbered = numberRows(written, unread, round, told);
+  const offset = firstIsWrong(written) && !round ? 1 : 0;
+  const sideOf = (row: number) => (round || (row + offset) % 2 === 1 ? "RS" : "WS");
+
+  const work = (upTo: number, start: number | null, leastRepeats: 0 | 1) =>
+    workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats });
+  const { rows, findings } = work(numbered.length, startingCount(numbered, multiple, work), 0);
+  checkRows(rows, numbered, findings, told);
+  told.push(...findings);
+  const good = rows.filter((row): row is PanelRow => row !== null);
+  return {
+    panel: good.length > 0 ? { rows: good } : null,
+    wrongSide: rows.flatMap((row, index) =>
+      row ? [sideOf(numbered[index]?.row ?? index + 1) === "WS"] : [],
+    ),
+    round,
+    multiple,
+    defined: definitions.operations,
+    findings: placed(told, text),
+  };
+}
+
+const saysRound = (statements: readonly Statement[]) =>
+  statements.some(
+    ({ kind, tokens }) => kind === "manner" && tokens.some(({ image }) => /^rounds?$/i.test(image)),
+  );
+
+function multipleOf(statements: readonly Statement[], told: Told[]) {
+  const statement = statements.find(({ kind }) => kind === "multiple");
+  if (!statement) return null;
+  const parsed = parseMultiple(statement.tokens);
+  if (parsed.ok && parsed.value.of > 0) return parsed.value;
+  const { from, to } = spanOfStatement(statement);
+  told.push(remark("error", from, to, "A multiple is written as: multiple of 14 + 8."));
+  return null;
+}
+
+interface Worked {
+  readonly rows: readonly (PanelRow | null)[];
+  readonly findings: Told[];
+}
+
+interface Manner {
+  readonly sideOf: (row: number) => "RS" | "WS";
+  readonly definitions: Definitions;
+  /** Stitches to begin with; null where row 1 has to tell. */
+  readonly start: number | null;
+  readonly leastRepeats: 0 | 1;
+}
+
+/** Works the first `upTo` rows; one that fails leaves the count of the row below it. */
+function workRows(
+  numbered: readonly Numbered[],
+  upTo: number,
+  { sideOf, definitions, start, leastRepeats }: Manner,
+): Worked {
+  const itemsOfRow = (row: number): readonly Item[] | null =>
+    numbered.find((one) => one.row === row)?.written.items ?? null;
+  const findings: Told[] = [];
+  const rows: (PanelRow | null)[] = [];
+  let below = start;
+  let rowBelow: PanelRow | null = null;
+  for (const { row, written } of numbered.slice(0, upTo)) {
+    const { works, findings: told } = expandRow({
+      row,
+      side: sideOf(row),
+      items: written.items,
+      below,
+      leastRepeats,
+      rowBelow,
+      definitions,
+      itemsOfRow,
+    });
+    findings.push(...told);
+    rows.push(works);
+    if (!works) continue;
+    const used = stitchesUsedBy(works);
+    if (below !== null && used !== below) {
+      findings.push(
+        remark(
+          "error",
+          written.heading.from,
+          Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
+          `Row ${row} works ${used} stitches, but the row below has ${below}.`,
+          row,
+        ),
+      );
+    }
+    below = stitchesOf(works);
+    rowBelow = works;
+  }
+  return { rows, findings };
+}
+
+/** More stitches than this are not tried where nothing says how many there are. */
+const MOST_TRIED = 64;
+
+/** Stitches to begin with: as row 1 counts them, by the multiple, or the first number that all rows fit. */
+function startingCount(
+  numbered: readonly Numbered[],
+  multiple: ReadPattern["multiple"],
+  work: (upTo: number, start: number | null, leastRepeats: 0 | 1) => Worked,
+): number | null {
+  if (work(1, null, 1).rows[0]) return null;
+  if (multiple) return multiple.of + multiple.plus;
+  for (let count = 1; count <= MOST_TRIED; count += 1) {
+    if (!work(1, count, 1).rows[0]) continue;
+    if (work(numbered.length, count, 1).findings.length === 0) return count;
+  }
+  return null;
+}
+
+/** The repeat must close: its last row leaves what its first row uses. */
+function checkRows(
+  rows: readonly (PanelRow | null)[],
+  numbered: readonly Numbered[],
+  findings: readonly Told[],
+  told: Told[],
+) {
+  const [first, last] = [rows[0], rows.at(-1)];
+  const heading = numbered.at(-1)?.written.heading;
+  if (!first || !last || !heading || findings.length > 0 || rows.length < 2) return;
+  const [begins, ends] = [stitchesUsedBy(first), stitchesOf(last)];
+  if (begins !== ends)
+    told.push(
+      remark(
+        "error",
+        heading.from,
+        heading.to,
+        `The last row leaves ${ends} stitches, but row 1 begins on ${begins}: the repeat does not close.`,
+        numbered.at(-1)?.row ?? null,
+      ),
+    );
+}

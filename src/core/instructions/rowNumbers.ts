@@ -1,0 +1,77 @@
+/** Which rows are written where: headings to row numbers, rows named twice or missing. */
+import type { Heading, WrittenRow } from "./ast";
+import { remark, type Told } from "./findings";
+
+const MOST_ROWS = 2000;
+
+/** A row and what is written for it. */
+export interface Numbered {
+  readonly row: number;
+  readonly written: WrittenRow;
+}
+
+/**
+ * Rows of a heading, in order. "All WS rows" go to the last row of the pattern; "all other rows" are those of
+ * the other side than the rows it names, or even ones where it names none.
+ * Example: "Row 2 and all WS rows" in a pattern of 6 rows names 2, 4 and 6.
+ */
+function rowsNamedBy({ rows, allOf }: Heading, last: number, round: boolean): readonly number[] {
+  const named = rows.filter((row) => row >= 1 && row <= last);
+  if (allOf === null) return named;
+  const odd = allOf === "odd" || (allOf === "RS" && !round);
+  const from = rows[0] ?? (odd ? 1 : 2);
+  const parity = rows.length > 0 ? from % 2 : odd ? 1 : 0;
+  const all = Array.from({ length: last }, (_, index) => index + 1).filter(
+    (row) => row % 2 === parity && row >= from,
+  );
+  return [...new Set([...named, ...all])].sort((a, b) => a - b);
+}
+
+/** Pairs each row number with what is written for it, in order; twice named or missing rows are told. */
+export function numberRows(
+  written: readonly WrittenRow[],
+  unread: ReadonlySet<number>,
+  round: boolean,
+  told: Told[],
+): readonly Numbered[] {
+  const last = Math.min(MOST_ROWS, lastRow(written, round));
+  const byRow = new Map<number, WrittenRow>();
+  for (const one of written) {
+    const { heading } = one;
+    for (const row of rowsNamedBy(heading, last, round)) {
+      const explicit = heading.rows.includes(row);
+      if (byRow.has(row) && explicit && byRow.get(row)?.heading.rows.includes(row))
+        told.push(
+          remark("error", heading.from, heading.to, `Row ${row} is named twice; the first one counts.`, row),
+        );
+      else if (!byRow.has(row) || explicit) byRow.set(row, one);
+    }
+  }
+  const rows = [...byRow].sort(([a], [b]) => a - b);
+  rows.forEach(([row, { heading }], index) => {
+    let before = rows[index - 1]?.[0] ?? 0;
+    while (unread.has(before + 1)) before += 1;
+    if (row - before > 1) {
+      const missing = row - before === 2 ? `Row ${row - 1} is` : `Rows ${before + 1} to ${row - 1} are`;
+      told.push(remark("error", heading.from, heading.to, `${missing} missing before row ${row}.`, row));
+    }
+  });
+  return rows.map(([row, one]) => ({ row, written: one }));
+}
+
+/** The last row that is named; where all wrong-side rows are, the repeat ends on one. */
+function lastRow(written: readonly WrittenRow[], round: boolean): number {
+  const last = Math.max(
+    0,
+    ...written.flatMap(({ heading }) => heading.rows.map((row) => Math.min(row, MOST_ROWS))),
+  );
+  const closes = written.some(({ heading }) => heading.allOf !== null);
+  return closes && !round && last % 2 === 1 ? last + 1 : last;
+}
+
+/** Whether row 1 is said, or follows, to be a wrong-side row. */
+export function firstIsWrong(written: readonly WrittenRow[]): boolean {
+  const sided = written.find(({ heading }) => heading.side !== null && heading.rows.length > 0);
+  if (!sided) return false;
+  return (sided.heading.side === "WS") === ((sided.heading.rows[0] ?? 1) % 2 === 1);
+}

@@ -1,0 +1,54 @@
+/** Parses the rows of a pattern, each by itself, and tells what could not be parsed. */
+import type { WrittenRow } from "./ast";
+import { remark, type Told } from "./findings";
+import { parseRow } from "./grammar";
+import { spanOfStatement, type Statement } from "./statements";
+import { nearestWords } from "./suggest";
+import { Misspelt, Word } from "./tokens";
+
+interface Written {
+  readonly rows: readonly WrittenRow[];
+  /** Rows that are there, but could not be parsed. */
+  readonly unread: ReadonlySet<number>;
+}
+
+/** Parses each row by itself; one that cannot be parsed is told and left out. */
+export function writtenRows(statements: readonly Statement[], told: Told[]): Written {
+  const rows: WrittenRow[] = [];
+  const unread = new Set<number>();
+  for (const statement of statements) {
+    const { from, to } = spanOfStatement(statement);
+    if (statement.kind === "remark" || statement.kind === "repeat") {
+      if (statement.kind === "remark") told.push(remark("remark", from, to, "Not a row: taken as a remark."));
+      continue;
+    }
+    if (statement.kind === "pageNumber")
+      told.push(remark("remark", from, to, "A number by itself: taken as a page number."));
+    if (statement.kind !== "row") continue;
+    const parsed = parseRow(statement.tokens);
+    if (parsed.ok) rows.push(parsed.value);
+    else {
+      const problem = unreadable(parsed.token, statement);
+      told.push(problem);
+      if (problem.row !== null) unread.add(problem.row);
+    }
+  }
+  return { rows, unread };
+}
+
+function unreadable(token: Statement["tokens"][number] | null, statement: Statement): Told {
+  const row = Number(statement.tokens.find(({ image }) => /^\d+$/.test(image))?.image ?? NaN);
+  const { from, to } = spanOfStatement(statement);
+  const named = Number.isNaN(row) ? "This row" : `Row ${row}`;
+  if (!token)
+    return { ...remark("error", from, to, `${named} breaks off before its end.`), row: row || null };
+  const at = { from: token.startOffset, to: (token.endOffset ?? token.startOffset) + 1 };
+  const near = token.tokenType === Word || token.tokenType === Misspelt ? nearestWords(token.image) : [];
+  return {
+    severity: "error",
+    row: row || null,
+    ...at,
+    message: `${named}: “${token.image}” is not understood here.${near.length > 0 ? ` Did you mean ${near.join(" or ")}?` : ""}`,
+    mends: near.map((word) => ({ label: word, edit: { ...at, text: word } })),
+  };
+}
