@@ -5,7 +5,8 @@ const config = {
   moduleNameMapper: {
     "^@/(.*)$": "<rootDir>/src/$1",
     // These packages are for import alone; Jest requires.
-    "^@chevrotain/(gast|utils|regexp-to-ast|cst-dts-gen)$": "<rootDir>/node_modules/@chevrotain/$1/lib/src/api.js",
+    "^@chevrotain/(gast|utils|regexp-to-ast|cst-dts-gen)$":
+      "<rootDir>/node_modules/@chevrotain/$1/lib/src/api.js",
   },
   transform: {
     "^.+\\.[jt]sx?$": [

@@ -53,7 +53,7 @@ test("a width that cannot be is questioned; without a width the draw-in is not k
   await expect(page.getByText(/cables do not spread/)).toBeVisible();
   await expect(ledgerOf(page)).toContainText("not known");
   await width.fill("3 in");
-  await expect(page.getByText("76 % of the plain width")).toBeVisible();
+  await expect(page.getByText("76 % of plain")).toBeVisible();
   await expect(ledgerOf(page)).not.toContainText("not known");
 });
 

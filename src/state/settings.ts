@@ -1,6 +1,7 @@
 /** What belongs to the person and not to a project: units and light. Kept in this browser. */
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
+import type { CrossingNaming } from "@/core/stitches/crossingNames";
 import type { UnitSystem } from "@/core/units/brands";
 
 export type Theme = "system" | "light" | "dark";
@@ -8,12 +9,15 @@ export type Theme = "system" | "light" | "dark";
 interface Settings {
   readonly units: UnitSystem;
   readonly theme: Theme;
+  /** How crossings are named and operations abbreviated where Brenok writes them. */
+  readonly naming: CrossingNaming;
+  readonly words: "US" | "UK";
 }
 
 export const SETTINGS_KEY = "brenok-settings";
 
 export const useSettings = create<Settings>()(
-  persist((): Settings => ({ units: "metric", theme: "system" }), {
+  persist((): Settings => ({ units: "metric", theme: "system", naming: "halves", words: "US" }), {
     name: SETTINGS_KEY,
     skipHydration: true,
   }),
@@ -21,4 +25,6 @@ export const useSettings = create<Settings>()(
 
 export const setUnits = (units: UnitSystem) => useSettings.setState({ units });
 export const setTheme = (theme: Theme) => useSettings.setState({ theme });
+export const setNaming = (naming: CrossingNaming) => useSettings.setState({ naming });
+export const setWords = (words: Settings["words"]) => useSettings.setState({ words });
 export const useUnits = () => useSettings((settings) => settings.units);

@@ -1,9 +1,17 @@
 /** The core behind a worker's door: long work leaves the page free. */
 import { expose } from "comlink";
 import { sweepGauge } from "../core/forecast/gaugeSweep";
+import { editChart } from "../core/instructions/editChart";
+import { studyText } from "../core/instructions/study";
+import { LIBRARY } from "../core/panels/library";
 
-const reckoner = { sweepGauge };
+/** The library with the chart of each panel. */
+const studyLibrary = () =>
+  LIBRARY.map((panel) => ({ ...panel, study: studyText(panel.text, { naming: "halves", words: "US" }) }));
+
+const reckoner = { sweepGauge, studyText, studyLibrary, editChart };
 
 export type Reckoner = typeof reckoner;
+export type StudiedPanel = ReturnType<typeof studyLibrary>[number];
 
 expose(reckoner);

@@ -43,6 +43,14 @@ const piece = z.strictObject({
   }),
 });
 
+const panel = z.strictObject({
+  id: words(64),
+  name: words(120),
+  text: words(1_000_000),
+  /** Where it came from, its version and date, and what was changed, in the knitter's words. */
+  notes: words(4000),
+});
+
 export const projectSchema = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(VERSION),
@@ -59,6 +67,8 @@ export const projectSchema = z.strictObject({
     source: z.enum(["measured", "band"]),
   }),
   needleMm: length(LENGTHS.needle).nullable(),
+  /** The knitter's own panels, as row text. */
+  panels: z.array(panel).max(500).default([]),
   yarns: z.array(yarn).length(1),
   pieces: z.array(piece).length(1),
   /** What was typed into each field, to the letter, so that it stands there again. */
@@ -66,6 +76,7 @@ export const projectSchema = z.strictObject({
 });
 
 export type Project = z.infer<typeof projectSchema>;
+export type ProjectPanel = z.infer<typeof panel>;
 export type ProjectPiece = z.infer<typeof piece>;
 
 /** A project with nothing measured yet: one plain rope to start from. */
@@ -80,6 +91,7 @@ export function emptyProject(): Project {
     certainty: "steady",
     gauge: { stitchesPer10Cm: null, rowsPer10Cm: null, source: "measured" },
     needleMm: null,
+    panels: [],
     yarns: [{ id: "yarn-1", name: "My yarn", colour: "#8a7b5c", bandClass: null, putUp: null }],
     pieces: [
       {

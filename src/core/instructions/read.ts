@@ -15,6 +15,10 @@ import { writtenRows } from "./written";
 export interface ReadPattern {
   /** The rows that could be read, in order; null where none could. */
   readonly panel: Panel | null;
+  /** The number that each row of the panel has in the text. */
+  readonly numbers: readonly number[];
+  /** False where a row is missing from the panel, since it could not be read. */
+  readonly complete: boolean;
   /** For each row of the panel, whether it is worked on the wrong side. */
   readonly wrongSide: readonly boolean[];
   readonly round: boolean;
@@ -54,12 +58,12 @@ export function readPattern(text: string): ReadPattern {
   const { rows, findings } = work(numbered.length, startingCount(numbered, multiple, work), 0);
   checkRows(rows, numbered, findings, told);
   told.push(...findings);
-  const good = rows.filter((row): row is PanelRow => row !== null);
+  const good = rows.flatMap((works, index) => (works ? [{ works, row: numbered[index]?.row ?? 0 }] : []));
   return {
-    panel: good.length > 0 ? { rows: good } : null,
-    wrongSide: rows.flatMap((row, index) =>
-      row ? [sideOf(numbered[index]?.row ?? index + 1) === "WS"] : [],
-    ),
+    panel: good.length > 0 ? { rows: good.map(({ works }) => works) } : null,
+    numbers: good.map(({ row }) => row),
+    complete: good.length === rows.length && unread.size === 0,
+    wrongSide: good.map(({ row }) => sideOf(row) === "WS"),
     round,
     multiple,
     defined: definitions.operations,

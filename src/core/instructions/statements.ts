@@ -15,7 +15,7 @@ import {
   Word,
 } from "./tokens";
 
-export type StatementKind = "row" | "repeat" | "define" | "multiple" | "manner" | "remark" | "pageNumber";
+type StatementKind = "row" | "repeat" | "define" | "multiple" | "manner" | "remark" | "pageNumber";
 
 export interface Statement {
   readonly kind: StatementKind;

@@ -53,7 +53,7 @@ function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
   const { advised, around, estimate, leftOver } = forecast;
   const need = toMetres(estimate.totalMm);
   return (
-    <div className="flex flex-wrap items-start gap-x-6 gap-y-1 md:justify-end">
+    <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
       <div>
         <p role="status" className="font-display text-[2.6rem] leading-none font-semibold whitespace-nowrap">
           <span className="sr-only">Buy </span>
@@ -82,7 +82,7 @@ function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
           {formatYarn(leftOver, units)}, {formatMass(massOf(leftOver, plan.putUp), units)}
         </dd>
       </dl>
-      <div className="max-w-64 text-sm max-md:max-w-none">
+      <div className="max-w-60 text-sm max-md:max-w-none">
         <Choice
           label="How sure to be"
           options={CERTAINTY}

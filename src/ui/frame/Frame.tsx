@@ -28,7 +28,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         {ready ? (
           <>
             <StrandRuler />
-            <div className="mt-1 flex flex-wrap items-start justify-between gap-x-8 gap-y-2">
+            <div className="mt-1 flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
               <BenchTabs />
               <Answer />
             </div>

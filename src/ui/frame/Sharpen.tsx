@@ -34,7 +34,7 @@ export function Sharpen({ answer }: { readonly answer: KnownForecast }) {
   return (
     <p className="mt-1 leading-snug">
       {percent(largest.share)} of the doubt is {NAMES[largest.id]}.{" "}
-      <span className="text-faint">Weighing a swatch would settle it.</span>
+      <span className="text-faint">A weighed swatch would settle it.</span>
     </p>
   );
 }

@@ -8,6 +8,9 @@ export interface Bench {
   readonly promise: string;
 }
 
+/** What lies beside the benches: not a step of the work, but at hand in all of them. */
+export const PANELS_PATH = "/panels";
+
 export const BENCHES: readonly Bench[] = [
   { path: "/", name: "Pieces", key: "1", promise: "" },
   {

@@ -1,7 +1,7 @@
 /** Keys that work everywhere. The list on `?` is drawn from this table, so it is always true. */
 import { redo, undo } from "@/state/projectStore";
 import { setTheme, setUnits, useSettings } from "@/state/settings";
-import { BENCHES } from "./benches";
+import { BENCHES, PANELS_PATH } from "./benches";
 import { pickProjectFile, saveProjectFile } from "./projectFiles";
 
 interface Hands {
@@ -31,6 +31,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
     key,
     act: ({ go }: Hands) => go(path),
   })),
+  { keys: "P", does: "Go to the panels", ctrl: false, key: "p", act: ({ go }) => go(PANELS_PATH) },
   { keys: "U", does: "Metric or imperial", ctrl: false, key: "u", act: toggleUnits },
   { keys: "D", does: "Dark or light", ctrl: false, key: "d", act: toggleTheme },
   { keys: "?", does: "This list", ctrl: false, key: "?", act: ({ showList }) => showList() },

@@ -126,9 +126,10 @@ function YarnSays({ putUp, bandClass }: YarnSaysProps) {
   const wraps = Math.round(wrapsPerInch(thicknessOf(putUp)));
   return (
     <>
+      <SourceMark source="band" />{" "}
       {bandClass && bandClass !== reckoned
         ? `${bandClass} by the band, ${reckoned} by its length`
-        : `${bandClass ?? reckoned}, about ${wraps} wraps to the inch`}
+        : `${bandClass ?? reckoned}, ${wraps} wraps/in`}
     </>
   );
 }
@@ -196,7 +197,13 @@ function WidthFields({ answer }: { readonly answer: ProjectForecast }) {
         label="Cables measured: width"
         example="if you have it"
         finding={finding?.message}
-        says={factor !== null && `${Math.round(factor * 100)} % of the plain width`}
+        says={
+          factor !== null && (
+            <>
+              <SourceMark source="measured" /> {Math.round(factor * 100)} % of plain
+            </>
+          )
+        }
       />
       <MeasureField
         field="measuredStitches"

@@ -1,0 +1,90 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, openAt, test } from "./bench";
+
+const PATTERN = "The pattern as it was pasted\nRow 1 (RS): P2, C4F, P2.\nRow 2: K2, P3, K2.";
+
+test.beforeEach(({ page }) => openAt(page, "/panels"));
+
+test("the library is drawn, searched, and written out in either naming", async ({ page }) => {
+  await expect(page.getByRole("region", { name: "Chart of Honeycomb" })).toBeVisible();
+  await page.getByLabel("Find a panel").fill("horse");
+  await page.getByRole("button", { name: /^Horseshoe/ }).click();
+  await expect(page.getByText("16 stitches · 8 rows")).toBeVisible();
+  await page.getByRole("button", { name: "Write it out" }).click();
+  await expect(page.getByRole("dialog")).toContainText("Row 1 (RS): p2, 3/3 RC, 3/3 LC, p2.");
+  await page.getByRole("radio", { name: "Crossings by their total" }).click();
+  await expect(page.getByRole("dialog")).toContainText("Row 1 (RS): p2, C6B, C6F, p2.");
+});
+
+test("a pasted pattern with a wrong count is named, mended, and kept", async ({ page }) => {
+  await page.getByRole("button", { name: "New", exact: true }).click();
+  const rows = page.getByRole("textbox", { name: "Rows as text" });
+  await rows.fill(PATTERN);
+  await expect(page.getByText("Row 2 works 7 stitches, but the row below has 8.")).toBeVisible();
+  await expect(page.getByText("line 3", { exact: true })).toBeVisible();
+  await rows.fill(PATTERN.replace("P3", "P4"));
+  await expect(page.getByText("Row 2 works 7 stitches")).toBeHidden();
+  await expect(page.getByText("8 stitches · 2 rows")).toBeVisible();
+  await page.reload();
+  await page.getByRole("button", { name: "New panel", exact: true }).click();
+  await expect(rows).toContainText("The pattern as it was pasted");
+});
+
+test("an unknown word and a crossing with two meanings are mended with a click", async ({ page }) => {
+  await page.getByRole("button", { name: "New", exact: true }).click();
+  const rows = page.getByRole("textbox", { name: "Rows as text" });
+  await rows.fill("Rnd 1: P2, C3F, k2tgo, P2.");
+  await page.getByRole("button", { name: "k2tog", exact: true }).click();
+  await page.getByRole("button", { name: "2/1 LC", exact: true }).click();
+  await expect(rows).toContainText("C3F = 2/1 LC");
+  await expect(page.getByText("Every row adds up.")).toBeVisible();
+});
+
+test("a crossing is drawn on the chart by keyboard, and the text follows", async ({ page }) => {
+  await page.getByRole("button", { name: "New", exact: true }).click();
+  const rows = page.getByRole("textbox", { name: "Rows as text" });
+  await rows.fill("Row 1 (RS): P2, K6, P2.\nRow 2: K2, P6, K2.");
+  const chart = page.getByRole("region", { name: "Chart of New panel" });
+  await expect(chart).toBeVisible();
+  await expect(page.getByText("10 stitches · 2 rows")).toBeVisible();
+  await chart.focus();
+  for (const key of ["ArrowLeft", "ArrowLeft"]) await chart.press(key);
+  for (let step = 0; step < 5; step += 1) await chart.press("Shift+ArrowLeft");
+  await expect(page.getByText("Row 1, stitches 3 to 8")).toBeVisible();
+  await chart.press("l");
+  await expect(rows).toContainText("Row 1 (RS): p2, 3/3 LC, p2.");
+  await page.getByRole("button", { name: /^cross right R/ }).click();
+  await expect(rows).toContainText("Row 1 (RS): p2, 3/3 RC, p2.");
+});
+
+test("own panels are copied, renamed and deleted, and deleting can be undone", async ({ page }) => {
+  await page.getByRole("button", { name: /Copy to my panels/ }).click();
+  await page.getByLabel("Name", { exact: true }).fill("Grandmother’s comb");
+  await page.getByRole("button", { name: "Duplicate" }).click();
+  const list = page.getByRole("region", { name: "Panels", exact: true });
+  await expect(list.getByRole("button", { name: "Grandmother’s comb, copy" })).toBeVisible();
+  await page.getByRole("button", { name: "Delete" }).click();
+  await expect(list.getByRole("button", { name: "Grandmother’s comb, copy" })).toBeHidden();
+  await page.keyboard.press("Control+z");
+  await expect(list.getByRole("button", { name: "Grandmother’s comb, copy" })).toBeVisible();
+});
+
+for (const theme of ["light", "dark"] as const)
+  test(`axe finds nothing serious among the panels in the ${theme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    await page.getByRole("button", { name: /Copy to my panels/ }).click();
+    await expect(page.getByRole("textbox", { name: "Rows as text" })).toBeVisible();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    const serious = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
+    expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`)).toEqual([]);
+  });
+
+test("at 390 x 844 nothing scrolls sideways among the panels", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(page.getByRole("region", { name: "Chart of Honeycomb" })).toBeVisible();
+  const [needed, given] = await page.evaluate(() => [
+    document.documentElement.scrollWidth,
+    window.innerWidth,
+  ]);
+  expect(needed).toBeLessThanOrEqual(given ?? 0);
+});

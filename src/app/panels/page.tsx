@@ -1,0 +1,5 @@
+import { PanelsBench } from "@/ui/panels/PanelsBench";
+
+export default function PanelsPage() {
+  return <PanelsBench />;
+}

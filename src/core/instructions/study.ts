@@ -1,0 +1,32 @@
+/** Everything that an editor shows of a text, as plain data: findings, chart, counts, the text told again. */
+import { chartOf, type Chart } from "../panels/chart";
+import { stitchesUsedBy } from "../panels/panel";
+import type { Finding } from "./findings";
+import { printPattern, type PrintStyle } from "./print";
+import { readPattern } from "./read";
+
+export interface Study {
+  readonly findings: readonly Finding[];
+  readonly chart: Chart | null;
+  /** False where the chart lacks a row that could not be read: then it cannot be edited without losing it. */
+  readonly complete: boolean;
+  /** Stitches that row 1 is worked on. */
+  readonly castOn: number | null;
+  readonly multiple: { readonly of: number; readonly plus: number } | null;
+  readonly printed: string;
+}
+
+/** Reads a text and prepares all that is shown of it. Never throws. */
+export function studyText(text: string, style: PrintStyle): Study {
+  const { panel, numbers, complete, wrongSide, round, multiple, findings } = readPattern(text);
+  if (!panel) return { findings, chart: null, complete, castOn: null, multiple, printed: "" };
+  const [first] = panel.rows;
+  return {
+    findings,
+    chart: chartOf(panel, wrongSide, numbers),
+    complete,
+    castOn: first ? stitchesUsedBy(first) : null,
+    multiple,
+    printed: printPattern({ panel, wrongSide, round }, style),
+  };
+}

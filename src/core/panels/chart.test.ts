@@ -1,0 +1,42 @@
+import { studyText } from "../instructions/study";
+
+const US = { naming: "halves", words: "US" } as const;
+
+test("a rope's chart: bumps, a crossing, bumps; wrong-side rows are read from the left", () => {
+  const { chart, castOn } = studyText("Row 1: P2, C4F, P2.\nRow 2: K2, P4, K2.", US);
+  expect(castOn).toBe(8);
+  expect(chart?.columns).toBe(8);
+  expect(chart?.rows.map(({ wrongSide, stitches }) => [wrongSide, stitches])).toEqual([
+    [false, 8],
+    [true, 8],
+  ]);
+  expect(chart?.rows[0]?.runs.map(({ type, column, width, name }) => [type, column, width, name])).toEqual([
+    ["run", 0, 2, "p"],
+    ["crossing", 2, 4, "2/2 LC"],
+    ["run", 6, 2, "p"],
+  ]);
+});
+
+test("marks tell what a stitch is", () => {
+  const { chart } = studyText("Rnd 1: ssk, k2tog, yo, MB, nupp, m1l, sl 1, k1 tbl, cdd, p1.", US);
+  const marks = chart?.rows[0]?.runs.map((run) => (run.type === "run" ? run.mark : "crossing"));
+  expect(marks).toEqual([
+    "left",
+    "right",
+    "hole",
+    "ball",
+    "drop",
+    "sprout",
+    "slip",
+    "twist",
+    "centre",
+    "bump",
+  ]);
+});
+
+test("a study is plain data that can be copied between threads, and says what is missing", () => {
+  const study = studyText("Row 1: flurb.", US);
+  expect(study.chart).toBeNull();
+  expect(structuredClone(study).findings[0]?.message).toMatch(/flurb/);
+  expect(structuredClone(studyText("Rnd 1: T3F, MB.", US)).printed).toContain("2/1 LPC, MB");
+});

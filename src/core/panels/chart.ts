@@ -1,0 +1,137 @@
+/** A panel as a chart: plain data, so that a worker can hand it to the page. */
+import { crossingName, crossingWords } from "../stitches/crossingNames";
+import { facesOf, widthOf } from "../stitches/crossings";
+import type { Face, Operation } from "../stitches/operations";
+import type { Panel, PanelRow, Work } from "./panel";
+
+/** What is drawn into cells. One more drawing is one more kind of mark. */
+export type Mark =
+  | "blank"
+  | "bump"
+  | "hole"
+  | "ball"
+  | "drop"
+  | "sprout"
+  | "slip"
+  | "twist"
+  | "left"
+  | "right"
+  | "centre"
+  | "wrap";
+
+export interface PlainRun {
+  readonly type: "run";
+  /** First column, from the right, and how many columns. */
+  readonly column: number;
+  readonly width: number;
+  readonly mark: Mark;
+  readonly face: Face;
+  readonly name: string;
+  readonly words: string;
+}
+
+export interface CrossingRun {
+  readonly type: "crossing";
+  readonly column: number;
+  readonly width: number;
+  readonly front: number;
+  readonly centre: number;
+  readonly back: number;
+  readonly lean: "left" | "right";
+  readonly faces: readonly Face[];
+  readonly name: string;
+  readonly words: string;
+}
+
+export interface ChartRow {
+  /** Counted from the bottom of the chart, from 1; `number` is the row's own, in the text. */
+  readonly place: number;
+  readonly number: number;
+  readonly wrongSide: boolean;
+  readonly stitches: number;
+  readonly runs: readonly (PlainRun | CrossingRun)[];
+}
+
+export interface Chart {
+  /** Bottom row first. */
+  readonly rows: readonly ChartRow[];
+  readonly columns: number;
+}
+
+const MARKS: Readonly<Record<string, Mark>> = {
+  knit: "blank",
+  purl: "bump",
+  ktbl: "twist",
+  ptbl: "twist",
+  yo: "hole",
+  slip: "slip",
+  slipf: "slip",
+  wrap3: "wrap",
+  ssk: "left",
+  sssk: "left",
+  skp: "left",
+  sk2p: "left",
+  ssp: "left",
+  sssp: "left",
+  cdd: "centre",
+  cddp: "centre",
+};
+
+function markOf({ id, uses, leaves }: Operation): Mark {
+  if (id.startsWith("bobble")) return "ball";
+  if (id.startsWith("nupp")) return "drop";
+  return MARKS[id] ?? (uses > leaves ? "right" : leaves > uses ? "sprout" : "blank");
+}
+
+function runsOf(row: PanelRow): ChartRow["runs"] {
+  let column = 0;
+  return row.map((work: Work) => {
+    const start = column;
+    if ("crossing" in work) {
+      const { crossing } = work;
+      const width = widthOf(crossing);
+      column += width;
+      const { front, centre, back, lean } = crossing;
+      const told = { name: crossingName(crossing), words: crossingWords(crossing) };
+      return {
+        type: "crossing" as const,
+        column: start,
+        width,
+        front,
+        centre,
+        back,
+        lean,
+        faces: facesOf(crossing),
+        ...told,
+      };
+    }
+    const { operation, times } = work;
+    const width = operation.leaves * times;
+    column += width;
+    const told = { name: operation.abbreviation, words: operation.us };
+    return {
+      type: "run" as const,
+      column: start,
+      width,
+      mark: markOf(operation),
+      face: operation.face,
+      ...told,
+    };
+  });
+}
+
+/** The chart of a panel. Example: purl 2, cross 2/2, purl 2 is two bumps, a crossing of four, two bumps. */
+export function chartOf({ rows }: Panel, wrongSide: readonly boolean[], numbers: readonly number[]): Chart {
+  const drawn = rows.map((row, index): ChartRow => {
+    const runs = runsOf(row);
+    const stitches = runs.reduce((sum, { width }) => sum + width, 0);
+    return {
+      place: index + 1,
+      number: numbers[index] ?? index + 1,
+      wrongSide: wrongSide[index] ?? false,
+      stitches,
+      runs,
+    };
+  });
+  return { rows: drawn, columns: Math.max(0, ...drawn.map(({ stitches }) => stitches)) };
+}

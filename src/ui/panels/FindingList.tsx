@@ -1,0 +1,55 @@
+import { CircleHelp, Info, TriangleAlert } from "lucide-react";
+import type { Finding, Mend } from "@/core/instructions/findings";
+
+interface FindingListProps {
+  readonly findings: readonly Finding[];
+  /** Null where the text cannot be changed. */
+  readonly onMend: ((mend: Mend) => void) | null;
+}
+
+const LOOKS = {
+  error: { icon: TriangleAlert, look: "text-madder" },
+  question: { icon: CircleHelp, look: "text-weld" },
+  remark: { icon: Info, look: "text-faint" },
+} as const;
+
+/** More than these at once help nobody. */
+const MOST_SHOWN = 12;
+
+/** What is wrong, where, and how it can be mended with one click. */
+export function FindingList({ findings, onMend }: FindingListProps) {
+  if (findings.length === 0)
+    return (
+      <p role="status" className="text-sm text-moss">
+        Every row adds up.
+      </p>
+    );
+  return (
+    <ul role="status" className="grid gap-1.5 text-sm">
+      {findings.slice(0, MOST_SHOWN).map((finding) => {
+        const { icon: Icon, look } = LOOKS[finding.severity];
+        return (
+          <li key={`${finding.from} ${finding.message}`} className="flex flex-wrap items-baseline gap-x-2">
+            <Icon size={14} aria-label={finding.severity} className={`${look} translate-y-0.5`} />
+            <span className="text-faint">line {finding.line}</span>
+            <span className="min-w-48 flex-1">{finding.message}</span>
+            {onMend &&
+              finding.mends.map((mend) => (
+                <button
+                  key={mend.label}
+                  type="button"
+                  onClick={() => onMend(mend)}
+                  className="rounded-md border border-edge px-2 py-0.5 font-semibold"
+                >
+                  {mend.label}
+                </button>
+              ))}
+          </li>
+        );
+      })}
+      {findings.length > MOST_SHOWN && (
+        <li className="text-faint">and {findings.length - MOST_SHOWN} more</li>
+      )}
+    </ul>
+  );
+}

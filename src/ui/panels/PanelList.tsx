@@ -1,0 +1,109 @@
+"use client";
+import { Plus } from "lucide-react";
+import { useState } from "react";
+import type { ProjectPanel } from "@/core/files/project";
+import { useSettings } from "@/state/settings";
+import type { StudiedPanel } from "@/workers/reckoner.worker";
+import { ChartThumb } from "./ChartThumb";
+
+interface PanelListProps {
+  readonly own: readonly ProjectPanel[];
+  readonly library: readonly StudiedPanel[];
+  readonly chosen: string;
+  readonly onChoose: (id: string) => void;
+  readonly onNew: () => void;
+}
+
+/** All panels, the knitter's own first, then the library by family; searched by name or family. */
+export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListProps) {
+  const [wanted, setWanted] = useState("");
+  const british = useSettings(({ words }) => words === "UK");
+  const fits = (...texts: readonly (string | undefined)[]) =>
+    texts.some((text) => text?.toLowerCase().includes(wanted.trim().toLowerCase()));
+  const found = library.filter(({ name, uk, family }) => fits(name, uk, family));
+  const families = [...new Set(found.map(({ family }) => family))];
+  const mine = own.filter(({ name }) => fits(name));
+  return (
+    <section aria-label="Panels" className="rounded-xl border border-line bg-card p-3">
+      <div className="flex gap-2">
+        <input
+          type="search"
+          aria-label="Find a panel"
+          placeholder="Find a panel"
+          value={wanted}
+          onChange={({ target }) => setWanted(target.value)}
+          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1.5 placeholder:text-faint"
+        />
+        <button
+          type="button"
+          onClick={onNew}
+          className="flex items-center gap-1 rounded-lg bg-ink px-3 py-1.5 font-semibold text-paper"
+        >
+          <Plus size={16} aria-hidden /> New
+        </button>
+      </div>
+      <div className="mt-2 max-h-56 overflow-y-auto md:max-h-[30rem]">
+        {mine.length > 0 && <h3 className="mt-2 text-sm text-faint">My panels</h3>}
+        {mine.map(({ id, name }) => (
+          <Entry
+            key={id}
+            name={name || "without a name"}
+            here={id === chosen}
+            onChoose={() => onChoose(id)}
+          />
+        ))}
+        {families.map((family) => (
+          <div key={family}>
+            <h3 className="mt-2 text-sm text-faint">{family}</h3>
+            {found
+              .filter((panel) => panel.family === family)
+              .map(({ id, name, uk, study }) => (
+                <Entry
+                  key={id}
+                  name={british && uk ? uk : name}
+                  here={id === chosen}
+                  onChoose={() => onChoose(id)}
+                  study={study}
+                />
+              ))}
+          </div>
+        ))}
+        {mine.length + found.length === 0 && (
+          <p className="p-4 text-center text-faint">
+            {library.length === 0
+              ? "Reading the library …"
+              : "No panel of that name. “New” starts one of your own."}
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}
+
+interface EntryProps {
+  readonly name: string;
+  readonly here: boolean;
+  readonly onChoose: () => void;
+  readonly study?: StudiedPanel["study"];
+}
+
+function Entry({ name, here, onChoose, study }: EntryProps) {
+  return (
+    <button
+      type="button"
+      aria-pressed={here}
+      onClick={onChoose}
+      className={`flex w-full items-center gap-3 rounded-lg p-1.5 text-left ${here ? "bg-ink text-paper" : "hover:bg-line"}`}
+    >
+      {study?.chart && <ChartThumb chart={study.chart} />}
+      <span className="min-w-0 flex-1 leading-tight">
+        {name}
+        {study?.chart && (
+          <span className="block text-xs opacity-80">
+            {study.chart.columns} st, {study.chart.rows.length} rows
+          </span>
+        )}
+      </span>
+    </button>
+  );
+}

@@ -1,0 +1,62 @@
+"use client";
+import dynamic from "next/dynamic";
+import type { ReactNode } from "react";
+import type { Mend } from "@/core/instructions/findings";
+import { Card } from "@/ui/parts/Card";
+import { ChartEditor } from "./ChartEditor";
+import { FindingList } from "./FindingList";
+import { useStudy } from "./useStudy";
+
+const RowTextEditor = dynamic(() => import("./RowTextEditor").then(({ RowTextEditor: editor }) => editor), {
+  ssr: false,
+  loading: () => <p className="text-faint">Opening the editor …</p>,
+});
+
+interface PanelViewProps {
+  readonly name: string;
+  readonly text: string;
+  readonly lies?: string;
+  readonly readOnly: boolean;
+  readonly onText: (text: string) => void;
+  readonly children: ReactNode;
+}
+
+const NONE: readonly never[] = [];
+
+/** One panel: its rows as text and as a chart, and what is to say of them. */
+export function PanelView({ name, text, lies, readOnly, onText, children }: PanelViewProps) {
+  const study = useStudy(text);
+  const findings = study?.findings ?? NONE;
+  const mend = ({ edit }: Mend) => onText(text.slice(0, edit.from) + edit.text + text.slice(edit.to));
+  const { chart, castOn, multiple } = study ?? {};
+  const counts = [
+    castOn && `${castOn} stitches`,
+    chart && `${chart.rows.length} rows`,
+    multiple && `multiple of ${multiple.of}${multiple.plus > 0 ? ` + ${multiple.plus}` : ""}`,
+  ].filter(Boolean);
+  return (
+    <Card title={name || "Panel without a name"} aside={counts.join(" · ")}>
+      <div className="mt-2 flex flex-wrap items-center gap-2 text-sm">{children}</div>
+      {lies && <p className="mt-2 text-sm text-faint">{lies}</p>}
+      <div className="mt-3 grid items-start gap-4 lg:grid-cols-2">
+        <div className="grid min-w-0 gap-3">
+          <RowTextEditor text={text} readOnly={readOnly} findings={findings} onChange={onText} />
+          {study && <FindingList findings={findings} onMend={readOnly ? null : mend} />}
+        </div>
+        {chart ? (
+          <ChartEditor
+            chart={chart}
+            name={name}
+            text={text}
+            onText={readOnly ? null : onText}
+            complete={study?.complete ?? false}
+          />
+        ) : (
+          <p className="rounded-lg border border-dashed border-edge p-6 text-faint">
+            The chart is drawn as soon as a row can be read, such as: Row 1 (RS): P2, C4F, P2.
+          </p>
+        )}
+      </div>
+    </Card>
+  );
+}

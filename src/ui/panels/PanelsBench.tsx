@@ -1,0 +1,105 @@
+"use client";
+import { useEffect, useState } from "react";
+import { toast } from "sonner";
+import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/panels";
+import { undo } from "@/state/projectStore";
+import { reckoner } from "@/state/reckoner";
+import type { StudiedPanel } from "@/workers/reckoner.worker";
+import { PanelList } from "./PanelList";
+import { PanelView } from "./PanelView";
+import { WritingChoice } from "./WritingChoice";
+
+const BUTTON = "rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line";
+const START = "Row 1 (RS): P2, 2/2 LC, P2.\nRow 2 and all WS rows: K2, P4, K2.\nRow 3: P2, K4, P2.";
+
+/** The library of panels and the knitter's own, each as text and as chart. */
+export function PanelsBench() {
+  const own = useOwnPanels();
+  const [library, setLibrary] = useState<readonly StudiedPanel[]>([]);
+  const [chosen, setChosen] = useState("honeycomb");
+  useEffect(() => {
+    let current = true;
+    void reckoner()
+      .studyLibrary()
+      .then((panels) => {
+        if (current) setLibrary(panels);
+      });
+    return () => {
+      current = false;
+    };
+  }, []);
+
+  const mine = own.find(({ id }) => id === chosen);
+  const theirs = library.find(({ id }) => id === chosen) ?? library[0];
+  const copy = (name: string, text: string) => {
+    setChosen(addPanel({ name, text, notes: "" }));
+    toast.success(`${name} is among your panels`, { action: { label: "Undo", onClick: undo } });
+  };
+  const remove = (id: string, name: string) => {
+    deletePanel(id);
+    toast.success(`${name} is deleted`, { action: { label: "Undo", onClick: undo } });
+  };
+
+  return (
+    <div className="grid items-start gap-3 md:grid-cols-[19rem_minmax(0,1fr)]">
+      <PanelList
+        own={own}
+        library={library}
+        chosen={mine?.id ?? theirs?.id ?? ""}
+        onChoose={setChosen}
+        onNew={() => setChosen(addPanel({ name: "New panel", text: START, notes: "" }))}
+      />
+      {mine ? (
+        <PanelView
+          key={mine.id}
+          name={mine.name}
+          text={mine.text}
+          readOnly={false}
+          onText={(text) => editPanel(mine.id, { text })}
+        >
+          <label className="flex items-center gap-2">
+            Name
+            <input
+              value={mine.name}
+              maxLength={120}
+              onChange={({ target }) => editPanel(mine.id, { name: target.value })}
+              className="rounded-lg border border-edge bg-paper px-2.5 py-1.5"
+            />
+          </label>
+          <button type="button" className={BUTTON} onClick={() => copy(`${mine.name}, copy`, mine.text)}>
+            Duplicate
+          </button>
+          <button type="button" className={BUTTON} onClick={() => remove(mine.id, mine.name)}>
+            Delete
+          </button>
+          <label className="flex grow items-center gap-2">
+            Where from
+            <input
+              value={mine.notes}
+              maxLength={4000}
+              placeholder="pattern, version, date, what you changed"
+              onChange={({ target }) => editPanel(mine.id, { notes: target.value })}
+              className="grow rounded-lg border border-edge bg-paper px-2.5 py-1.5 placeholder:text-faint placeholder:italic"
+            />
+          </label>
+        </PanelView>
+      ) : (
+        theirs && (
+          <PanelView
+            key={theirs.id}
+            name={theirs.name}
+            text={theirs.text}
+            lies={theirs.lies}
+            readOnly
+            onText={() => {}}
+          >
+            <button type="button" className={BUTTON} onClick={() => copy(theirs.name, theirs.text)}>
+              Copy to my panels and change it
+            </button>
+            <WritingChoice text={theirs.text} />
+          </PanelView>
+        )
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,76 @@
+"use client";
+import { defaultKeymap, history, historyKeymap } from "@codemirror/commands";
+import { setDiagnostics } from "@codemirror/lint";
+import { EditorState } from "@codemirror/state";
+import { EditorView, keymap, lineNumbers } from "@codemirror/view";
+import { useEffect, useRef } from "react";
+import type { Finding } from "@/core/instructions/findings";
+import { rowTextLanguage } from "./rowTextLanguage";
+
+interface RowTextEditorProps {
+  readonly text: string;
+  readonly readOnly: boolean;
+  readonly findings: readonly Finding[];
+  readonly onChange: (text: string) => void;
+}
+
+const SEVERITY = { error: "error", question: "warning", remark: "hint" } as const;
+
+/** Row text with its colours; findings are underlined where they stand. */
+export function RowTextEditor({ text, readOnly, findings, onChange }: RowTextEditorProps) {
+  const place = useRef<HTMLDivElement>(null);
+  const view = useRef<EditorView>(null);
+  const changed = useRef(onChange);
+  useEffect(() => {
+    changed.current = onChange;
+  }, [onChange]);
+
+  useEffect(() => {
+    if (!place.current) return;
+    const editor = new EditorView({
+      parent: place.current,
+      state: EditorState.create({
+        extensions: [
+          lineNumbers(),
+          history(),
+          keymap.of([...defaultKeymap, ...historyKeymap]),
+          EditorView.lineWrapping,
+          EditorView.contentAttributes.of({ "aria-label": "Rows as text" }),
+          EditorState.readOnly.of(readOnly),
+          EditorView.editable.of(!readOnly),
+          EditorView.updateListener.of((update) => {
+            if (update.docChanged) changed.current(update.state.doc.toString());
+          }),
+          ...rowTextLanguage,
+        ],
+      }),
+    });
+    view.current = editor;
+    return () => {
+      editor.destroy();
+      view.current = null;
+    };
+  }, [readOnly]);
+
+  useEffect(() => {
+    const editor = view.current;
+    if (!editor || editor.state.doc.toString() === text) return;
+    editor.dispatch({ changes: { from: 0, to: editor.state.doc.length, insert: text } });
+  }, [text, readOnly]);
+
+  useEffect(() => {
+    const editor = view.current;
+    if (!editor) return;
+    const { length } = editor.state.doc;
+    editor.dispatch(
+      setDiagnostics(
+        editor.state,
+        findings
+          .filter(({ to }) => to <= length)
+          .map(({ from, to, severity, message }) => ({ from, to, severity: SEVERITY[severity], message })),
+      ),
+    );
+  }, [findings, text, readOnly]);
+
+  return <div ref={place} className="max-h-96 overflow-auto rounded-lg" />;
+}

@@ -1,0 +1,40 @@
+"use client";
+import { useState } from "react";
+import { setNaming, setWords, useSettings } from "@/state/settings";
+import { Choice } from "@/ui/parts/Choice";
+import { Sheet } from "@/ui/parts/Sheet";
+import { useStudy } from "./useStudy";
+
+const NAMING = [
+  { value: "halves", label: "2/2 LC", name: "Crossings by their halves" },
+  { value: "total", label: "C4F", name: "Crossings by their total" },
+] as const;
+const WORDS = [
+  { value: "US", label: "US" },
+  { value: "UK", label: "UK" },
+] as const;
+
+/** The rows written out one by one, in the naming and the words that the knitter is used to. */
+export function WritingChoice({ text }: { readonly text: string }) {
+  const [open, setOpen] = useState(false);
+  const { naming, words } = useSettings();
+  const study = useStudy(text);
+  return (
+    <>
+      <button
+        type="button"
+        onClick={() => setOpen(true)}
+        className="rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line"
+      >
+        Write it out
+      </button>
+      <Sheet open={open} onOpenChange={setOpen} title="Row by row">
+        <div className="mt-3 flex gap-3">
+          <Choice label="Crossings" options={NAMING} value={naming} onChange={setNaming} />
+          <Choice label="Words" options={WORDS} value={words} onChange={setWords} />
+        </div>
+        <pre className="mt-3 font-[inherit] whitespace-pre-wrap select-all">{study?.printed}</pre>
+      </Sheet>
+    </>
+  );
+}
