@@ -57,6 +57,36 @@ test("a crossing is drawn on the chart by keyboard, and the text follows", async
   await expect(rows).toContainText("Row 1 (RS): p2, 3/3 RC, p2.");
 });
 
+test("a panel is mirrored about its centre and joined to another; each becomes one’s own", async ({
+  page,
+}) => {
+  await page.getByLabel("Find a panel").fill("twisted rib, 1 over 2");
+  await page.getByRole("button", { name: /^Twisted rib, 1 over 2/ }).click();
+  await page.getByRole("button", { name: "Make from it" }).click();
+  await page.getByRole("menuitem", { name: "Mirror about the centre" }).click();
+  const rows = page.getByRole("textbox", { name: "Rows as text" });
+  await expect(rows).toContainText("p2, 1/2 LC, p4, 1/2 RC, p2");
+  await page.getByRole("button", { name: "Make from it" }).click();
+  await page.getByRole("menuitem", { name: /Join or end/ }).click();
+  await page.getByLabel("At its left").selectOption("Garter");
+  await page.getByRole("button", { name: "Join side by side" }).click();
+  await expect(rows).toContainText("1/2 RC, p2, k8");
+});
+
+test("the glossary explains a stitch under the cursor in either school", async ({ page }) => {
+  await page.keyboard.press("g");
+  const glossary = page.getByRole("dialog", { name: "Glossary" });
+  await glossary.getByLabel("Find a stitch or a crossing").fill("C6B");
+  await expect(glossary.getByRole("row", { name: /3\/3 RC or C6B/ })).toContainText(
+    "3 over 3, leaning right",
+  );
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "New", exact: true }).click();
+  await page.getByRole("region", { name: "Chart of New panel" }).press("ArrowLeft");
+  await page.getByRole("button", { name: "p, purl" }).click();
+  await expect(glossary.getByRole("row").nth(1)).toContainText("purl");
+});
+
 test("own panels are copied, renamed and deleted, and deleting can be undone", async ({ page }) => {
   await page.getByRole("button", { name: /Copy to my panels/ }).click();
   await page.getByLabel("Name", { exact: true }).fill("Grandmother’s comb");

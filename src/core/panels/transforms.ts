@@ -48,7 +48,7 @@ export const mirror = ({ rows }: Panel): Panel => ({ rows: rows.map(mirroredRow)
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /** More rows than this are not joined: panels of 7 and 11 rows already need 77. */
-export const MOST_JOINED_ROWS = 2000;
+const MOST_JOINED_ROWS = 2000;
 
 /**
  * Panels side by side, the first at the right; each is repeated upwards to the least common multiple of

@@ -6,6 +6,7 @@ import { startSession } from "@/state/session";
 import { Answer } from "./Answer";
 import { BenchTabs } from "./BenchTabs";
 import { DemoNotice } from "./DemoNotice";
+import { Glossary } from "./Glossary";
 import { FileDrop } from "./FileDrop";
 import { Header } from "./Header";
 import { ShortcutList } from "./ShortcutList";
@@ -42,6 +43,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         )}
       </div>
       <ShortcutList open={listOpen} onOpenChange={setListOpen} />
+      <Glossary />
       <FileDrop />
       <Toaster theme={theme} position="bottom-center" richColors={false} closeButton />
     </>

@@ -1,4 +1,5 @@
 /** Keys that work everywhere. The list on `?` is drawn from this table, so it is always true. */
+import { openGlossary } from "@/state/glossary";
 import { redo, undo } from "@/state/projectStore";
 import { setTheme, setUnits, useSettings } from "@/state/settings";
 import { BENCHES, PANELS_PATH } from "./benches";
@@ -32,6 +33,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
     act: ({ go }: Hands) => go(path),
   })),
   { keys: "P", does: "Go to the panels", ctrl: false, key: "p", act: ({ go }) => go(PANELS_PATH) },
+  { keys: "G", does: "Glossary of stitches and crossings", ctrl: false, key: "g", act: () => openGlossary() },
   { keys: "U", does: "Metric or imperial", ctrl: false, key: "u", act: toggleUnits },
   { keys: "D", does: "Dark or light", ctrl: false, key: "d", act: toggleTheme },
   { keys: "?", does: "This list", ctrl: false, key: "?", act: ({ showList }) => showList() },

@@ -2,6 +2,7 @@
 import { useState, type KeyboardEvent } from "react";
 import type { Chart } from "@/core/panels/chart";
 import type { Placing, Selection } from "@/core/panels/edit";
+import { openGlossary } from "@/state/glossary";
 import { reckoner } from "@/state/reckoner";
 import { useSettings } from "@/state/settings";
 import { ChartView } from "./ChartView";
@@ -73,6 +74,9 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
     else if (found) void place(found.placing);
   };
   const { from, to, row } = selection;
+  const under = chart.rows[row - 1]?.runs.find(
+    ({ column, width }) => column <= at.column && at.column < column + width,
+  );
   return (
     <div className="min-w-0">
       <ChartView
@@ -85,6 +89,14 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
       />
       <p role="status" className="mt-1 text-sm">
         Row {chart.rows[row - 1]?.number}, {to - from > 1 ? `stitches ${from + 1} to ${to}` : `stitch ${to}`}
+        {under && (
+          <>
+            {": "}
+            <button type="button" onClick={() => openGlossary(under.name)} className="text-woad underline">
+              {under.name}, {under.words}
+            </button>
+          </>
+        )}
       </p>
       {!complete && (
         <p className="text-sm text-weld">

@@ -1,9 +1,11 @@
 "use client";
-import { Plus } from "lucide-react";
+import { BookOpen, Plus } from "lucide-react";
 import { useState } from "react";
 import type { ProjectPanel } from "@/core/files/project";
+import { openGlossary } from "@/state/glossary";
 import { useSettings } from "@/state/settings";
 import type { StudiedPanel } from "@/workers/reckoner.worker";
+import { IconButton } from "@/ui/parts/IconButton";
 import { ChartThumb } from "./ChartThumb";
 
 interface PanelListProps {
@@ -41,6 +43,7 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
         >
           <Plus size={16} aria-hidden /> New
         </button>
+        <IconButton label="Glossary" keys="G" icon={BookOpen} onClick={() => openGlossary()} />
       </div>
       <div className="mt-2 max-h-56 overflow-y-auto md:max-h-[30rem]">
         {mine.length > 0 && <h3 className="mt-2 text-sm text-faint">My panels</h3>}

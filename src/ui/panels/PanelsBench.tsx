@@ -5,6 +5,7 @@ import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/panels";
 import { undo } from "@/state/projectStore";
 import { reckoner } from "@/state/reckoner";
 import type { StudiedPanel } from "@/workers/reckoner.worker";
+import { MakeMenu } from "./MakeMenu";
 import { PanelList } from "./PanelList";
 import { PanelView } from "./PanelView";
 import { WritingChoice } from "./WritingChoice";
@@ -69,6 +70,8 @@ export function PanelsBench() {
           <button type="button" className={BUTTON} onClick={() => copy(`${mine.name}, copy`, mine.text)}>
             Duplicate
           </button>
+          <MakeMenu name={mine.name} text={mine.text} onMade={setChosen} />
+          <WritingChoice text={mine.text} />
           <button type="button" className={BUTTON} onClick={() => remove(mine.id, mine.name)}>
             Delete
           </button>
@@ -96,6 +99,7 @@ export function PanelsBench() {
             <button type="button" className={BUTTON} onClick={() => copy(theirs.name, theirs.text)}>
               Copy to my panels and change it
             </button>
+            <MakeMenu name={theirs.name} text={theirs.text} onMade={setChosen} />
             <WritingChoice text={theirs.text} />
           </PanelView>
         )
