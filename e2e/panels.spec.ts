@@ -55,6 +55,14 @@ test("a crossing is drawn on the chart by keyboard, and the text follows", async
   await expect(rows).toContainText("Row 1 (RS): p2, 3/3 LC, p2.");
   await page.getByRole("button", { name: /^cross right R/ }).click();
   await expect(rows).toContainText("Row 1 (RS): p2, 3/3 RC, p2.");
+  await chart.press("m");
+  await expect(rows).toContainText("Row 1 (RS): p2, 3/3 LC, p2.");
+  await chart.press("Control+c");
+  await chart.press("Insert");
+  await expect(page.getByText("10 stitches · 3 rows")).toBeVisible();
+  await expect(page.getByText(/The repeat has 3 rows, an odd number/)).toBeVisible();
+  await page.getByRole("button", { name: "take row out" }).click();
+  await expect(page.getByText("10 stitches · 2 rows")).toBeVisible();
 });
 
 test("a panel is mirrored about its centre and joined to another; each becomes one’s own", async ({
@@ -93,7 +101,7 @@ test("own panels are copied, renamed and deleted, and deleting can be undone", a
   await page.getByRole("button", { name: "Duplicate" }).click();
   const list = page.getByRole("region", { name: "Panels", exact: true });
   await expect(list.getByRole("button", { name: "Grandmother’s comb, copy" })).toBeVisible();
-  await page.getByRole("button", { name: "Delete" }).click();
+  await page.getByRole("button", { name: "Delete", exact: true }).click();
   await expect(list.getByRole("button", { name: "Grandmother’s comb, copy" })).toBeHidden();
   await page.keyboard.press("Control+z");
   await expect(list.getByRole("button", { name: "Grandmother’s comb, copy" })).toBeVisible();

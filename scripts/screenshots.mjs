@@ -14,6 +14,7 @@ const VIEWS = [
   { name: "pieces-dark", at: "/", size: WIDE, dark: true },
   { name: "pieces-phone", at: "/", size: PHONE },
   { name: "panels", at: "/panels", size: WIDE },
+  { name: "panels-phone", at: "/panels", size: PHONE },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
   { name: "bench-to-come", at: "/swap", size: WIDE },
   {

@@ -1,7 +1,7 @@
 /** The core behind a worker's door: long work leaves the page free. */
 import { expose } from "comlink";
 import { sweepGauge } from "../core/forecast/gaugeSweep";
-import { editChart } from "../core/instructions/editChart";
+import { copyFromChart, editChart } from "../core/instructions/editChart";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
 import { studyText } from "../core/instructions/study";
 import { LIBRARY } from "../core/panels/library";
@@ -10,7 +10,16 @@ import { LIBRARY } from "../core/panels/library";
 const studyLibrary = () =>
   LIBRARY.map((panel) => ({ ...panel, study: studyText(panel.text, { naming: "halves", words: "US" }) }));
 
-const reckoner = { sweepGauge, studyText, studyLibrary, editChart, transformText, joinTexts, endTextWithRow };
+const reckoner = {
+  sweepGauge,
+  studyText,
+  studyLibrary,
+  copyFromChart,
+  editChart,
+  transformText,
+  joinTexts,
+  endTextWithRow,
+};
 
 export type Reckoner = typeof reckoner;
 export type StudiedPanel = ReturnType<typeof studyLibrary>[number];

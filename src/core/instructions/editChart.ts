@@ -1,21 +1,68 @@
 /** A change on the chart, carried into the text: the text is read, changed, and printed again. */
-import { placeOver, worksFor, type Placing, type Selection } from "../panels/edit";
+import {
+  deleteColumns,
+  deleteRow,
+  insertColumn,
+  insertRow,
+  placeOver,
+  worksFor,
+  worksOf,
+  type Placing,
+  type Selection,
+} from "../panels/edit";
+import { stitchesOf, type Panel } from "../panels/panel";
+import { mirror } from "../panels/transforms";
 import { printPattern, type PrintStyle } from "./print";
 import { readPattern } from "./read";
 
+/** What can be done to a chart: something laid over the selection, or one of the acts of the table. */
+export type ChartAct =
+  | { readonly type: "place"; readonly placing: Placing }
+  /** Puts copied stitches, as text, where the selection begins. */
+  | { readonly type: "paste"; readonly copied: string }
+  | { readonly type: keyof typeof ACTS };
+
+const ACTS = {
+  mirror: (panel: Panel, at: Selection) =>
+    placeOver(panel, at, mirror({ rows: [worksOf(panel, at)] }).rows[0] ?? []),
+  insertRow: (panel: Panel, { row }: Selection) => insertRow(panel, row),
+  deleteRow: (panel: Panel, { row }: Selection) => deleteRow(panel, row),
+  insertColumn: (panel: Panel, { to }: Selection) => insertColumn(panel, to),
+  deleteColumns: (panel: Panel, { from, to }: Selection) => deleteColumns(panel, from, to),
+} as const;
+
+function acted(panel: Panel, at: Selection, act: ChartAct): Panel {
+  if (act.type === "place") {
+    const works = worksFor(act.placing, at.to - at.from);
+    return works ? placeOver(panel, at, works) : panel;
+  }
+  if (act.type !== "paste") return ACTS[act.type](panel, at);
+  const [works] = readPattern(act.copied).panel?.rows ?? [];
+  return works ? placeOver(panel, { ...at, to: at.from + stitchesOf(works) }, works) : panel;
+}
+
 /**
- * The text with one placing carried out; the same text where it cannot be, or where a row
- * that cannot be read would be lost. Remarks stay, at the top.
- * Example: crossLeft over four columns of row 1 makes its "k4" a "2/2 LC".
+ * The text with one act carried out; the same text where it cannot be, or where a row that cannot be read
+ * would be lost. Remarks stay, at the top.
+ * Example: placing crossLeft over four columns of row 1 makes its "k4" a "2/2 LC".
  */
-export function editChart(text: string, selection: Selection, placing: Placing, style: PrintStyle): string {
+export function editChart(text: string, selection: Selection, act: ChartAct, style: PrintStyle): string {
   const { panel, complete, wrongSide, round, findings } = readPattern(text);
-  const works = worksFor(placing, selection.to - selection.from);
-  if (!panel || !complete || !works) return text;
-  const changed = placeOver(panel, selection, works);
-  if (changed === panel) return text;
+  if (!panel || !complete) return text;
+  const changed = acted(panel, selection, act);
+  if (changed === panel || JSON.stringify(changed) === JSON.stringify(panel)) return text;
   const remarks = findings
     .filter(({ severity }) => severity === "remark")
     .map(({ from, to }) => text.slice(from, to).trim());
-  return [...remarks, printPattern({ panel: changed, wrongSide, round }, style)].join("\n");
+  const sides = changed.rows.map((_, index) => !round && (index % 2 === 1) !== (wrongSide[0] ?? false));
+  return [...remarks, printPattern({ panel: changed, wrongSide: sides, round }, style)].join("\n");
+}
+
+/** The selected stitches as a text that can be pasted. Example: "Rnd 1: p2, 2/2 LC." */
+export function copyFromChart(text: string, selection: Selection, style: PrintStyle): string {
+  const { panel } = readPattern(text);
+  const works = panel ? worksOf(panel, selection) : [];
+  return works.length > 0
+    ? printPattern({ panel: { rows: [works] }, wrongSide: [false], round: true }, style)
+    : "";
 }

@@ -1,7 +1,7 @@
 /** From what a row says to what is worked, stitch by stitch, on the stitches of the row below. */
 import { facesOf, widthOf } from "../stitches/crossings";
 import { fromBehind, operationOf, type Face } from "../stitches/operations";
-import { joined, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
+import { joined, stitchesOf, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
 import type { Extent, Item, Span } from "./ast";
 import type { Told } from "./findings";
 import { crossingNamed, operationNamed, plainName, type Definitions } from "./names";
@@ -20,9 +20,16 @@ export interface RowTask {
   readonly itemsOfRow: (row: number) => readonly Item[] | null;
 }
 
+/** Columns of one repetition of the row's open repeat, from the right. */
+export interface RepeatColumns {
+  readonly from: number;
+  readonly to: number;
+}
+
 export interface Expanded {
   /** As it shows on the right side, columns from the right; null where the row cannot be worked. */
   readonly works: PanelRow | null;
+  readonly repeat: RepeatColumns | null;
   readonly findings: readonly Told[];
 }
 
@@ -44,11 +51,11 @@ export function expandRow(task: RowTask): Expanded {
   try {
     const worked = worker.workAll();
     const works = task.side === "RS" ? worked : seenFromTheFront(worked);
-    return { works: joined(works), findings: [] };
+    return { works: joined(works), repeat: task.side === "RS" ? worker.repeatColumns : null, findings: [] };
   } catch (error) {
     if (!(error instanceof Impossible)) throw error;
     const message = `Row ${task.row}: ${error.told.message}`;
-    return { works: null, findings: [{ row: task.row, ...error.told, message }] };
+    return { works: null, repeat: null, findings: [{ row: task.row, ...error.told, message }] };
   }
 }
 
@@ -65,6 +72,8 @@ class RowWorker {
   /** Stitches of the row below used so far. */
   private used = 0;
   private depth = 0;
+  /** The first repetition of the first repeat that goes on to the end. */
+  repeatColumns: RepeatColumns | null = null;
 
   constructor(private readonly task: RowTask) {}
 
@@ -152,7 +161,11 @@ class RowWorker {
     const times = this.timesOf(extent, unit, after, item);
     if (times * items.length > MOST_STITCHES)
       throw impossible(`${times} repeats are more than any row has.`, item);
-    for (let time = 0; time < times; time += 1) this.workList(items, after);
+    const from = stitchesOf(this.works);
+    for (let time = 0; time < times; time += 1) {
+      this.workList(items, after);
+      if (time === 0 && "leaving" in extent) this.repeatColumns ??= { from, to: stitchesOf(this.works) };
+    }
     this.depth -= 1;
   }
 

@@ -8,8 +8,8 @@ export interface Mend {
 }
 
 export interface Finding extends Span {
-  /** Errors keep a row out of the panel; questions want an answer; remarks are only said. */
-  readonly severity: "error" | "question" | "remark";
+  /** Errors and questions want to be mended; warnings to be thought about; remarks are text that is no row. */
+  readonly severity: "error" | "question" | "warning" | "remark";
   readonly row: number | null;
   readonly line: number;
   readonly column: number;

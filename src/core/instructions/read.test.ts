@@ -4,7 +4,8 @@ import { printPattern, type PrintStyle } from "./print";
 import { readPattern } from "./read";
 
 const US: PrintStyle = { naming: "halves", words: "US" };
-const clean = (text: string) => readPattern(text).findings.filter(({ severity }) => severity !== "remark");
+const clean = (text: string) =>
+  readPattern(text).findings.filter(({ severity }) => severity === "error" || severity === "question");
 
 /** The text read and printed again, or what was found wrong with it. */
 function again(text: string, style = US): string {
@@ -135,6 +136,15 @@ test.each([
   ["Row 1: K99999.", /more than any row has/],
 ])("%j is found out", (text, problem) => {
   expect(messages(text).join(" ")).toMatch(problem);
+});
+
+test("an odd number of rows, worked flat, is warned of; the open repeat is known by its columns", () => {
+  const odd = readPattern(
+    "multiple of 4 + 3\nRow 1: K1, *K2, P2; rep from * to last 2 sts, K2.\nRow 2: purl.\nRow 3: knit.",
+  );
+  expect(odd.findings.map(({ severity, row }) => [severity, row])).toEqual([["warning", 3]]);
+  expect(odd.repeat).toEqual({ from: 1, to: 5 });
+  expect(readPattern("Rnds 1-3: K2.").findings).toEqual([]);
 });
 
 const vocabulary = fc.constantFrom(

@@ -3,7 +3,7 @@ import { stitchesOf, stitchesUsedBy, type Panel, type PanelRow } from "../panels
 import type { Operation } from "../stitches/operations";
 import type { Item } from "./ast";
 import { definitionsOf } from "./definitions";
-import { expandRow } from "./expand";
+import { expandRow, type RepeatColumns } from "./expand";
 import { placed, remark, type Finding, type Told } from "./findings";
 import { parseMultiple } from "./grammar";
 import type { Definitions } from "./names";
@@ -22,6 +22,8 @@ export interface ReadPattern {
   /** For each row of the panel, whether it is worked on the wrong side. */
   readonly wrongSide: readonly boolean[];
   readonly round: boolean;
+  /** Columns that repeat, as the first row with an open repeat shows them. */
+  readonly repeat: RepeatColumns | null;
   readonly multiple: { readonly of: number; readonly plus: number } | null;
   /** Operations that the pattern defines, such as its bobbles. */
   readonly defined: ReadonlyMap<string, Operation>;
@@ -55,8 +57,9 @@ export function readPattern(text: string): ReadPattern {
 
   const work = (upTo: number, start: number | null, leastRepeats: 0 | 1) =>
     workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats });
-  const { rows, findings } = work(numbered.length, startingCount(numbered, multiple, work), 0);
+  const { rows, repeat, findings } = work(numbered.length, startingCount(numbered, multiple, work), 0);
   checkRows(rows, numbered, findings, told);
+  if (!round) checkParity(numbered, told);
   told.push(...findings);
   const good = rows.flatMap((works, index) => (works ? [{ works, row: numbered[index]?.row ?? 0 }] : []));
   return {
@@ -65,6 +68,7 @@ export function readPattern(text: string): ReadPattern {
     complete: good.length === rows.length && unread.size === 0,
     wrongSide: good.map(({ row }) => sideOf(row) === "WS"),
     round,
+    repeat,
     multiple,
     defined: definitions.operations,
     findings: placed(told, text),
@@ -87,6 +91,7 @@ function multipleOf(statements: readonly Statement[], told: Told[]) {
 }
 
 interface Worked {
+  readonly repeat: RepeatColumns | null;
   readonly rows: readonly (PanelRow | null)[];
   readonly findings: Told[];
 }
@@ -110,9 +115,14 @@ function workRows(
   const findings: Told[] = [];
   const rows: (PanelRow | null)[] = [];
   let below = start;
+  let repeat: RepeatColumns | null = null;
   let rowBelow: PanelRow | null = null;
   for (const { row, written } of numbered.slice(0, upTo)) {
-    const { works, findings: told } = expandRow({
+    const {
+      works,
+      repeat: columns,
+      findings: told,
+    } = expandRow({
       row,
       side: sideOf(row),
       items: written.items,
@@ -124,6 +134,7 @@ function workRows(
     });
     findings.push(...told);
     rows.push(works);
+    repeat ??= columns;
     if (!works) continue;
     const used = stitchesUsedBy(works);
     if (below !== null && used !== below) {
@@ -140,7 +151,7 @@ function workRows(
     below = stitchesOf(works);
     rowBelow = works;
   }
-  return { rows, findings };
+  return { rows, repeat, findings };
 }
 
 /** More stitches than this are not tried where nothing says how many there are. */
@@ -159,6 +170,15 @@ function startingCount(
     if (work(numbered.length, count, 1).findings.length === 0) return count;
   }
   return null;
+}
+
+/** Worked flat, an odd number of rows begins its second time on the other side, and two pieces do not match. */
+function checkParity(numbered: readonly Numbered[], told: Told[]) {
+  const last = numbered.at(-1);
+  if (!last || last.row % 2 === 0 || last.row === 1) return;
+  const { from, to } = last.written.heading;
+  const words = `The repeat has ${last.row} rows, an odd number: worked flat, it begins the second time on the other side.`;
+  told.push(remark("warning", from, to, words, last.row));
 }
 
 /** The repeat must close: its last row leaves what its first row uses. */

@@ -18,12 +18,12 @@ export interface Study {
 
 /** Reads a text and prepares all that is shown of it. Never throws. */
 export function studyText(text: string, style: PrintStyle): Study {
-  const { panel, numbers, complete, wrongSide, round, multiple, findings } = readPattern(text);
+  const { panel, numbers, complete, wrongSide, round, repeat, multiple, findings } = readPattern(text);
   if (!panel) return { findings, chart: null, complete, castOn: null, multiple, printed: "" };
   const [first] = panel.rows;
   return {
     findings,
-    chart: chartOf(panel, wrongSide, numbers),
+    chart: chartOf(panel, { wrongSide, numbers, repeat }),
     complete,
     castOn: first ? stitchesUsedBy(first) : null,
     multiple,

@@ -56,6 +56,15 @@ export interface Chart {
   /** Bottom row first. */
   readonly rows: readonly ChartRow[];
   readonly columns: number;
+  /** Columns that repeat, from the right; drawn in a frame. */
+  readonly repeat: { readonly from: number; readonly to: number } | null;
+}
+
+/** How the rows of a panel are worked and numbered. */
+interface Manner {
+  readonly wrongSide: readonly boolean[];
+  readonly numbers: readonly number[];
+  readonly repeat: Chart["repeat"];
 }
 
 const MARKS: Readonly<Record<string, Mark>> = {
@@ -121,7 +130,7 @@ function runsOf(row: PanelRow): ChartRow["runs"] {
 }
 
 /** The chart of a panel. Example: purl 2, cross 2/2, purl 2 is two bumps, a crossing of four, two bumps. */
-export function chartOf({ rows }: Panel, wrongSide: readonly boolean[], numbers: readonly number[]): Chart {
+export function chartOf({ rows }: Panel, { wrongSide, numbers, repeat }: Manner): Chart {
   const drawn = rows.map((row, index): ChartRow => {
     const runs = runsOf(row);
     const stitches = runs.reduce((sum, { width }) => sum + width, 0);
@@ -133,5 +142,5 @@ export function chartOf({ rows }: Panel, wrongSide: readonly boolean[], numbers:
       runs,
     };
   });
-  return { rows: drawn, columns: Math.max(0, ...drawn.map(({ stitches }) => stitches)) };
+  return { rows: drawn, columns: Math.max(0, ...drawn.map(({ stitches }) => stitches)), repeat };
 }

@@ -1,22 +1,14 @@
 "use client";
-import { useState, type KeyboardEvent } from "react";
+import { useRef, useState, type KeyboardEvent } from "react";
+import type { ChartAct } from "@/core/instructions/editChart";
 import type { Chart } from "@/core/panels/chart";
-import type { Placing, Selection } from "@/core/panels/edit";
+import type { Selection } from "@/core/panels/edit";
 import { openGlossary } from "@/state/glossary";
 import { reckoner } from "@/state/reckoner";
 import { useSettings } from "@/state/settings";
+import { ACTS, PLACINGS } from "./chartKeys";
 import { ChartView } from "./ChartView";
-
-/** Keys that lay something over the selection. */
-const PLACINGS: Readonly<Record<string, { readonly placing: Placing; readonly does: string }>> = {
-  k: { placing: "knit", does: "knit" },
-  p: { placing: "purl", does: "purl" },
-  b: { placing: "bobble", does: "bobble" },
-  l: { placing: "crossLeft", does: "cross left" },
-  r: { placing: "crossRight", does: "cross right" },
-  L: { placing: "crossLeftPurl", does: "cross left over purl" },
-  R: { placing: "crossRightPurl", does: "cross right over purl" },
-};
+import { EditButton } from "./EditButton";
 
 interface ChartEditorProps {
   readonly chart: Chart;
@@ -33,6 +25,7 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
   const [anchor, setAnchor] = useState(0);
   const [cursor, setCursor] = useState({ row: 1, column: 0 });
   const { naming, words } = useSettings();
+  const copied = useRef("");
   const at = {
     row: Math.min(cursor.row, chart.rows.length),
     column: Math.min(cursor.column, chart.columns - 1),
@@ -52,12 +45,20 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
     setCursor(to);
     if (!extend || to.row !== at.row) setAnchor(to.column);
   };
-  const place = async (placing: Placing) => {
-    onText(await reckoner().editChart(text, selection, placing, { naming, words }));
+  const act = async (what: ChartAct) => {
+    onText(await reckoner().editChart(text, selection, what, { naming, words }));
   };
+  const copy = async () => {
+    copied.current = await reckoner().copyFromChart(text, selection, { naming, words });
+  };
+  const paste = () => act({ type: "paste", copied: copied.current });
   const press = (event: KeyboardEvent) => {
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
     const { key, shiftKey } = event;
+    if (event.ctrlKey || event.metaKey || event.altKey) {
+      if (key === "c") void copy();
+      else if (key === "v") void paste();
+      return;
+    }
     // Columns count from the right, so left is one more.
     const steps: Readonly<Record<string, readonly [number, number]>> = {
       ArrowLeft: [0, 1],
@@ -66,12 +67,14 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
       ArrowDown: [-1, 0],
     };
     const step = steps[key];
-    const found = PLACINGS[key];
-    if (!step && !found) return;
+    const placed = PLACINGS[key];
+    const done = ACTS.find((one) => one.key === key);
+    if (!step && !placed && !done) return;
     event.preventDefault();
     event.stopPropagation();
     if (step) go(at.row + step[0], at.column + step[1], shiftKey);
-    else if (found) void place(found.placing);
+    else if (placed) void act({ type: "place", placing: placed.placing });
+    else if (done) void act({ type: done.type });
   };
   const { from, to, row } = selection;
   const under = chart.rows[row - 1]?.runs.find(
@@ -106,19 +109,25 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
       )}
       <div className="mt-1 flex flex-wrap gap-1.5 text-sm">
         {Object.entries(PLACINGS).map(([key, { placing, does }]) => (
-          <button
+          <EditButton
             key={key}
-            type="button"
+            does={does}
+            shortcut={/[A-Z]/.test(key) ? `Shift ${key}` : key.toUpperCase()}
             disabled={!complete || (placing.startsWith("cross") && to - from < 2)}
-            onClick={() => void place(placing)}
-            className="rounded-md border border-edge px-2 py-1 disabled:opacity-40"
-          >
-            {does}{" "}
-            <kbd className="font-[inherit] text-xs opacity-80">
-              {/[A-Z]/.test(key) ? `Shift ${key}` : key.toUpperCase()}
-            </kbd>
-          </button>
+            onClick={() => act({ type: "place", placing })}
+          />
         ))}
+        {ACTS.map(({ type, does, key }) => (
+          <EditButton
+            key={type}
+            does={does}
+            shortcut={key}
+            disabled={!complete}
+            onClick={() => act({ type })}
+          />
+        ))}
+        <EditButton does="copy" shortcut="Ctrl C" disabled={false} onClick={copy} />
+        <EditButton does="paste" shortcut="Ctrl V" disabled={!complete} onClick={paste} />
       </div>
     </div>
   );

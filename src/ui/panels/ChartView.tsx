@@ -1,19 +1,15 @@
 "use client";
-import { useId, useState, type KeyboardEvent, type ReactNode, type UIEvent } from "react";
-import type { Chart, ChartRow } from "@/core/panels/chart";
+import { useId, useMemo, type KeyboardEvent } from "react";
+import type { Chart } from "@/core/panels/chart";
 import type { Selection } from "@/core/panels/edit";
 import { ChartPatterns, type Cell } from "./ChartPatterns";
-import { CrossingRibbons } from "./CrossingRibbons";
-import { StitchMark } from "./StitchMark";
+import { MARGIN, RowCrossings, RowGround, RowPlace } from "./ChartRows";
+import { useCellInSight, useSight } from "./useSight";
 
 /** Size of a stitch on the chart, in pixels: wider than high, as knitting is; narrow panels are drawn larger. */
-const cellFor = (columns: number): Cell =>
-  columns <= 18 ? { width: 26, height: 21 } : { width: 20, height: 16 };
-/** Room for row numbers at both sides. */
-const MARGIN = 34;
+const LARGE: Cell = { width: 26, height: 21 };
+const USUAL: Cell = { width: 20, height: 16 };
 const FOOT = 32;
-/** Rows drawn above and below what is in sight. */
-const SPARE = 8;
 
 interface ChartViewProps {
   readonly chart: Chart;
@@ -29,23 +25,30 @@ interface ChartViewProps {
 /** A chart that scrolls; only the rows in sight are drawn, so that its length costs nothing. */
 export function ChartView({ chart, heightPx, label, selection, onKeyDown, onPick }: ChartViewProps) {
   const ids = useId().replaceAll(":", "");
-  const [top, setTop] = useState(0);
   const rows = chart.rows.length;
-  const cell = cellFor(chart.columns);
-  const [width, height] = [2 * MARGIN + chart.columns * cell.width, rows * cell.height + FOOT];
-  const first = Math.max(0, Math.floor(top / cell.height) - SPARE);
-  const last = Math.min(rows, Math.ceil((top + heightPx) / cell.height) + SPARE);
-  const inSight = chart.rows.toReversed().slice(first, last);
+  const cell = chart.columns <= 18 ? LARGE : USUAL;
   const right = MARGIN + chart.columns * cell.width;
+  const [width, height] = [right + MARGIN, rows * cell.height + FOOT];
+  const { place, sight } = useSight(cell, right);
+  useCellInSight(place, {
+    left: right - (selection?.to ?? 1) * cell.width,
+    top: (rows - (selection?.row ?? 1)) * cell.height,
+    cell,
+  });
+  const inSight = useMemo(
+    () => chart.rows.toReversed().slice(Math.max(0, sight.row), sight.row + sight.rows),
+    [chart, sight],
+  );
+  const shown = { right, cell, from: sight.column, to: sight.column + sight.columns };
   return (
     <div
+      ref={place}
       role="region"
       aria-label={label}
       tabIndex={0}
       className="overflow-auto rounded-lg border border-line bg-paper"
       style={{ maxHeight: heightPx }}
       onKeyDown={onKeyDown}
-      onScroll={(event: UIEvent<HTMLDivElement>) => setTop(event.currentTarget.scrollTop)}
     >
       <svg
         width={width}
@@ -64,15 +67,29 @@ export function ChartView({ chart, heightPx, label, selection, onKeyDown, onPick
         <ChartPatterns ids={ids} cell={cell} left={MARGIN} />
         {inSight.map((row) => (
           <RowPlace key={row.place} row={row} rows={rows} cell={cell}>
-            <RowGround row={row} right={right} cell={cell} ids={ids} />
+            <RowGround row={row} {...shown} ids={ids} />
           </RowPlace>
         ))}
         {inSight.map((row) => (
           <RowPlace key={row.place} row={row} rows={rows} cell={cell}>
-            <RowCrossings row={row} right={right} cell={cell} />
+            <RowCrossings row={row} {...shown} />
           </RowPlace>
         ))}
         <StitchNumbers columns={chart.columns} y={rows * cell.height} cell={cell} />
+        {chart.repeat && (
+          <rect
+            x={right - chart.repeat.to * cell.width}
+            y={1}
+            width={(chart.repeat.to - chart.repeat.from) * cell.width}
+            height={rows * cell.height - 1}
+            fill="none"
+            stroke="var(--walnut)"
+            strokeWidth={2.5}
+            strokeDasharray="7 4"
+          >
+            <title>One repeat</title>
+          </rect>
+        )}
         {selection && (
           <rect
             x={right - selection.to * cell.width}
@@ -88,67 +105,6 @@ export function ChartView({ chart, heightPx, label, selection, onKeyDown, onPick
     </div>
   );
 }
-
-interface RowPlaceProps {
-  readonly row: ChartRow;
-  readonly rows: number;
-  readonly cell: Cell;
-  readonly children: ReactNode;
-}
-
-const RowPlace = ({ row, rows, cell, children }: RowPlaceProps) => (
-  <g transform={`translate(0 ${(rows - row.place) * cell.height})`}>{children}</g>
-);
-
-interface RowProps {
-  readonly row: ChartRow;
-  /** Where the first column begins, at the right. */
-  readonly right: number;
-  readonly cell: Cell;
-}
-
-/** A row without its crossings; its number stands on the side from which it is read. */
-function RowGround({ row, right, cell, ids }: RowProps & { readonly ids: string }) {
-  const wide = row.stitches * cell.width;
-  return (
-    <>
-      <rect x={right - wide} width={wide} height={cell.height} fill={`url(#${ids}ground)`} />
-      {row.runs.map(
-        (run) =>
-          run.type === "run" && (
-            <g
-              key={`${run.column}${run.name}`}
-              transform={`translate(${right - (run.column + run.width) * cell.width} 0)`}
-            >
-              <title>{`${run.name}: ${run.words}`}</title>
-              <StitchMark run={run} cell={cell} ids={ids} />
-            </g>
-          ),
-      )}
-      <text
-        x={row.wrongSide ? MARGIN - 6 : right + 6}
-        y={cell.height / 2 + 4}
-        textAnchor={row.wrongSide ? "end" : "start"}
-        fontSize={11}
-        fill="var(--faint)"
-      >
-        {row.number}
-      </text>
-    </>
-  );
-}
-
-/** The crossings of a row, over the ground: their ribbons reach half a row up and down. */
-const RowCrossings = ({ row, right, cell }: RowProps) =>
-  row.runs.map(
-    (run) =>
-      run.type === "crossing" && (
-        <g key={run.column} transform={`translate(${right - (run.column + run.width) * cell.width} 0)`}>
-          <title>{`${run.name}: ${run.words}`}</title>
-          <CrossingRibbons run={run} cell={cell} />
-        </g>
-      ),
-  );
 
 /** Stitch numbers along the foot, every fifth, from the right as the right side is read. */
 function StitchNumbers({

@@ -10,6 +10,7 @@ interface FindingListProps {
 const LOOKS = {
   error: { icon: TriangleAlert, look: "text-madder" },
   question: { icon: CircleHelp, look: "text-weld" },
+  warning: { icon: TriangleAlert, look: "text-weld" },
   remark: { icon: Info, look: "text-faint" },
 } as const;
 

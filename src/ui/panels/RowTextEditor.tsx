@@ -14,7 +14,7 @@ interface RowTextEditorProps {
   readonly onChange: (text: string) => void;
 }
 
-const SEVERITY = { error: "error", question: "warning", remark: "hint" } as const;
+const SEVERITY = { error: "error", question: "warning", warning: "warning", remark: "hint" } as const;
 
 /** Row text with its colours; findings are underlined where they stand. */
 export function RowTextEditor({ text, readOnly, findings, onChange }: RowTextEditorProps) {

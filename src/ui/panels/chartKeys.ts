@@ -1,0 +1,22 @@
+/** What the keys and buttons of the chart do. */
+import type { Placing } from "@/core/panels/edit";
+
+/** Keys that lay something over the selection. */
+export const PLACINGS: Readonly<Record<string, { readonly placing: Placing; readonly does: string }>> = {
+  k: { placing: "knit", does: "knit" },
+  p: { placing: "purl", does: "purl" },
+  b: { placing: "bobble", does: "bobble" },
+  l: { placing: "crossLeft", does: "cross left" },
+  r: { placing: "crossRight", does: "cross right" },
+  L: { placing: "crossLeftPurl", does: "cross left over purl" },
+  R: { placing: "crossRightPurl", does: "cross right over purl" },
+};
+
+/** Acts with a button of their own; those with a key are done by it too. */
+export const ACTS = [
+  { type: "mirror", does: "mirror", key: "m" },
+  { type: "insertRow", does: "row above", key: "Insert" },
+  { type: "deleteRow", does: "take row out", key: "" },
+  { type: "insertColumn", does: "column at left", key: "" },
+  { type: "deleteColumns", does: "take columns out", key: "Delete" },
+] as const;
