@@ -42,7 +42,7 @@ export function PanelsBench() {
   };
 
   return (
-    <div className="grid items-start gap-3 md:grid-cols-[19rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-3 md:grid-cols-[19rem_minmax(0,1fr)]">
       <PanelList
         own={own}
         library={library}

@@ -1,0 +1,68 @@
+import fc from "fast-check";
+import { plainStitch } from "../fabric/plainStitch";
+import { readPattern } from "../instructions/read";
+import { LIBRARY } from "../panels/library";
+import { stitchesOf } from "../panels/panel";
+import { LEDGER_PARTS, roundedToSum } from "./ledger";
+import { rowTotal, rowYarn } from "./rowYarn";
+
+const plain = plainStitch({ stitchesPer10Cm: 20, rowsPer10Cm: 28 });
+const rowOf = (text: string) => {
+  const [row] = readPattern(`Rnd 1: ${text}`).panel?.rows ?? [];
+  if (!row) throw new Error(text);
+  return row;
+};
+
+test("rounded parts add up to the rounded total, and none is off by a whole step", () => {
+  expect(roundedToSum([1.4, 1.4, 1.2])).toEqual([2, 1, 1]);
+  expect(roundedToSum([])).toEqual([]);
+  fc.assert(
+    fc.property(fc.array(fc.double({ min: -1e4, max: 1e6, noNaN: true }), { maxLength: 12 }), (parts) => {
+      const rounded = roundedToSum(parts);
+      const sum = (numbers: readonly number[]) => numbers.reduce((total, one) => total + one, 0);
+      expect(Math.abs(sum(rounded) - sum(parts))).toBeLessThanOrEqual(0.5 + 1e-6);
+      rounded.forEach((part, index) => expect(Math.abs(part - (parts[index] ?? 0))).toBeLessThan(1 + 1e-9));
+    }),
+  );
+});
+
+test("every part has a name and a reason of its own", () => {
+  expect(new Set(LEDGER_PARTS.map(({ name }) => name)).size).toBe(LEDGER_PARTS.length);
+  expect(LEDGER_PARTS.every(({ why }) => why.endsWith("."))).toBe(true);
+});
+
+test("a row by hand: two purls, a crossing, two purls at 20 x 28", () => {
+  const yarn = rowYarn(rowOf("P2, 2/2 LC, P2"), plain);
+  expect(yarn.plainMm).toBeCloseTo(8 * 19.133, 2);
+  expect(yarn.textureMm).toBeCloseTo(4 * 0.02 * 19.133, 3);
+  expect(yarn.crossingMm).toBeCloseTo(8.629, 3);
+});
+
+test("a bobble, a yarn over and a slipped stitch are texture beside their plain loops", () => {
+  const loop = plain.loopMm;
+  expect(rowYarn(rowOf("MB"), plain).textureMm).toBeCloseTo((0.9 * 16 - 1) * loop, 6);
+  expect(rowYarn(rowOf("yo, k2tog"), plain).textureMm).toBeCloseTo((0.55 - 1) * loop, 6);
+  expect(rowYarn(rowOf("sl 1 wyib"), plain).textureMm).toBeCloseTo(plain.widthMm - loop, 6);
+});
+
+test("the parts of every row of the library add up to its operations and crossings, one by one", () => {
+  for (const { name, text } of LIBRARY)
+    for (const row of readPattern(text).panel?.rows ?? []) {
+      const yarn = rowYarn(row, plain);
+      const direct = row.reduce(
+        (sum, work) =>
+          sum +
+          ("crossing" in work
+            ? stitchesOf([work]) * plain.loopMm
+            : work.operation.yarnMm(plain) * work.times),
+        yarn.crossingMm,
+      );
+      expect([name, Math.abs(rowTotal(yarn) - direct) < 1e-9]).toEqual([name, true]);
+    }
+});
+
+test("more give makes crossings dearer and nothing else", () => {
+  const [usual, generous] = [0, 0.5].map((give) => rowYarn(rowOf("K4, 3/3 RC"), plain, give));
+  expect(generous?.crossingMm).toBeCloseTo((usual?.crossingMm ?? 0) * Math.exp(0.5), 9);
+  expect(generous?.plainMm).toBe(usual?.plainMm);
+});

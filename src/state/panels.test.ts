@@ -1,0 +1,51 @@
+import { emptyProject } from "@/core/files/project";
+import { readProject, writeProject } from "@/core/files/projectFile";
+import { addPanel, deletePanel, editPanel } from "./panels";
+import { begin, undo, useProjectStore } from "./projectStore";
+
+const panels = () => useProjectStore.getState().project.panels;
+const rope = { name: "Rope", text: "Row 1: C4F.", notes: "" };
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  begin(emptyProject());
+});
+afterEach(() => jest.useRealTimers());
+
+test("panels are added, changed and deleted, each with an id of its own", () => {
+  const [first, second] = [addPanel(rope), addPanel(rope)];
+  expect(first).not.toBe(second);
+  editPanel(first, { name: "Mine" });
+  expect(panels().map(({ name }) => name)).toEqual(["Mine", "Rope"]);
+  deletePanel(first);
+  expect(panels().map(({ id }) => id)).toEqual([second]);
+});
+
+test("typing into a panel's text is one step of undo, its name another", () => {
+  const id = addPanel(rope);
+  jest.advanceTimersByTime(5000);
+  editPanel(id, { text: "R" });
+  editPanel(id, { text: "Ro" });
+  editPanel(id, { name: "Other" });
+  undo();
+  expect(panels()[0]).toMatchObject({ name: "Rope", text: "Ro" });
+  undo();
+  expect(panels()[0]?.text).toBe("Row 1: C4F.");
+});
+
+test("a panel that is not there is left alone", () => {
+  addPanel(rope);
+  editPanel("gorse", { name: "x" });
+  deletePanel("gorse");
+  expect(panels()).toHaveLength(1);
+});
+
+test("panels go into the file and come back, and a file from before them has none", () => {
+  addPanel({ ...rope, notes: "after an old sampler, 2nd version" });
+  const { project } = useProjectStore.getState();
+  expect(readProject(writeProject(project))).toEqual({ ok: true, project });
+  const before: Record<string, unknown> = { ...project };
+  delete before.panels;
+  const opened = readProject(JSON.stringify(before));
+  expect(opened.ok && opened.project.panels).toEqual([]);
+});
