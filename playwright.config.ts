@@ -1,8 +1,8 @@
 import { defineConfig } from "@playwright/test";
+import { LAUNCH } from "./scripts/browser.mjs";
 
 const port = Number(process.env.PORT ?? 4173);
 
-/** Debian's Chromium, kept from talking to anyone but the application under test. */
 export default defineConfig({
   testDir: "e2e",
   fullyParallel: true,
@@ -13,18 +13,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
-    launchOptions: {
-      executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-      args: [
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-quic",
-        "--no-first-run",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-      ],
-    },
+    launchOptions: LAUNCH,
   },
   webServer: {
     command: `npx next start --hostname 127.0.0.1 --port ${port}`,

@@ -8,13 +8,16 @@ const only = process.argv[3];
 const WIDE = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
+/** The library is there when its first chart is. */
+const libraryRead = (page) => page.getByRole("region", { name: "Chart of Honeycomb" }).waitFor();
+
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */
 const VIEWS = [
   { name: "pieces", at: "/", size: WIDE },
   { name: "pieces-dark", at: "/", size: WIDE, dark: true },
   { name: "pieces-phone", at: "/", size: PHONE },
-  { name: "panels", at: "/panels", size: WIDE },
-  { name: "panels-phone", at: "/panels", size: PHONE },
+  { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
+  { name: "panels-phone", at: "/panels", size: PHONE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
   { name: "bench-to-come", at: "/swap", size: WIDE },
   {

@@ -1,0 +1,43 @@
+import { answerOf, ballsOf, expect, openAt, test } from "./bench";
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+test("on a phone the answer stands above the fold and the benches lie under the thumb", async ({ page }) => {
+  await openAt(page);
+  const answer = await ballsOf(page).boundingBox();
+  expect((answer?.y ?? Infinity) + (answer?.height ?? 0)).toBeLessThan(400);
+  const knit = await page.getByRole("link", { name: /^Knit/ }).boundingBox();
+  expect(knit?.y).toBeGreaterThan(750);
+  expect((knit?.x ?? 0) + (knit?.width ?? 0)).toBeLessThanOrEqual(390);
+  await page.getByRole("link", { name: /^Knit/ }).tap();
+  await expect(page.getByText(/tick off rows/)).toBeVisible();
+  await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
+});
+
+test("on a phone a figure is typed by touch and the answer follows; undo is one tap", async ({ page }) => {
+  await openAt(page);
+  await page.getByLabel("Rows", { exact: true }).tap();
+  await page.keyboard.press("Control+a");
+  await page.keyboard.type("300");
+  await expect(ballsOf(page)).toHaveText(/Buy 9 balls/);
+  await page.getByRole("button", { name: "Undo" }).tap();
+  await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
+});
+
+test("on a phone the strand is tapped and the row is shown in the drawing", async ({ page }) => {
+  await openAt(page);
+  await page.getByRole("slider", { name: /strand/ }).tap({ position: { x: 150, y: 10 } });
+  await expect(page.getByRole("img", { name: /ropes between purl columns/ })).toContainText(/row \d+/);
+});
+
+test("on a phone a crossing is laid on the chart with buttons alone", async ({ page }) => {
+  await openAt(page, "/panels");
+  await page.getByRole("button", { name: "New", exact: true }).tap();
+  const rows = page.getByRole("textbox", { name: "Rows as text" });
+  await expect(rows).toContainText("2/2 LC");
+  await page.getByRole("button", { name: /^purl P/ }).tap();
+  await page.getByRole("button", { name: "column at left" }).tap();
+  await expect(page.getByText("9 stitches · 4 rows")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).tap();
+  await expect(answerOf(page)).toBeVisible();
+});
