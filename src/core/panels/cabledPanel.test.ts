@@ -1,0 +1,47 @@
+import { printPattern } from "../instructions/print";
+import { readPattern } from "../instructions/read";
+import { allStitches, cabledPanel, cabledStitches, type CabledPanelPlan } from "./cabledPanel";
+import { stitchesOf } from "./panel";
+import { ROPES, ropeOf, type RopeId } from "./ropes";
+
+const plan: CabledPanelPlan = { rope: ropeOf("rope-2-2"), lean: "left", ropes: 2, purls: 2, edge: 1 };
+const US = { naming: "halves", words: "US" } as const;
+const textOf = (one: CabledPanelPlan) => {
+  const panel = cabledPanel(one);
+  return printPattern({ panel, wrongSide: panel.rows.map((_, index) => index % 2 === 1), round: false }, US);
+};
+
+test("two ropes between purls, with an edge stitch at both sides", () => {
+  expect(textOf(plan)).toBe(
+    [
+      "Row 1 (RS): k1, p2, 2/2 LC, p2, 2/2 LC, p2, k1.",
+      "Rows 2, 4 (WS): p1, k2, p4, k2, p4, k2, p1.",
+      "Row 3 (RS): k1, p2, k4, p2, k4, p2, k1.",
+    ].join("\n"),
+  );
+});
+
+test("the cabled part runs from the first purl to the last, the edges beside it", () => {
+  expect(cabledStitches(plan)).toBe(14);
+  expect(allStitches(plan)).toBe(16);
+  expect(stitchesOf(cabledPanel(plan).rows[0] ?? [])).toBe(16);
+});
+
+test("leaning right turns every crossing; no purls and no edge leave the ropes alone", () => {
+  expect(textOf({ ...plan, lean: "right" })).toContain("2/2 RC, p2, 2/2 RC");
+  expect(textOf({ ...plan, purls: 0, edge: 0 })).toContain("Row 1 (RS): 2/2 LC, 2/2 LC.");
+});
+
+test.each(ROPES.map(({ id, half, everyRows }) => [id, half, everyRows] as const))(
+  "%s crosses %d over as many every %d rows, and its text reads clean",
+  (id, half, everyRows) => {
+    const read = readPattern(textOf({ ...plan, rope: ropeOf(id) }));
+    expect(read.findings).toEqual([]);
+    expect(read.panel?.rows).toHaveLength(everyRows);
+    expect(JSON.stringify(read.panel)).toContain(`"front":${half},"centre":0,"back":${half}`);
+  },
+);
+
+test("a rope that is not in the table is a bug, not an input", () => {
+  expect(() => ropeOf("rope-9-9" as RopeId)).toThrow("No rope rope-9-9");
+});

@@ -1,0 +1,66 @@
+/** What Brenok tells can be typed again and means the same, within the figures it tells. */
+import fc from "fast-check";
+import { readPutUp } from "../yarn/putUp";
+import { grams, metres, millimetres, type UnitSystem } from "./brands";
+import { formatFine, formatGauge, formatMass, formatSize, formatYarn, tellSize } from "./format";
+import { readGauge } from "./gauge";
+import { BARE_LENGTH, readLength } from "./length";
+import type { Reading } from "./reading";
+
+const systems = fc.constantFrom<UnitSystem>("metric", "imperial");
+const bounds = { least: 1, most: 100_000, tooSmall: "too small", tooLarge: "too large" };
+
+function valueOf<Value>(reading: Reading<Value>): Value {
+  if (!reading.ok) throw new Error(reading.message);
+  return reading.value;
+}
+
+test("a size told with two decimals is read back within half a hundredth", () => {
+  fc.assert(
+    fc.property(fc.double({ min: 5, max: 5000, noNaN: true }), systems, (size, system) => {
+      const again = valueOf(readLength(tellSize(millimetres(size), system), BARE_LENGTH[system], bounds));
+      expect(Math.abs(again - size)).toBeLessThanOrEqual(0.005 * BARE_LENGTH[system] + 1e-9);
+    }),
+  );
+});
+
+test("a size and a length of yarn told for reading are read back within their last figure", () => {
+  fc.assert(
+    fc.property(fc.double({ min: 20, max: 5000, noNaN: true }), systems, (size, system) => {
+      const shown = valueOf(readLength(formatSize(millimetres(size), system), 1, bounds));
+      expect(Math.abs(shown - size)).toBeLessThanOrEqual(0.05 * BARE_LENGTH[system] + 1e-9);
+      const yarn = valueOf(readLength(formatYarn(metres(size / 100), system), 1, bounds));
+      expect(Math.abs(yarn - size * 10)).toBeLessThanOrEqual(501);
+    }),
+  );
+});
+
+test("a gauge told in either system is read back in either, within a twentieth of a stitch", () => {
+  fc.assert(
+    fc.property(fc.double({ min: 4, max: 60, noNaN: true }), systems, systems, (gauge, told, read) => {
+      for (const counted of ["stitches", "rows"] as const) {
+        const again = valueOf(readGauge(formatGauge(gauge, counted, told), counted, read));
+        expect(Math.abs(again - gauge)).toBeLessThanOrEqual(0.051);
+      }
+    }),
+  );
+});
+
+test("a put-up told as mass and length is read back, whichever comes first", () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 25, max: 500 }), fc.integer({ min: 50, max: 1200 }), (mass, length) => {
+      const told = [formatMass(grams(mass), "metric"), formatYarn(metres(length), "metric")];
+      for (const text of [told.join(" = "), told.toReversed().join(" / ")])
+        expect(valueOf(readPutUp(text))).toEqual({ massG: mass, lengthM: length });
+    }),
+  );
+});
+
+test("needles are told in millimetres without idle noughts", () => {
+  expect([2, 2.25, 3.5, 10].map((size) => formatFine(millimetres(size)).replace("\u00a0", " "))).toEqual([
+    "2 mm",
+    "2.25 mm",
+    "3.5 mm",
+    "10 mm",
+  ]);
+});
