@@ -2,13 +2,21 @@
 import fc from "fast-check";
 import { readPutUp } from "../yarn/putUp";
 import { grams, metres, millimetres, type UnitSystem } from "./brands";
-import { formatFine, formatGauge, formatMass, formatSize, formatYarn, tellSize } from "./format";
+import {
+  formatChance,
+  formatFine,
+  formatGauge,
+  formatMass,
+  formatSize,
+  formatYarn,
+  tellSize,
+} from "./format";
 import { readGauge } from "./gauge";
 import { BARE_LENGTH, readLength } from "./length";
 import type { Reading } from "./reading";
 
 const systems = fc.constantFrom<UnitSystem>("metric", "imperial");
-const bounds = { least: 1, most: 100_000, tooSmall: "too small", tooLarge: "too large" };
+const bounds = { least: 1, most: 1_000_000, tooSmall: "too small", tooLarge: "too large" };
 
 function valueOf<Value>(reading: Reading<Value>): Value {
   if (!reading.ok) throw new Error(reading.message);
@@ -74,4 +82,14 @@ test("the same measure told in either system is the same measure", () => {
   ];
   const [metric, imperial] = [inSystem("metric"), inSystem("imperial")];
   metric.forEach((value, index) => expect(Math.abs((imperial[index] ?? 0) / value - 1)).toBeLessThan(0.02));
+});
+
+test("chances are told in whole hundredths, never as certain", () => {
+  expect([0.004, 0.5, 0.949, 0.994, 0.996].map(formatChance)).toEqual([
+    "under 1 in 100",
+    "50 in 100",
+    "95 in 100",
+    "99 in 100",
+    "over 99 in 100",
+  ]);
 });
