@@ -81,7 +81,8 @@ test("the same measure told in either system is the same measure", () => {
     valueOf(readPutUp(`${formatMass(grams(50), system)} = ${formatYarn(metres(82), system)}`)).massG,
   ];
   const [metric, imperial] = [inSystem("metric"), inSystem("imperial")];
-  metric.forEach((value, index) => expect(Math.abs((imperial[index] ?? 0) / value - 1)).toBeLessThan(0.02));
+  // The coarsest figure is a tenth of an ounce: half of it is 2.8 % of a ball of 50 g.
+  metric.forEach((value, index) => expect(Math.abs((imperial[index] ?? 0) / value - 1)).toBeLessThan(0.029));
 });
 
 test("chances are told in whole hundredths, never as certain", () => {
