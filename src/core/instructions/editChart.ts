@@ -12,7 +12,7 @@ import {
 } from "../panels/edit";
 import { stitchesOf, type Panel } from "../panels/panel";
 import { mirror } from "../panels/transforms";
-import { printPattern, type PrintStyle } from "./print";
+import { printInManner, printPattern, type PrintStyle } from "./print";
 import { readPattern } from "./read";
 
 /** What can be done to a chart: something laid over the selection, or one of the acts of the table. */
@@ -54,8 +54,8 @@ export function editChart(text: string, selection: Selection, act: ChartAct, sty
   const remarks = findings
     .filter(({ severity }) => severity === "remark")
     .map(({ from, to }) => text.slice(from, to).trim());
-  const sides = changed.rows.map((_, index) => !round && (index % 2 === 1) !== (wrongSide[0] ?? false));
-  return [...remarks, printPattern({ panel: changed, wrongSide: sides, round }, style)].join("\n");
+  const manner = { round, firstWrong: wrongSide[0] ?? false };
+  return [...remarks, printInManner(changed, manner, style)].join("\n");
 }
 
 /** The selected stitches as a text that can be pasted. Example: "Rnd 1: p2, 2/2 LC." */

@@ -78,13 +78,16 @@ class RowWorker {
   constructor(private readonly task: RowTask) {}
 
   workAll(): readonly Work[] {
-    const { items } = this.task;
-    const [only] = items;
-    // "Row 2: Purl." means all of it.
-    if (items.length === 1 && only?.type === "operation" && !only.counted)
-      this.work({ ...only, extent: { leaving: 0 }, counted: true }, 0);
-    else this.workList(items, 0);
+    this.workInstruction(this.task.items, 0);
     return this.works;
+  }
+
+  /** All that a row says. An operation by itself and without a count, as "Row 2: Purl.", means all of it. */
+  private workInstruction(items: readonly Item[], after: number) {
+    const [only] = items;
+    if (items.length === 1 && only?.type === "operation" && !only.counted)
+      this.work({ ...only, extent: { leaving: 0 } }, after);
+    else this.workList(items, after);
   }
 
   /** Works items in order; `after` stitches are spoken for by what stands behind them. */
@@ -237,10 +240,7 @@ class RowWorker {
     this.depth += 1;
     if (!items || this.depth > 20)
       throw impossible(`row ${item.row} is not written, so this row cannot be like it.`, item);
-    const [only] = items;
-    if (items.length === 1 && only?.type === "operation" && !only.counted)
-      this.work({ ...only, extent: { leaving: 0 } }, after);
-    else this.workList(items, after);
+    this.workInstruction(items, after);
     this.depth -= 1;
   }
 

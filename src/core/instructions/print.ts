@@ -77,3 +77,15 @@ export function printPattern({ panel, wrongSide, round }: Printable, style: Prin
   const explained = [...names.values()].map(({ name, meaning }) => `${name} = ${meaning}`);
   return [...explained, ...lines].join("\n");
 }
+
+/** How the rows of a text are worked: all on the right side, or alternating from its first one. */
+interface Manner {
+  readonly round: boolean;
+  readonly firstWrong: boolean;
+}
+
+/** Prints a panel made from another, of any number of rows, worked in the manner of that one. */
+export function printInManner(panel: Panel, { round, firstWrong }: Manner, style: PrintStyle): string {
+  const wrongSide = panel.rows.map((_, index) => !round && (index % 2 === 0) === firstWrong);
+  return printPattern({ panel, wrongSide, round }, style);
+}

@@ -8,7 +8,7 @@ import {
   repeatAcross,
   repeatUp,
 } from "../panels/transforms";
-import { printPattern, type PrintStyle } from "./print";
+import { printInManner, type PrintStyle } from "./print";
 import { readPattern } from "./read";
 
 /** Transforms of one panel. One more is one more row. */
@@ -21,16 +21,6 @@ export const TRANSFORMS = {
 
 export type TransformId = keyof typeof TRANSFORMS;
 
-/** Prints a panel whose rows alternate as those of the text it came from. */
-function printLike(
-  panel: Panel,
-  { round, firstWrong }: { round: boolean; firstWrong: boolean },
-  style: PrintStyle,
-) {
-  const wrongSide = panel.rows.map((_, index) => !round && (index % 2 === 0) === firstWrong);
-  return printPattern({ panel, wrongSide, round }, style);
-}
-
 /** A panel read whole, with the way its rows are worked; null where a row of it could not be read. */
 function readWhole(text: string) {
   const { panel, complete, wrongSide, round } = readPattern(text);
@@ -41,14 +31,14 @@ function readWhole(text: string) {
 export function transformText(text: string, transform: TransformId, style: PrintStyle): string | null {
   const whole = readWhole(text);
   const made = whole && TRANSFORMS[transform].apply(whole.panel);
-  return made && printLike(made, whole.manner, style);
+  return made && printInManner(made, whole.manner, style);
 }
 
 /** Two panels side by side, the first at the right. Null where one is not read whole or they need too many rows. */
 export function joinTexts(right: string, left: string, style: PrintStyle): string | null {
   const [one, other] = [readWhole(right), readWhole(left)];
   const made = one && other && joinPanels([one.panel, other.panel]);
-  return made && printLike(made, one.manner, style);
+  return made && printInManner(made, one.manner, style);
 }
 
 /** The panel worked up to a named row of its repeat, over at least so many rows. */
@@ -60,5 +50,5 @@ export function endTextWithRow(
 ): string | null {
   const whole = readWhole(text);
   if (!whole || endRow < 1 || endRow > whole.panel.rows.length || atLeast > 2000) return null;
-  return printLike(endWithRow(whole.panel, endRow, atLeast), whole.manner, style);
+  return printInManner(endWithRow(whole.panel, endRow, atLeast), whole.manner, style);
 }

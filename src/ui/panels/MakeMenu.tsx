@@ -1,10 +1,11 @@
 "use client";
-import { DropdownMenu } from "radix-ui";
 import { useState } from "react";
 import { toast } from "sonner";
+import type { TransformId } from "@/core/instructions/transformText";
 import { addPanel } from "@/state/panels";
 import { reckoner } from "@/state/reckoner";
 import { useSettings } from "@/state/settings";
+import { Menu } from "@/ui/parts/Menu";
 import { JoinSheet } from "./JoinSheet";
 
 const TRANSFORMS = [
@@ -13,9 +14,6 @@ const TRANSFORMS = [
   { id: "across", name: "Twice across", suffix: "twice across" },
   { id: "up", name: "Twice up", suffix: "twice up" },
 ] as const;
-
-const ITEM =
-  "cursor-pointer rounded-md px-3 py-2 outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper";
 
 interface MakeMenuProps {
   readonly name: string;
@@ -31,35 +29,28 @@ export function MakeMenu({ name, text, onMade }: MakeMenuProps) {
     if (made === null) toast.error("Not made: mend the rows that cannot be read first.");
     else onMade(addPanel({ name: `${name}, ${suffix}`, text: made, notes: `Made from ${name}.` }));
   };
+  const transform = async (id: TransformId, suffix: string) =>
+    keep(await reckoner().transformText(text, id, { naming, words }), suffix);
+  const acts = [
+    ...TRANSFORMS.map(({ id, name: label, suffix }) => ({
+      name: label,
+      act: () => void transform(id, suffix),
+    })),
+    { name: "Join or end …", act: () => setJoining(true) },
+  ];
   return (
     <>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger className="rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line">
-          Make from it …
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="start"
-            sideOffset={4}
-            className="z-30 rounded-xl border border-line bg-card p-1.5 shadow-lg"
+      <Menu
+        acts={acts}
+        trigger={
+          <button
+            type="button"
+            className="rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line"
           >
-            {TRANSFORMS.map(({ id, name: label, suffix }) => (
-              <DropdownMenu.Item
-                key={id}
-                className={ITEM}
-                onSelect={async () =>
-                  keep(await reckoner().transformText(text, id, { naming, words }), suffix)
-                }
-              >
-                {label}
-              </DropdownMenu.Item>
-            ))}
-            <DropdownMenu.Item className={ITEM} onSelect={() => setJoining(true)}>
-              Join or end …
-            </DropdownMenu.Item>
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+            Make from it …
+          </button>
+        }
+      />
       <JoinSheet open={joining} onOpenChange={setJoining} text={text} onMade={keep} />
     </>
   );

@@ -17,8 +17,6 @@ const WORDS = [
 /** The rows written out one by one, in the naming and the words that the knitter is used to. */
 export function WritingChoice({ text }: { readonly text: string }) {
   const [open, setOpen] = useState(false);
-  const { naming, words } = useSettings();
-  const study = useStudy(text);
   return (
     <>
       <button
@@ -29,12 +27,23 @@ export function WritingChoice({ text }: { readonly text: string }) {
         Write it out
       </button>
       <Sheet open={open} onOpenChange={setOpen} title="Row by row">
-        <div className="mt-3 flex gap-3">
-          <Choice label="Crossings" options={NAMING} value={naming} onChange={setNaming} />
-          <Choice label="Words" options={WORDS} value={words} onChange={setWords} />
-        </div>
-        <pre className="mt-3 font-[inherit] whitespace-pre-wrap select-all">{study?.printed}</pre>
+        <WrittenOut text={text} />
       </Sheet>
+    </>
+  );
+}
+
+/** Mounted only while the sheet is open, so that the text is not studied a second time behind every keystroke. */
+function WrittenOut({ text }: { readonly text: string }) {
+  const { naming, words } = useSettings();
+  const study = useStudy(text);
+  return (
+    <>
+      <div className="mt-3 flex gap-3">
+        <Choice label="Crossings" options={NAMING} value={naming} onChange={setNaming} />
+        <Choice label="Words" options={WORDS} value={words} onChange={setWords} />
+      </div>
+      <pre className="mt-3 font-[inherit] whitespace-pre-wrap select-all">{study?.printed}</pre>
     </>
   );
 }
