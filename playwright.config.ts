@@ -8,7 +8,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   retries: 0,
-  timeout: 30_000,
+  timeout: 60_000,
   reporter: [["list"]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

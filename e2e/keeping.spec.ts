@@ -73,8 +73,12 @@ test("a storage that refuses is shown, and keeping goes on when it works again",
   await page.getByLabel("Rows", { exact: true }).fill("151");
   const alarm = page.getByRole("alert").filter({ hasText: "Not kept" });
   await expect(alarm).toBeVisible();
-  await page.evaluate(() => (window as unknown as { mend: () => void }).mend());
-  await page.getByRole("button", { name: "Try again" }).click();
+  await expect(page.getByRole("button", { name: "Try again" })).toBeVisible();
+  // In one go: the next try of its own could otherwise take the button away between mending and clicking.
+  await alarm.getByRole("button").evaluate((button: HTMLElement) => {
+    (window as unknown as { mend: () => void }).mend();
+    button.click();
+  });
   await expect(alarm).toBeHidden();
   await page.reload();
   await expect(page.getByLabel("Rows", { exact: true })).toHaveValue("151");
