@@ -3,16 +3,17 @@ import { expose } from "comlink";
 import { sweepGauge } from "../core/forecast/gaugeSweep";
 import { copyFromChart, editChart } from "../core/instructions/editChart";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
-import { studyText } from "../core/instructions/study";
+import { studyText, writeOut } from "../core/instructions/study";
 import { LIBRARY } from "../core/panels/library";
 
 /** The library with the chart of each panel. */
 const studyLibrary = () =>
-  LIBRARY.map((panel) => ({ ...panel, study: studyText(panel.text, { naming: "halves", words: "US" }) }));
+  LIBRARY.map((panel) => ({ ...panel, study: studyText(panel.text) }));
 
 const reckoner = {
   sweepGauge,
   studyText,
+  writeOut,
   studyLibrary,
   copyFromChart,
   editChart,

@@ -1,4 +1,4 @@
-/** A change on the chart, carried into the text: the text is read, changed, and printed again. */
+/** A change on the chart, carried into the text: its rows are rewritten in place, or the whole is printed again. */
 import {
   deleteColumns,
   deleteRow,
@@ -14,6 +14,8 @@ import { stitchesOf, type Panel } from "../panels/panel";
 import { mirror } from "../panels/transforms";
 import { printInManner, printPattern, type PrintStyle } from "./print";
 import { readPattern } from "./read";
+import { readAgain } from "./readAgain";
+import { rewriteRows } from "./rewriteRow";
 
 /** What can be done to a chart: something laid over the selection, or one of the acts of the table. */
 export type ChartAct =
@@ -47,10 +49,11 @@ function acted(panel: Panel, at: Selection, act: ChartAct): Panel {
  * Example: placing crossLeft over four columns of row 1 makes its "k4" a "2/2 LC".
  */
 export function editChart(text: string, selection: Selection, act: ChartAct, style: PrintStyle): string {
-  const { panel, complete, wrongSide, round, findings } = readPattern(text);
+  const { panel, complete, wrongSide, round, findings } = readAgain(text);
   if (!panel || !complete) return text;
   const changed = acted(panel, selection, act);
-  if (changed === panel || JSON.stringify(changed) === JSON.stringify(panel)) return text;
+  const rewritten = rewriteRows(text, changed.rows, style, readAgain);
+  if (rewritten !== null) return rewritten;
   const remarks = findings
     .filter(({ severity }) => severity === "remark")
     .map(({ from, to }) => text.slice(from, to).trim());
@@ -60,7 +63,7 @@ export function editChart(text: string, selection: Selection, act: ChartAct, sty
 
 /** The selected stitches as a text that can be pasted. Example: "Rnd 1: p2, 2/2 LC." */
 export function copyFromChart(text: string, selection: Selection, style: PrintStyle): string {
-  const { panel } = readPattern(text);
+  const { panel } = readAgain(text);
   const works = panel ? worksOf(panel, selection) : [];
   return works.length > 0
     ? printPattern({ panel: { rows: [works] }, wrongSide: [false], round: true }, style)

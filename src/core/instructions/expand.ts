@@ -1,7 +1,7 @@
 /** From what a row says to what is worked, stitch by stitch, on the stitches of the row below. */
-import { facesOf, widthOf } from "../stitches/crossings";
+import { crossingFromBehind, widthOf } from "../stitches/crossings";
 import { fromBehind, operationOf, type Face } from "../stitches/operations";
-import { joined, stitchesOf, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
+import { facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
 import type { Extent, Item, Span } from "./ast";
 import type { Told } from "./findings";
 import { crossingNamed, operationNamed, plainName, type Definitions } from "./names";
@@ -63,7 +63,9 @@ export function expandRow(task: RowTask): Expanded {
 const seenFromTheFront = (worked: readonly Work[]): Work[] =>
   worked
     .map((work) =>
-      "operation" in work ? { operation: fromBehind(work.operation), times: work.times } : work,
+      "operation" in work
+        ? { operation: fromBehind(work.operation), times: work.times }
+        : { crossing: crossingFromBehind(work.crossing) },
     )
     .reverse();
 
@@ -150,8 +152,6 @@ class RowWorker {
           edit: { from: 0, to: 0, text: `${plainName(item.name)} = ${meaning}\n` },
         })),
       });
-    if (this.task.side === "WS")
-      throw impossible("a crossing on a wrong-side row is not read yet; cross on the right side.", item);
     for (let time = 0; time < item.times; time += 1) this.put({ crossing }, item);
   }
 
@@ -257,11 +257,3 @@ class RowWorker {
 }
 
 const other = (face: Face): Face => (face === "knit" ? "purl" : "knit");
-
-/** The face of each stitch that a row leaves, by column from the right. */
-const facesOfRow = (row: PanelRow): readonly Face[] =>
-  row.flatMap((work) =>
-    "crossing" in work
-      ? facesOf(work.crossing)
-      : Array.from({ length: work.operation.leaves * work.times }, () => work.operation.face),
-  );

@@ -6,8 +6,8 @@ import * as T from "./tokens";
 
 const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 };
 class RowParser extends HeadingParser {
-  /** Inside a starred repeat a star closes it; stars do not nest, brackets do. */
-  private starOpen = false;
+  /** The signs of the starred repeats that are open: the same sign again closes the innermost, another opens one. */
+  private openStars: string[] = [];
 
   constructor() {
     super();
@@ -16,7 +16,7 @@ class RowParser extends HeadingParser {
 
   readonly row = this.RULE("row", (): WrittenRow => {
     this.ACTION(() => {
-      this.starOpen = false;
+      this.openStars = [];
     });
     const heading = this.SUBRULE(this.heading);
     const items = this.SUBRULE(this.items);
@@ -26,7 +26,7 @@ class RowParser extends HeadingParser {
   private readonly items = this.RULE("items", (): Item[] => {
     const items: Item[] = [];
     this.MANY({
-      GATE: () => !(this.starOpen && this.LA(1).tokenType === T.Star),
+      GATE: () => !(this.LA(1).tokenType === T.Star && this.openStars.includes(this.LA(1).image)),
       DEF: () =>
         this.OR([
           { ALT: () => items.push(this.SUBRULE(this.item)) },
@@ -58,16 +58,12 @@ class RowParser extends HeadingParser {
     );
   }
 
-  /** "*K2, P2; rep from * to last 3 sts" or "*K2, P2* 3 times" */
+  /** "*K2, P2; rep from * to last 3 sts" or "*K2, P2* 3 times"; another sign nests: "*K1, **p1, k1; rep from ** twice; rep from * to end" */
   private readonly starred = this.RULE("starred", (): Item => {
     const first = this.CONSUME1(T.Star);
-    this.ACTION(() => {
-      this.starOpen = true;
-    });
+    this.ACTION(() => this.openStars.push(first.image));
     const items = this.SUBRULE(this.items);
-    this.ACTION(() => {
-      this.starOpen = false;
-    });
+    this.ACTION(() => this.openStars.pop());
     const again = this.OR([
       {
         ALT: () => {

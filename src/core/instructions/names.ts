@@ -41,6 +41,20 @@ export function operationNamed(name: string, side: "RS" | "WS", definitions: Def
 /** A crossing's name without spaces, in capitals. Example: "2/2 lc" is "2/2LC". */
 export const plainName = (name: string) => name.replace(/\s+/g, "").toUpperCase();
 
+/** Names are few and stand in a pattern many thousand times. */
+const READ = new Map<string, Crossing | Ambiguous | null>();
+const MOST_KEPT = 500;
+
+function readOnce(name: string): Crossing | Ambiguous | null {
+  let crossing = READ.get(name);
+  if (crossing === undefined) {
+    if (READ.size > MOST_KEPT) READ.clear();
+    crossing = readCrossingName(name);
+    READ.set(name, crossing);
+  }
+  return crossing;
+}
+
 /** The crossing of a name, by the pattern's own answer where the name means two things. */
 export const crossingNamed = (name: string, { crossings }: Definitions): Crossing | Ambiguous | null =>
-  readCrossingName(crossings.get(plainName(name)) ?? name);
+  readOnce((crossings.size > 0 && crossings.get(plainName(name))) || name);

@@ -43,6 +43,11 @@ test.each([
   ["*k1, p1; rep from * once more", "k1, p1, k1, p1"],
   ["*k1, p1; repeat from * 2 times", "k1, p1, k1, p1, k1, p1"],
   ["**k1, p1** twice", "k1, p1, k1, p1"],
+  [
+    "*k1, **p1, k1; rep from ** once more, p2; rep from * once more",
+    "k1, p1, k1, p1, k1, p2, k1, p1, k1, p1, k1, p2",
+  ],
+  ["*k1, **p1, k1** twice, p1* twice", "k1, p1, k1, p1, k1, p1, k1, p1, k1, p1, k1, p1"],
 ])("“%s” is %s", (instruction, expected) => {
   expect(round(instruction)).toBe(expected);
 });

@@ -1,4 +1,5 @@
 /** Prints a panel as row text that reads back to the same panel. */
+import { crossingFromBehind } from "../stitches/crossings";
 import { crossingName, type CrossingNaming } from "../stitches/crossingNames";
 import { fromBehind, type Operation } from "../stitches/operations";
 import type { Panel, PanelRow, Work } from "../panels/panel";
@@ -45,24 +46,32 @@ function operationText(operation: Operation, times: number, abbreviation: string
   return times > 1 ? `[${abbreviation}] ${times} times` : abbreviation;
 }
 
+type Names = ReturnType<typeof namesFor>;
+
+function workText(work: Work, behind: boolean, names: Names, style: PrintStyle) {
+  if ("crossing" in work)
+    return crossingName(behind ? crossingFromBehind(work.crossing) : work.crossing, style.naming);
+  const operation = behind ? fromBehind(work.operation) : work.operation;
+  const abbreviation =
+    names.get(operation.id)?.name ??
+    (style.words === "UK" ? (operation.ukAbbreviation ?? operation.abbreviation) : operation.abbreviation);
+  return operationText(operation, work.times, abbreviation);
+}
+
+const worksText = (row: PanelRow, behind: boolean, names: Names, style: PrintStyle) =>
+  (behind ? [...row].reverse() : row).map((work) => workText(work, behind, names, style)).join(", ");
+
+/** What one row of a panel says, without its heading. Example: "p2, 2/2 LC, p2". */
+export const rowText = (row: PanelRow, behind: boolean, panel: Panel, style: PrintStyle) =>
+  worksText(row, behind, namesFor(panel), style);
+
 /**
  * The text of a panel, one line for each set of like rows. Reading it gives the same panel, sides and manner.
  * Example: purl 2, cross, purl 2 prints as "Row 1 (RS): p2, 2/2 LC, p2."
  */
 export function printPattern({ panel, wrongSide, round }: Printable, style: PrintStyle): string {
   const names = namesFor(panel);
-  const workText = (work: Work, behind: boolean) => {
-    if ("crossing" in work) return crossingName(work.crossing, style.naming);
-    const operation = behind ? fromBehind(work.operation) : work.operation;
-    const abbreviation =
-      names.get(operation.id)?.name ??
-      (style.words === "UK" ? (operation.ukAbbreviation ?? operation.abbreviation) : operation.abbreviation);
-    return operationText(operation, work.times, abbreviation);
-  };
-  const rowText = (row: PanelRow, behind: boolean) =>
-    (behind ? [...row].reverse() : row).map((work) => workText(work, behind)).join(", ");
-
-  const texts = panel.rows.map((row, index) => rowText(row, wrongSide[index] ?? false));
+  const texts = panel.rows.map((row, index) => worksText(row, wrongSide[index] ?? false, names, style));
   const sets = new Map<string, number[]>();
   texts.forEach((text, index) => {
     const key = `${wrongSide[index]} ${text}`;

@@ -90,6 +90,31 @@ test("a wrong count names its row, what it has and what it should have, and wher
   });
 });
 
+test.each([
+  ["Row 2: K2, P3, K2.", ["P4 instead of P3", "K3 instead of K2", "K3 instead of K2"]],
+  ["Row 2: K2, P, P2, K2.", ["P2 instead of P", "P3 instead of P2", "K3 instead of K2"]],
+  ["Row 2: K2, [P3] twice, K2.", ["P2 instead of P3"]],
+  ["Row 2: K2, C4F, K3.", ["K2 instead of K3", "K1 instead of K2"]],
+  ["Row 2: [K2, C4F] twice.", []],
+])("%s under eight stitches is mended, the likeliest way first", (row, labels) => {
+  const text = `Row 1: P2, C4F, P2.\n${row}`;
+  const mends = clean(text)[0]?.mends ?? [];
+  expect(mends.map(({ label }) => label)).toEqual(labels);
+  for (const { edit } of mends.slice(0, 1))
+    expect(clean(text.slice(0, edit.from) + edit.text + text.slice(edit.to))).toEqual([]);
+});
+
+test("a crossing on a wrong-side row is turned over: the strand in front is behind, faces change", () => {
+  const { panel, findings } = readPattern("Row 1: K3.\nRow 2: 2/1 LPC.\nRow 3: K3.\nRow 4 (WS): C2F, P1.");
+  expect(findings).toEqual([]);
+  expect(panel?.rows[1]).toEqual([
+    { crossing: { front: 1, centre: 0, back: 2, lean: "left", kind: "purl" } },
+  ]);
+  expect(panel?.rows[3]?.[1]).toEqual({
+    crossing: { front: 1, centre: 0, back: 1, lean: "left", kind: "allPurl" },
+  });
+});
+
 test("a repeat that does not fit names the counts near it that do", () => {
   expect(messages("multiple of 14\nRow 1: *K2, P2; rep from * to end.")).toEqual([
     "Row 1: this repeat takes 4 stitches at a time, and 14 of the 14 are left for it. It would fit 12 or 16 stitches.",

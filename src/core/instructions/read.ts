@@ -1,9 +1,10 @@
 /** Reads a written pattern: text in, panel and findings out. It never throws, whatever the text. */
 import { stitchesOf, stitchesUsedBy, type Panel, type PanelRow } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
-import type { Item } from "./ast";
+import type { Item, WrittenRow } from "./ast";
 import { definitionsOf } from "./definitions";
-import { expandRow, type RepeatColumns } from "./expand";
+import { countMends } from "./countMends";
+import { expandRow, type RepeatColumns, type RowTask } from "./expand";
 import { placed, remark, type Finding, type Told } from "./findings";
 import { parseMultiple } from "./grammar";
 import type { Definitions } from "./names";
@@ -17,6 +18,8 @@ export interface ReadPattern {
   readonly panel: Panel | null;
   /** The number that each row of the panel has in the text. */
   readonly numbers: readonly number[];
+  /** What is written for each row of the panel; rows written together share it. */
+  readonly written: readonly WrittenRow[];
   /** False where a row is missing from the panel, since it could not be read. */
   readonly complete: boolean;
   /** For each row of the panel, whether it is worked on the wrong side. */
@@ -56,15 +59,19 @@ export function readPattern(text: string): ReadPattern {
   const sideOf = (row: number) => (round || (row + offset) % 2 === 1 ? "RS" : "WS");
 
   const work = (upTo: number, start: number | null, leastRepeats: 0 | 1) =>
-    workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats });
+    workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats, text: whole });
   const { rows, repeat, findings } = work(numbered.length, startingCount(numbered, multiple, work), 0);
   checkRows(rows, numbered, findings, told);
   if (!round) checkParity(numbered, told);
   told.push(...findings);
-  const good = rows.flatMap((works, index) => (works ? [{ works, row: numbered[index]?.row ?? 0 }] : []));
+  const good = numbered.flatMap((one, index) => {
+    const works = rows[index];
+    return works ? [{ works, ...one }] : [];
+  });
   return {
     panel: good.length > 0 ? { rows: good.map(({ works }) => works) } : null,
     numbers: good.map(({ row }) => row),
+    written: good.map(({ written: one }) => one),
     complete: good.length === rows.length && unread.size === 0,
     wrongSide: good.map(({ row }) => sideOf(row) === "WS"),
     round,
@@ -102,13 +109,15 @@ interface Manner {
   /** Stitches to begin with; null where row 1 has to tell. */
   readonly start: number | null;
   readonly leastRepeats: 0 | 1;
+  /** The text itself, for mends that keep its wording. */
+  readonly text: string;
 }
 
 /** Works the first `upTo` rows; one that fails leaves the count of the row below it. */
 function workRows(
   numbered: readonly Numbered[],
   upTo: number,
-  { sideOf, definitions, start, leastRepeats }: Manner,
+  { sideOf, definitions, start, leastRepeats, text }: Manner,
 ): Worked {
   const itemsOfRow = (row: number): readonly Item[] | null =>
     numbered.find((one) => one.row === row)?.written.items ?? null;
@@ -118,11 +127,7 @@ function workRows(
   let repeat: RepeatColumns | null = null;
   let rowBelow: PanelRow | null = null;
   for (const { row, written } of numbered.slice(0, upTo)) {
-    const {
-      works,
-      repeat: columns,
-      findings: told,
-    } = expandRow({
+    const task: RowTask = {
       row,
       side: sideOf(row),
       items: written.items,
@@ -131,22 +136,22 @@ function workRows(
       rowBelow,
       definitions,
       itemsOfRow,
-    });
+    };
+    const { works, repeat: columns, findings: told } = expandRow(task);
     findings.push(...told);
     rows.push(works);
     repeat ??= columns;
     if (!works) continue;
     const used = stitchesUsedBy(works);
     if (below !== null && used !== below) {
-      findings.push(
-        remark(
-          "error",
-          written.heading.from,
-          Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
-          `Row ${row} works ${used} stitches, but the row below has ${below}.`,
-          row,
-        ),
-      );
+      findings.push({
+        severity: "error",
+        row,
+        from: written.heading.from,
+        to: Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
+        message: `Row ${row} works ${used} stitches, but the row below has ${below}.`,
+        mends: countMends(task, text),
+      });
     }
     below = stitchesOf(works);
     rowBelow = works;

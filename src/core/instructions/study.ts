@@ -3,7 +3,7 @@ import { chartOf, type Chart } from "../panels/chart";
 import { stitchesUsedBy } from "../panels/panel";
 import type { Finding } from "./findings";
 import { printPattern, type PrintStyle } from "./print";
-import { readPattern } from "./read";
+import { readAgain } from "./readAgain";
 
 export interface Study {
   readonly findings: readonly Finding[];
@@ -13,13 +13,12 @@ export interface Study {
   /** Stitches that row 1 is worked on. */
   readonly castOn: number | null;
   readonly multiple: { readonly of: number; readonly plus: number } | null;
-  readonly printed: string;
 }
 
 /** Reads a text and prepares all that is shown of it. Never throws. */
-export function studyText(text: string, style: PrintStyle): Study {
-  const { panel, numbers, complete, wrongSide, round, repeat, multiple, findings } = readPattern(text);
-  if (!panel) return { findings, chart: null, complete, castOn: null, multiple, printed: "" };
+export function studyText(text: string): Study {
+  const { panel, numbers, complete, wrongSide, repeat, multiple, findings } = readAgain(text);
+  if (!panel) return { findings, chart: null, complete, castOn: null, multiple };
   const [first] = panel.rows;
   return {
     findings,
@@ -27,6 +26,11 @@ export function studyText(text: string, style: PrintStyle): Study {
     complete,
     castOn: first ? stitchesUsedBy(first) : null,
     multiple,
-    printed: printPattern({ panel, wrongSide, round }, style),
   };
+}
+
+/** The rows of a text written out in a naming and words; empty where none could be read. */
+export function writeOut(text: string, style: PrintStyle): string {
+  const { panel, wrongSide, round } = readAgain(text);
+  return panel ? printPattern({ panel, wrongSide, round }, style) : "";
 }

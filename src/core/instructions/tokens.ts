@@ -15,7 +15,7 @@ const Bullet = token("Bullet", /[•·▪◦‣●○■□►▸–—]+/, { gr
 /** A crossing in any school's name; whether such a one can be is for `readCrossingName` to say. */
 export const CrossingName = token(
   "CrossingName",
-  /\d+\/\d+(?:\/\d+)?\s?[lr](?:pc|rc|c)(?![\p{L}\d])|(?:cr|c|t)\d+[fb](?![\p{L}\d])|[lr]t(?![\p{L}\d])/iu,
+  /\d+\/\d+(?:\/\d+)?\s?[lr](?:p[pkr]c|[pr]?c)(?![\p{L}\d])|(?:cr|c|t)\d+[fb](?![\p{L}\d])|[lr]t(?![\p{L}\d])/iu,
 );
 /** Operations that are one word; with a number inside, as k2tog. */
 export const Operation = keyword(

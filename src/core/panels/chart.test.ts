@@ -1,9 +1,9 @@
-import { studyText } from "../instructions/study";
+import { studyText, writeOut } from "../instructions/study";
 
 const US = { naming: "halves", words: "US" } as const;
 
 test("a rope's chart: bumps, a crossing, bumps; wrong-side rows are read from the left", () => {
-  const { chart, castOn } = studyText("Row 1: P2, C4F, P2.\nRow 2: K2, P4, K2.", US);
+  const { chart, castOn } = studyText("Row 1: P2, C4F, P2.\nRow 2: K2, P4, K2.");
   expect(castOn).toBe(8);
   expect(chart?.columns).toBe(8);
   expect(chart?.rows.map(({ wrongSide, stitches }) => [wrongSide, stitches])).toEqual([
@@ -18,7 +18,7 @@ test("a rope's chart: bumps, a crossing, bumps; wrong-side rows are read from th
 });
 
 test("marks tell what a stitch is", () => {
-  const { chart } = studyText("Rnd 1: ssk, k2tog, yo, MB, nupp, m1l, sl 1, k1 tbl, cdd, p1.", US);
+  const { chart } = studyText("Rnd 1: ssk, k2tog, yo, MB, nupp, m1l, sl 1, k1 tbl, cdd, p1.");
   const marks = chart?.rows[0]?.runs.map((run) => (run.type === "run" ? run.mark : "crossing"));
   expect(marks).toEqual([
     "left",
@@ -35,8 +35,8 @@ test("marks tell what a stitch is", () => {
 });
 
 test("a study is plain data that can be copied between threads, and says what is missing", () => {
-  const study = studyText("Row 1: flurb.", US);
+  const study = studyText("Row 1: flurb.");
   expect(study.chart).toBeNull();
   expect(structuredClone(study).findings[0]?.message).toMatch(/flurb/);
-  expect(structuredClone(studyText("Rnd 1: T3F, MB.", US)).printed).toContain("2/1 LPC, MB");
+  expect(writeOut("Rnd 1: T3F, MB.", US)).toContain("2/1 LPC, MB");
 });

@@ -129,10 +129,21 @@ function runsOf(row: PanelRow): ChartRow["runs"] {
   });
 }
 
+const keyOf = (row: PanelRow) =>
+  row
+    .map((work) =>
+      "crossing" in work ? Object.values(work.crossing).join(" ") : `${work.operation.id} ${work.times}`,
+    )
+    .join();
+
 /** The chart of a panel. Example: purl 2, cross 2/2, purl 2 is two bumps, a crossing of four, two bumps. */
 export function chartOf({ rows }: Panel, { wrongSide, numbers, repeat }: Manner): Chart {
+  // Rows that are worked alike share their runs, which makes a large chart small to copy between threads.
+  const known = new Map<string, ChartRow["runs"]>();
   const drawn = rows.map((row, index): ChartRow => {
-    const runs = runsOf(row);
+    const key = keyOf(row);
+    const runs = known.get(key) ?? runsOf(row);
+    known.set(key, runs);
     const stitches = runs.reduce((sum, { width }) => sum + width, 0);
     return {
       place: index + 1,

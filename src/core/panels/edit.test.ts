@@ -9,7 +9,7 @@ const ROPE = "An old one\nRow 1: P2, K4, P2.\nRow 2: K2, P4, K2.";
 
 test("a crossing laid over four columns reaches the text; the remark stays", () => {
   const crossed = editChart(ROPE, { row: 1, from: 2, to: 6 }, { type: "place", placing: "crossLeft" }, US);
-  expect(crossed).toBe("An old one\nRow 1 (RS): p2, 2/2 LC, p2.\nRow 2 (WS): k2, p4, k2.");
+  expect(crossed).toBe("An old one\nRow 1: p2, 2/2 LC, p2.\nRow 2: K2, P4, K2.");
   expect(editChart(crossed, { row: 1, from: 4, to: 6 }, { type: "place", placing: "purl" }, US)).toContain(
     "p2, k2, p4.",
   );
@@ -53,7 +53,7 @@ test("rows and columns are put in and taken out; a crossing that is cut falls ba
   expect(edit(text, 0, 1, "insertRow")).toBe("Rnd 1: p2, 2/2 LC, p2.\nRnds 2, 3: p2, k4, p2.");
   expect(edit(text, 0, 1, "deleteRow")).toBe("Rnd 1: p2, k4, p2.");
   expect(edit(text, 1, 2, "insertColumn")).toBe("Rnd 1: p2, k1, 2/2 LC, p2.\nRnd 2: p2, k5, p2.");
-  expect(edit(text, 2, 4, "deleteColumns")).toBe("Rnds 1, 2: p2, k2, p2.");
+  expect(edit(text, 2, 4, "deleteColumns")).toBe("Rnd 1: p2, k2, p2.\nRnd 2: p2, k2, p2.");
   expect(edit("Rnd 1: K2.", 0, 2, "deleteColumns")).toBe("Rnd 1: K2.");
   expect(edit("Rnd 1: K2.", 0, 2, "deleteRow")).toBe("Rnd 1: K2.");
 });

@@ -1,6 +1,6 @@
 /** A panel: rows of stitches as they show on the right side, first row at the bottom, columns from the right. */
-import { widthOf, type Crossing } from "../stitches/crossings";
-import type { Operation } from "../stitches/operations";
+import { facesOf, sameCrossing, widthOf, type Crossing } from "../stitches/crossings";
+import type { Face, Operation } from "../stitches/operations";
 
 /** One thing worked in a row: an operation, `times` over, or a crossing. */
 export type Work =
@@ -30,6 +30,14 @@ const count = (row: PanelRow, side: "uses" | "leaves") =>
 export const crossingsOf = (row: PanelRow): readonly Crossing[] =>
   row.flatMap((work) => ("crossing" in work ? [work.crossing] : []));
 
+/** The face of each stitch that a row leaves, by column from the right. */
+export const facesOfRow = (row: PanelRow): readonly Face[] =>
+  row.flatMap((work) =>
+    "crossing" in work
+      ? facesOf(work.crossing)
+      : Array.from({ length: work.operation.leaves * work.times }, () => work.operation.face),
+  );
+
 /** The same row with neighbours of one kind drawn together. Example: k2, k1 is k3. */
 export function joined(works: readonly Work[]): PanelRow {
   const row: Work[] = [];
@@ -42,3 +50,13 @@ export function joined(works: readonly Work[]): PanelRow {
   }
   return row;
 }
+
+/** Whether two rows are worked alike. */
+export const sameRow = (one: PanelRow, other: PanelRow): boolean =>
+  one === other ||
+  (one.length === other.length && one.every((work, index) => sameWork(work, other[index] as Work)));
+
+const sameWork = (one: Work, other: Work) =>
+  "crossing" in one
+    ? "crossing" in other && sameCrossing(one.crossing, other.crossing)
+    : "operation" in other && one.operation.id === other.operation.id && one.times === other.times;

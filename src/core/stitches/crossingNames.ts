@@ -1,5 +1,5 @@
 /** The names that patterns give to crossings, read and told. */
-import { CROSSING_KINDS, type Crossing, type CrossingKind } from "./crossings";
+import { CROSSING_KINDS, sameCrossing, type Crossing, type CrossingKind } from "./crossings";
 
 export type CrossingNaming = "halves" | "total";
 
@@ -32,7 +32,7 @@ const kindOf = (letters: string): CrossingKind =>
 const SCHOOLS: readonly School[] = [
   {
     // 2/2 LC, 2/1 RPC, 2/1/2 RPC: the strand in front first, then the centre, then the strand behind.
-    pattern: /^(\d+)\/(?:(\d+)\/)?(\d+)([LR])(C|PC|RC)$/,
+    pattern: /^(\d+)\/(?:(\d+)\/)?(\d+)([LR])(C|[PR]C|P[PKR]C)$/,
     read: ([front, centre, back, side = "", letters = ""]) =>
       of(Number(front), Number(back), lean(side), kindOf(letters), Number(centre ?? 0)),
   },
@@ -98,17 +98,23 @@ export function crossingName(crossing: Crossing, naming: CrossingNaming = "halve
   const letter = leaning === "left" ? "L" : "R";
   const byTotal = `${kind === "purl" ? "T" : "C"}${front + back}${leaning === "left" ? "F" : "B"}`;
   const total = readCrossingName(byTotal);
-  if (naming === "total" && total && !("ambiguous" in total) && same(total, crossing)) return byTotal;
+  if (naming === "total" && total && !("ambiguous" in total) && sameCrossing(total, crossing)) return byTotal;
   const halves = centre > 0 ? `${front}/${centre}/${back}` : `${front}/${back}`;
   return `${halves} ${letter}${CROSSING_KINDS[kind].letters}`;
 }
 
-const same = (a: Crossing, b: Crossing) =>
-  a.front === b.front && a.centre === b.centre && a.back === b.back && a.lean === b.lean && a.kind === b.kind;
+const KIND_WORDS: Readonly<Record<CrossingKind, string>> = {
+  knit: "",
+  purl: "",
+  rib: ", in rib",
+  allPurl: ", all purl",
+  knitCentre: ", purl round a knit centre",
+  ribBehind: ", in rib from behind",
+};
 
 /** A crossing in words. Example: "2 over 1 purl, leaning left". */
 export function crossingWords({ front, centre, back, lean: leaning, kind }: Crossing): string {
   const behind = kind === "purl" && centre === 0 ? `${back} purl` : `${back}`;
   const middle = centre > 0 ? ` around ${centre}${kind === "purl" ? " purl" : ""}` : "";
-  return `${front} over ${behind}${middle}, leaning ${leaning}${kind === "rib" ? ", in rib" : ""}`;
+  return `${front} over ${behind}${middle}, leaning ${leaning}${KIND_WORDS[kind]}`;
 }

@@ -1,5 +1,14 @@
 import fc from "fast-check";
-import { crossingExtra, facesOf, parentsOf, spansOf, type Crossing } from "./crossings";
+import {
+  CROSSING_KINDS,
+  crossingExtra,
+  crossingFromBehind,
+  facesOf,
+  parentsOf,
+  spansOf,
+  type Crossing,
+  type CrossingKind,
+} from "./crossings";
 import { crossingName, crossingWords, readCrossingName } from "./crossingNames";
 
 const crossing = (front: number, centre: number, back: number): Crossing => ({
@@ -85,12 +94,36 @@ test("every crossing is read back from its own name", () => {
     fc.property(
       anyCrossing,
       fc.constantFrom("left", "right"),
-      fc.constantFrom("knit", "purl", "rib"),
+      fc.constantFrom(...(Object.keys(CROSSING_KINDS) as CrossingKind[])),
       (any, lean, kind) => {
         const one: Crossing = { ...any, lean, kind };
         for (const naming of ["halves", "total"] as const)
           expect(readCrossingName(crossingName(one, naming))).toEqual(one);
         expect(crossingWords(one)).toContain(`leaning ${lean}`);
+      },
+    ),
+  );
+});
+
+test("seen from behind, every face and every place is turned, and turning twice is nothing", () => {
+  const kinds: readonly CrossingKind[] = ["knit", "purl", "rib"];
+  fc.assert(
+    fc.property(
+      anyCrossing,
+      fc.constantFrom("left", "right"),
+      fc.constantFrom(...kinds),
+      (any, lean, kind) => {
+        const one: Crossing = { ...any, lean, kind };
+        const behind = crossingFromBehind(one);
+        const turned = facesOf(one).map((face) => (face === "knit" ? "purl" : "knit"));
+        expect(facesOf(behind)).toEqual(turned.reverse());
+        const last = facesOf(one).length - 1;
+        expect(parentsOf(behind)).toEqual(
+          parentsOf(one)
+            .map((parent) => last - parent)
+            .reverse(),
+        );
+        expect(crossingFromBehind(behind)).toEqual(one);
       },
     ),
   );

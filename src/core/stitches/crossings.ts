@@ -1,26 +1,55 @@
 /** Cable crossings: which column goes where, and the yarn that the travelling loops pull out. */
 import type { Face } from "./operations";
 
-/** Which stitches of a crossing show purl. A new kind is one more row of the table. */
-export const CROSSING_KINDS = {
-  /** All knit. */
-  knit: { letters: "C", faceOf: () => "knit" },
-  /** The strand behind is purled; where there is a centre, only the centre. */
-  purl: {
-    letters: "PC",
-    faceOf: (part, _, { centre }) => (part === (centre > 0 ? "centre" : "back") ? "purl" : "knit"),
-  },
-  /** Each strand in rib, knit 1 purl 1, so that both faces of the fabric show a cable. */
-  rib: { letters: "RC", faceOf: (_, index) => (index % 2 === 0 ? "knit" : "purl") },
-} as const satisfies Record<string, Kind>;
+export type CrossingKind = "knit" | "purl" | "rib" | "allPurl" | "knitCentre" | "ribBehind";
+
+type Part = "front" | "centre" | "back";
 
 interface Kind {
   /** What stands behind the L or R in its name. */
   readonly letters: string;
-  readonly faceOf: (part: "front" | "centre" | "back", index: number, crossing: Crossing) => Face;
+  /** The face of one stitch: in which part, the how manieth of it from the right, in which crossing. */
+  readonly faceOf: (part: Part, index: number, crossing: Crossing) => Face;
+  /** What it is when it is worked on the wrong side. */
+  readonly fromBehind: (crossing: Crossing) => CrossingKind;
 }
 
-export type CrossingKind = keyof typeof CROSSING_KINDS;
+const alternating = (index: number, first: Face): Face =>
+  (index % 2 === 0) === (first === "knit") ? "knit" : "purl";
+const hasOddStrand = ({ front, centre, back }: Crossing) =>
+  [front, centre, back].some((count) => count % 2 === 1);
+
+/** Which stitches of a crossing show purl. A new kind is one more row of the table. */
+export const CROSSING_KINDS: Readonly<Record<CrossingKind, Kind>> = {
+  /** All knit. */
+  knit: { letters: "C", faceOf: () => "knit", fromBehind: () => "allPurl" },
+  /** The strand behind is purled; where there is a centre, only the centre. */
+  purl: {
+    letters: "PC",
+    faceOf: (part, _, { centre }) => (part === (centre > 0 ? "centre" : "back") ? "purl" : "knit"),
+    fromBehind: ({ centre }) => (centre > 0 ? "knitCentre" : "purl"),
+  },
+  /** Each strand in rib, knit 1 purl 1, so that both faces of the fabric show a cable. */
+  rib: {
+    letters: "RC",
+    faceOf: (_, index) => alternating(index, "knit"),
+    fromBehind: (crossing) => (hasOddStrand(crossing) ? "ribBehind" : "rib"),
+  },
+  /** All purl: what a knitted crossing on the wrong side shows on the right side. */
+  allPurl: { letters: "PPC", faceOf: () => "purl", fromBehind: () => "knit" },
+  /** The strands purled, the centre knitted. */
+  knitCentre: {
+    letters: "PKC",
+    faceOf: (part) => (part === "centre" ? "knit" : "purl"),
+    fromBehind: ({ centre }) => (centre > 0 ? "purl" : "knit"),
+  },
+  /** Rib seen from behind: a strand of an odd count begins with a purl. */
+  ribBehind: {
+    letters: "PRC",
+    faceOf: (part, index, crossing) => alternating(index, crossing[part] % 2 === 1 ? "purl" : "knit"),
+    fromBehind: () => "rib",
+  },
+};
 
 /**
  * `front` stitches pass over `back` ones, around `centre` stitches that keep to the middle (often 0).
@@ -41,6 +70,20 @@ const DEPTH = 0.35;
 const GIVE = 0.15;
 
 export const widthOf = ({ front, centre, back }: Crossing) => front + centre + back;
+
+export const sameCrossing = (a: Crossing, b: Crossing) =>
+  a.front === b.front && a.centre === b.centre && a.back === b.back && a.lean === b.lean && a.kind === b.kind;
+
+/**
+ * The same crossing as the other side shows it: what was in front is behind, and the lean keeps its letter.
+ * Example: 2/1 LPC worked on the wrong side is 1/2 LPC on the right side.
+ */
+export const crossingFromBehind = (crossing: Crossing): Crossing => ({
+  ...crossing,
+  front: crossing.back,
+  back: crossing.front,
+  kind: CROSSING_KINDS[crossing.kind].fromBehind(crossing),
+});
 
 const run = (from: number, count: number) => Array.from({ length: count }, (_, step) => from + step);
 

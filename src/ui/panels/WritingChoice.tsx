@@ -1,9 +1,9 @@
 "use client";
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import { reckoner } from "@/state/reckoner";
 import { setNaming, setWords, useSettings } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { Sheet } from "@/ui/parts/Sheet";
-import { useStudy } from "./useStudy";
 
 const NAMING = [
   { value: "halves", label: "2/2 LC", name: "Crossings by their halves" },
@@ -36,14 +36,25 @@ export function WritingChoice({ text }: { readonly text: string }) {
 /** Mounted only while the sheet is open, so that the text is not studied a second time behind every keystroke. */
 function WrittenOut({ text }: { readonly text: string }) {
   const { naming, words } = useSettings();
-  const study = useStudy(text);
+  const [written, setWritten] = useState("");
+  useEffect(() => {
+    let current = true;
+    void reckoner()
+      .writeOut(text, { naming, words })
+      .then((rows) => {
+        if (current) setWritten(rows);
+      });
+    return () => {
+      current = false;
+    };
+  }, [text, naming, words]);
   return (
     <>
       <div className="mt-3 flex gap-3">
         <Choice label="Crossings" options={NAMING} value={naming} onChange={setNaming} />
         <Choice label="Words" options={WORDS} value={words} onChange={setWords} />
       </div>
-      <pre className="mt-3 font-[inherit] whitespace-pre-wrap select-all">{study?.printed}</pre>
+      <pre className="mt-3 font-[inherit] whitespace-pre-wrap select-all">{written}</pre>
     </>
   );
 }

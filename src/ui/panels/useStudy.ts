@@ -1,20 +1,17 @@
 import { useEffect, useState } from "react";
 import type { Study } from "@/core/instructions/study";
 import { reckoner } from "@/state/reckoner";
-import { useSettings } from "@/state/settings";
 
 /** Keystrokes closer together than this are read once. */
 const SETTLE_MS = 60;
 
 /** What the worker makes of a text; the former study stands until the new one is there. */
 export function useStudy(text: string): Study | null {
-  const naming = useSettings((settings) => settings.naming);
-  const words = useSettings((settings) => settings.words);
   const [study, setStudy] = useState<Study | null>(null);
   useEffect(() => {
     let current = true;
     const ask = async () => {
-      const made = await reckoner().studyText(text, { naming, words });
+      const made = await reckoner().studyText(text);
       if (current) setStudy(made);
     };
     const timer = setTimeout(() => void ask(), SETTLE_MS);
@@ -22,6 +19,6 @@ export function useStudy(text: string): Study | null {
       current = false;
       clearTimeout(timer);
     };
-  }, [text, naming, words]);
+  }, [text]);
   return study;
 }

@@ -1,0 +1,62 @@
+/** One-click mends for a row whose stitches do not add up: one of its counts, changed. */
+import { facesOfRow, stitchesUsedBy, type PanelRow } from "../panels/panel";
+import type { Item } from "./ast";
+import { expandRow, type RowTask } from "./expand";
+import type { Mend } from "./findings";
+
+/** More than these at once help nobody. */
+const MOST_OFFERED = 3;
+
+type Counted = Extract<Item, { type: "operation" }> & { readonly extent: { readonly times: number } };
+
+const isCounted = (item: Item): item is Counted => item.type === "operation" && "times" in item.extent;
+
+/** Counts that can be changed, also inside repeats. */
+const countsIn = (items: readonly Item[]): readonly Counted[] =>
+  items.flatMap((item) => (item.type === "group" ? countsIn(item.items) : isCounted(item) ? [item] : []));
+
+const withTimes = (items: readonly Item[], changed: Counted, times: number): readonly Item[] =>
+  items.map((item) => {
+    if (item === changed) return { ...changed, extent: { times }, counted: true };
+    return item.type === "group" ? { ...item, items: withTimes(item.items, changed, times) } : item;
+  });
+
+/** Columns of the row that show what the row below shows. */
+function likeness(works: PanelRow, below: PanelRow | null): number {
+  const under = below ? facesOfRow(below) : [];
+  return facesOfRow(works).filter((face, column) => face === under[column]).length;
+}
+
+/** The words of one item with another count. Example: "K5" with 6 is "K6", "k tbl" with 2 is "k2 tbl". */
+const recounted = (said: string, times: number) =>
+  /\d/.test(said)
+    ? said.replace(/\d+/, String(times))
+    : said.replace(/^(\p{L}+)/u, (word) => `${word}${word.length > 2 ? " " : ""}${times}`);
+
+/**
+ * Ways to make the row work as many stitches as the row below has, those that continue its knits and purls
+ * best first. Example: "P2, K3, P2." over 8 stitches offers "K4 instead of K3".
+ */
+export function countMends(task: RowTask, text: string): readonly Mend[] {
+  const { below, items, rowBelow } = task;
+  const now = expandRow(task).works;
+  if (below === null || !now) return [];
+  const offered = countsIn(items).flatMap((item) => {
+    const { times } = item.extent;
+    const oneMore = expandRow({ ...task, items: withTimes(items, item, times + 1) }).works;
+    const each = oneMore ? stitchesUsedBy(oneMore) - stitchesUsedBy(now) : 0;
+    const wanted = times + (below - stitchesUsedBy(now)) / each;
+    if (!Number.isInteger(wanted) || wanted < 1) return [];
+    const { works } = expandRow({ ...task, items: withTimes(items, item, wanted) });
+    if (!works || stitchesUsedBy(works) !== below) return [];
+    const { from, to } = item;
+    const said = text.slice(from, to);
+    const mended = recounted(said, wanted);
+    const mend: Mend = { label: `${mended} instead of ${said}`, edit: { from, to, text: mended } };
+    return [{ mend, fit: likeness(works, rowBelow) }];
+  });
+  return offered
+    .sort((a, b) => b.fit - a.fit)
+    .slice(0, MOST_OFFERED)
+    .map(({ mend }) => mend);
+}
