@@ -23,6 +23,10 @@ try {
   const frames = await chart.evaluate(scrollAndTime);
   report("Scrolling a 200 x 400 chart, time a frame", frames);
 
+  await page.getByRole("textbox", { name: "Rows as text" }).click();
+  await page.keyboard.press("Control+Home");
+  report("Typing into its text, time the page is held by a key", await typeAndTime(page));
+
   report("Placing a stitch on it, from key to chart and text", await chart.evaluate(placeAndTime));
 } finally {
   await browser.close();
@@ -47,6 +51,32 @@ async function scrollAndTime(element) {
     before = now;
   }
   return times;
+}
+
+/** Types one letter at a time; how long each key and what follows from it keeps the page from anything else. */
+async function typeAndTime(page) {
+  await page.evaluate(() => {
+    window.held = [];
+    const turn = new MessageChannel();
+    let before = performance.now();
+    turn.port1.onmessage = () => {
+      const now = performance.now();
+      window.held.push(now - before);
+      before = now;
+      turn.port2.postMessage(null);
+    };
+    turn.port2.postMessage(null);
+  });
+  const longest = [];
+  for (const letter of "An old sampler, first part: ") {
+    await page.evaluate(() => {
+      window.held.length = 0;
+    });
+    await page.keyboard.type(letter);
+    await page.waitForTimeout(300);
+    longest.push(await page.evaluate(() => Math.max(...window.held)));
+  }
+  return longest;
 }
 
 /** In the page: places purls along the second row and waits each time until the chart has changed. */

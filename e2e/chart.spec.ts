@@ -21,7 +21,7 @@ test("stitches are copied from one row and pasted into another", async ({ page }
   await expect(page.getByText("Row 2, stitch 5")).toBeVisible();
   for (let step = 0; step < 4; step += 1) await chartOf(page).press("ArrowRight");
   await chartOf(page).press("Control+v");
-  await expect(rowsOf(page)).toContainText("Rnds 1, 2: p1, 2/2 LC, k3.");
+  await expect(rowsOf(page)).toContainText("Rnd 1: P1, C4F, K3.Rnd 2: p1, 2/2 LC, k3.");
 });
 
 test("a stitch is picked with the pointer, a span with Shift", async ({ page }) => {

@@ -22,7 +22,7 @@ test("a pasted pattern with a wrong count is named, mended, and kept", async ({ 
   await rows.fill(PATTERN);
   await expect(page.getByText("Row 2 works 7 stitches, but the row below has 8.")).toBeVisible();
   await expect(page.getByText("line 3", { exact: true })).toBeVisible();
-  await rows.fill(PATTERN.replace("P3", "P4"));
+  await page.getByRole("button", { name: "P4 instead of P3" }).click();
   await expect(page.getByText("Row 2 works 7 stitches")).toBeHidden();
   await expect(page.getByText("8 stitches · 2 rows")).toBeVisible();
   await page.reload();
@@ -112,6 +112,8 @@ for (const theme of ["light", "dark"] as const)
     await page.emulateMedia({ colorScheme: theme });
     await page.getByRole("button", { name: /Copy to my panels/ }).click();
     await expect(page.getByRole("textbox", { name: "Rows as text" })).toBeVisible();
+    // Words that fade in are not yet as dark as they will be.
+    await page.waitForTimeout(600);
     const { violations } = await new AxeBuilder({ page }).analyze();
     const serious = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
     expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`)).toEqual([]);
@@ -125,4 +127,28 @@ test("at 390 x 844 nothing scrolls sideways among the panels", async ({ page }) 
     window.innerWidth,
   ]);
   expect(needed).toBeLessThanOrEqual(given ?? 0);
+});
+
+test("a copy knows where it comes from and which rows were changed, and can go back", async ({ page }) => {
+  await page.getByRole("button", { name: /Copy to my panels/ }).click();
+  const chart = page.getByRole("region", { name: "Chart of Honeycomb" });
+  await chart.focus();
+  await chart.press("k");
+  await expect(page.getByText("changed since: row 1")).toBeVisible();
+  await page.getByText(/^Where it comes from/).click();
+  await expect(page.getByLabel("From", { exact: true })).toHaveValue("Honeycomb, from the library");
+  await page.getByLabel("Version").fill("2nd");
+  await page.getByRole("button", { name: "Back to how it was" }).click();
+  await expect(page.getByText("changed since")).toBeHidden();
+  await expect(page.getByLabel("Version")).toHaveValue("2nd");
+});
+
+test("words and names of crossings are chosen in the settings, and the chart follows", async ({ page }) => {
+  await page.getByRole("button", { name: "New", exact: true }).click();
+  await page.getByRole("textbox", { name: "Rows as text" }).fill("Rnd 1: skp, C4F.");
+  await expect(page.getByRole("button", { name: /^skp,/ })).toBeVisible();
+  await page.getByRole("button", { name: "Settings" }).click();
+  await page.getByRole("radio", { name: "UK" }).click();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: /^skpo,/ })).toBeVisible();
 });

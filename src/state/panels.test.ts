@@ -1,10 +1,10 @@
 import { emptyProject } from "@/core/files/project";
 import { readProject, writeProject } from "@/core/files/projectFile";
-import { addPanel, deletePanel, editPanel } from "./panels";
+import { addPanel, deletePanel, editOrigin, editPanel } from "./panels";
 import { begin, undo, useProjectStore } from "./projectStore";
 
 const panels = () => useProjectStore.getState().project.panels;
-const rope = { name: "Rope", text: "Row 1: C4F.", notes: "" };
+const rope = { name: "Rope", text: "Row 1: C4F." };
 
 beforeEach(() => {
   jest.useFakeTimers();
@@ -41,7 +41,13 @@ test("a panel that is not there is left alone", () => {
 });
 
 test("panels go into the file and come back, and a file from before them has none", () => {
-  addPanel({ ...rope, notes: "after an old sampler, 2nd version" });
+  const id = addPanel(rope, "an old sampler");
+  editOrigin(id, { version: "2nd" });
+  editPanel(id, { notes: "wider" });
+  expect(panels()[0]).toMatchObject({
+    notes: "wider",
+    origin: { from: "an old sampler", version: "2nd", text: rope.text },
+  });
   const { project } = useProjectStore.getState();
   expect(readProject(writeProject(project))).toEqual({ ok: true, project });
   const before: Record<string, unknown> = { ...project };

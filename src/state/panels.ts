@@ -1,14 +1,15 @@
 /** The knitter's own panels: added, renamed, copied, deleted; every step can be undone. */
 import type { ProjectPanel } from "@/core/files/project";
-import { change, useProjectStore } from "./projectStore";
+import { change, useProjectPart } from "./projectStore";
 
 const freshId = () => `panel-${crypto.randomUUID().slice(0, 8)}`;
 
-/** Puts a panel among the knitter's own and gives its id. */
-export function addPanel({ name, text, notes }: Omit<ProjectPanel, "id">): string {
+/** Puts a panel among the knitter's own and gives its id; `from` says what it was made from. */
+export function addPanel({ name, text }: Pick<ProjectPanel, "name" | "text">, from = ""): string {
   const id = freshId();
+  const origin = { from, version: "", date: "", text: from ? text : "" };
   change("add panel", (draft) => {
-    draft.panels.push({ id, name, text, notes });
+    draft.panels.push({ id, name, text, notes: "", origin });
   });
   return id;
 }
@@ -21,10 +22,18 @@ export function editPanel(id: string, part: Partial<Omit<ProjectPanel, "id">>) {
   });
 }
 
+/** Changes what is known of where a panel came from. */
+export function editOrigin(id: string, part: Partial<ProjectPanel["origin"]>) {
+  change(`panel ${id} origin ${Object.keys(part).join()}`, (draft) => {
+    const panel = draft.panels.find((one) => one.id === id);
+    if (panel) Object.assign(panel.origin, part);
+  });
+}
+
 export function deletePanel(id: string) {
   change("delete panel", (draft) => {
     draft.panels = draft.panels.filter((one) => one.id !== id);
   });
 }
 
-export const useOwnPanels = () => useProjectStore(({ project }) => project.panels);
+export const useOwnPanels = () => useProjectPart(({ panels }) => panels);

@@ -60,6 +60,10 @@ export function redo() {
   history.getState().redo();
 }
 
+/** One part of the project; what shows it stands still while other parts change. */
+export const useProjectPart = <Part>(part: (project: Project) => Part) =>
+  useProjectStore(({ project }) => part(project));
+
 export const useProject = () => useProjectStore((state) => state.project);
 export const useCanUndo = () => useStore(history, ({ pastStates }) => pastStates.length > 0);
 export const useCanRedo = () => useStore(history, ({ futureStates }) => futureStates.length > 0);

@@ -47,8 +47,17 @@ const panel = z.strictObject({
   id: words(64),
   name: words(120),
   text: words(1_000_000),
-  /** Where it came from, its version and date, and what was changed, in the knitter's words. */
+  /** What the knitter changed, and why. */
   notes: words(4000),
+  /** Where it came from; `text` is as it was then, empty where it began here. */
+  origin: z
+    .strictObject({
+      from: words(200),
+      version: words(60),
+      date: words(60),
+      text: words(1_000_000),
+    })
+    .default({ from: "", version: "", date: "", text: "" }),
 });
 
 export const projectSchema = z.strictObject({

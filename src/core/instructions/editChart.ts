@@ -12,7 +12,8 @@ import {
 } from "../panels/edit";
 import { stitchesOf, type Panel } from "../panels/panel";
 import { mirror } from "../panels/transforms";
-import { printInManner, printPattern, type PrintStyle } from "./print";
+import { printInManner, printPattern } from "./print";
+import type { Wording } from "../stitches/wording";
 import { readPattern } from "./read";
 import { readAgain } from "./readAgain";
 import { rewriteRows } from "./rewriteRow";
@@ -48,11 +49,11 @@ function acted(panel: Panel, at: Selection, act: ChartAct): Panel {
  * would be lost. Remarks stay, at the top.
  * Example: placing crossLeft over four columns of row 1 makes its "k4" a "2/2 LC".
  */
-export function editChart(text: string, selection: Selection, act: ChartAct, style: PrintStyle): string {
+export function editChart(text: string, selection: Selection, act: ChartAct, style: Wording): string {
   const { panel, complete, wrongSide, round, findings } = readAgain(text);
   if (!panel || !complete) return text;
   const changed = acted(panel, selection, act);
-  const rewritten = rewriteRows(text, changed.rows, style, readAgain);
+  const rewritten = rewriteRows(text, changed, style, readAgain);
   if (rewritten !== null) return rewritten;
   const remarks = findings
     .filter(({ severity }) => severity === "remark")
@@ -62,7 +63,7 @@ export function editChart(text: string, selection: Selection, act: ChartAct, sty
 }
 
 /** The selected stitches as a text that can be pasted. Example: "Rnd 1: p2, 2/2 LC." */
-export function copyFromChart(text: string, selection: Selection, style: PrintStyle): string {
+export function copyFromChart(text: string, selection: Selection, style: Wording): string {
   const { panel } = readAgain(text);
   const works = panel ? worksOf(panel, selection) : [];
   return works.length > 0

@@ -1,9 +1,10 @@
 import { bobble, nupp, operationOf } from "../stitches/operations";
 import type { PanelRow, Work } from "../panels/panel";
-import { printPattern, type Printable, type PrintStyle } from "./print";
+import { printPattern, type Printable } from "./print";
+import type { Wording } from "../stitches/wording";
 
-const US: PrintStyle = { naming: "halves", words: "US" };
-const UK: PrintStyle = { naming: "total", words: "UK" };
+const US: Wording = { naming: "halves", words: "US" };
+const UK: Wording = { naming: "total", words: "UK" };
 const run = (id: string, times = 1): Work => ({ operation: operationOf(id), times });
 const cross = (
   front: number,

@@ -1,13 +1,8 @@
 /** Prints a panel as row text that reads back to the same panel. */
 import { crossingFromBehind } from "../stitches/crossings";
-import { crossingName, type CrossingNaming } from "../stitches/crossingNames";
 import { fromBehind, type Operation } from "../stitches/operations";
+import { abbreviationOf, nameOf, type Wording } from "../stitches/wording";
 import type { Panel, PanelRow, Work } from "../panels/panel";
-
-export interface PrintStyle {
-  readonly naming: CrossingNaming;
-  readonly words: "US" | "UK";
-}
 
 /** What is printed: the panel, and how its rows are worked. */
 export interface Printable {
@@ -46,30 +41,31 @@ function operationText(operation: Operation, times: number, abbreviation: string
   return times > 1 ? `[${abbreviation}] ${times} times` : abbreviation;
 }
 
+/** The lines that explain a panel's bobbles and nupps. Example: "MB = 5 sts, 2 rows". */
+export const explained = (panel: Panel) =>
+  [...namesFor(panel).values()].map(({ name, meaning }) => ({ name, line: `${name} = ${meaning}` }));
+
 type Names = ReturnType<typeof namesFor>;
 
-function workText(work: Work, behind: boolean, names: Names, style: PrintStyle) {
-  if ("crossing" in work)
-    return crossingName(behind ? crossingFromBehind(work.crossing) : work.crossing, style.naming);
+function workText(work: Work, behind: boolean, names: Names, style: Wording) {
+  if ("crossing" in work) return nameOf(behind ? crossingFromBehind(work.crossing) : work.crossing, style);
   const operation = behind ? fromBehind(work.operation) : work.operation;
-  const abbreviation =
-    names.get(operation.id)?.name ??
-    (style.words === "UK" ? (operation.ukAbbreviation ?? operation.abbreviation) : operation.abbreviation);
+  const abbreviation = names.get(operation.id)?.name ?? abbreviationOf(operation, style);
   return operationText(operation, work.times, abbreviation);
 }
 
-const worksText = (row: PanelRow, behind: boolean, names: Names, style: PrintStyle) =>
+const worksText = (row: PanelRow, behind: boolean, names: Names, style: Wording) =>
   (behind ? [...row].reverse() : row).map((work) => workText(work, behind, names, style)).join(", ");
 
 /** What one row of a panel says, without its heading. Example: "p2, 2/2 LC, p2". */
-export const rowText = (row: PanelRow, behind: boolean, panel: Panel, style: PrintStyle) =>
+export const rowText = (row: PanelRow, behind: boolean, panel: Panel, style: Wording) =>
   worksText(row, behind, namesFor(panel), style);
 
 /**
  * The text of a panel, one line for each set of like rows. Reading it gives the same panel, sides and manner.
  * Example: purl 2, cross, purl 2 prints as "Row 1 (RS): p2, 2/2 LC, p2."
  */
-export function printPattern({ panel, wrongSide, round }: Printable, style: PrintStyle): string {
+export function printPattern({ panel, wrongSide, round }: Printable, style: Wording): string {
   const names = namesFor(panel);
   const texts = panel.rows.map((row, index) => worksText(row, wrongSide[index] ?? false, names, style));
   const sets = new Map<string, number[]>();
@@ -83,8 +79,7 @@ export function printPattern({ panel, wrongSide, round }: Printable, style: Prin
     const side = round ? "" : ` (${wrongSide[first - 1] ? "WS" : "RS"})`;
     return `${word}${rows.length > 1 ? "s" : ""} ${rows.join(", ")}${side}: ${texts[first - 1]}.`;
   });
-  const explained = [...names.values()].map(({ name, meaning }) => `${name} = ${meaning}`);
-  return [...explained, ...lines].join("\n");
+  return [...explained(panel).map(({ line }) => line), ...lines].join("\n");
 }
 
 /** How the rows of a text are worked: all on the right side, or alternating from its first one. */
@@ -94,7 +89,7 @@ interface Manner {
 }
 
 /** Prints a panel made from another, of any number of rows, worked in the manner of that one. */
-export function printInManner(panel: Panel, { round, firstWrong }: Manner, style: PrintStyle): string {
+export function printInManner(panel: Panel, { round, firstWrong }: Manner, style: Wording): string {
   const wrongSide = panel.rows.map((_, index) => !round && (index % 2 === 0) === firstWrong);
   return printPattern({ panel, wrongSide, round }, style);
 }

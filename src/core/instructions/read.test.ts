@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { stitchesOf } from "../panels/panel";
-import { printPattern, type PrintStyle } from "./print";
+import { printPattern } from "./print";
+import type { Wording } from "../stitches/wording";
 import { readPattern } from "./read";
 
-const US: PrintStyle = { naming: "halves", words: "US" };
+const US: Wording = { naming: "halves", words: "US" };
 const clean = (text: string) =>
   readPattern(text).findings.filter(({ severity }) => severity === "error" || severity === "question");
 
@@ -223,7 +224,7 @@ test("what is printed reads back to the same panel, in either naming and either 
   fc.assert(
     fc.property(
       fc.array(fc.array(anyWord, { minLength: 1, maxLength: 8 }), { minLength: 1, maxLength: 6 }),
-      fc.constantFrom<PrintStyle>(US, { naming: "total", words: "UK" }),
+      fc.constantFrom<Wording>(US, { naming: "total", words: "UK" }),
       (rows, style) => {
         const first = readPattern(
           rows.map((words, row) => `Rnd ${row + 1}: ${words.join(", ")}.`).join("\n"),

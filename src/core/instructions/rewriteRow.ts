@@ -1,7 +1,8 @@
 /** Carries changed rows into a text, in place: everything that did not change keeps the knitter's wording. */
-import { sameRow, type PanelRow } from "../panels/panel";
+import { sameRow, type Panel } from "../panels/panel";
 import type { Heading } from "./ast";
-import { rowText, type PrintStyle } from "./print";
+import { explained, rowText } from "./print";
+import type { Wording } from "../stitches/wording";
 import { readPattern, type ReadPattern } from "./read";
 
 /** More rows than this are not carried in one by one: printing the whole is clearer then. */
@@ -25,8 +26,8 @@ function withRow(
   text: string,
   read: ReadPattern,
   index: number,
-  row: PanelRow,
-  style: PrintStyle,
+  wanted: Panel,
+  style: Wording,
 ): string | null {
   const written = read.written[index];
   const number = read.numbers[index];
@@ -34,7 +35,7 @@ function withRow(
   if (!written || number === undefined || !first || !last) return null;
   const { heading } = written;
   const behind = read.wrongSide[index] ?? false;
-  const works = rowText(row, behind, read.panel ?? { rows: [] }, style);
+  const works = rowText(wanted.rows[index] ?? [], behind, wanted, style);
   if (!isSet(heading)) return text.slice(0, first.from) + works + text.slice(last.to);
   const others = read.numbers.filter((other, at) => other !== number && read.written[at] === written);
   if (others.length === 0) return null;
@@ -52,21 +53,24 @@ function withRow(
  */
 export function rewriteRows(
   text: string,
-  wanted: readonly PanelRow[],
-  style: PrintStyle,
+  wanted: Panel,
+  style: Wording,
   read: (text: string) => ReadPattern = readPattern,
 ): string | null {
-  const before = read(text).panel?.rows ?? [];
-  const changed = wanted.filter((row, at) => !sameRow(row, before[at] ?? []));
-  if (before.length !== wanted.length || changed.length > MOST_ROWS) return null;
-  let current = text;
+  const { panel, defined } = read(text);
+  const before = panel?.rows ?? [];
+  const changed = wanted.rows.filter((row, at) => !sameRow(row, before[at] ?? []));
+  if (before.length !== wanted.rows.length || changed.length > MOST_ROWS) return null;
+  if (changed.length === 0) return text;
+  const unexplained = explained(wanted).filter(({ name }) => !defined.has(name.toLowerCase()));
+  let current = unexplained.map(({ line }) => `${line}\n`).join("") + text;
   for (let step = 0; step <= MOST_ROWS; step += 1) {
     const found = read(current);
     const rows = found.panel?.rows ?? [];
-    if (!found.complete || rows.length !== wanted.length) return null;
-    const index = rows.findIndex((row, at) => !sameRow(row, wanted[at] ?? []));
+    if (!found.complete || rows.length !== wanted.rows.length) return null;
+    const index = rows.findIndex((row, at) => !sameRow(row, wanted.rows[at] ?? []));
     if (index < 0) return found.findings.some(({ severity }) => severity === "error") ? null : current;
-    const next = withRow(current, found, index, wanted[index] ?? [], style);
+    const next = withRow(current, found, index, wanted, style);
     if (next === null || next === current) return null;
     current = next;
   }

@@ -2,7 +2,8 @@
 import { chartOf, type Chart } from "../panels/chart";
 import { stitchesUsedBy } from "../panels/panel";
 import type { Finding } from "./findings";
-import { printPattern, type PrintStyle } from "./print";
+import { printPattern } from "./print";
+import type { Wording } from "../stitches/wording";
 import { readAgain } from "./readAgain";
 
 export interface Study {
@@ -16,13 +17,13 @@ export interface Study {
 }
 
 /** Reads a text and prepares all that is shown of it. Never throws. */
-export function studyText(text: string): Study {
+export function studyText(text: string, style: Wording): Study {
   const { panel, numbers, complete, wrongSide, repeat, multiple, findings } = readAgain(text);
   if (!panel) return { findings, chart: null, complete, castOn: null, multiple };
   const [first] = panel.rows;
   return {
     findings,
-    chart: chartOf(panel, { wrongSide, numbers, repeat }),
+    chart: chartOf(panel, { wrongSide, numbers, repeat }, style),
     complete,
     castOn: first ? stitchesUsedBy(first) : null,
     multiple,
@@ -30,7 +31,7 @@ export function studyText(text: string): Study {
 }
 
 /** The rows of a text written out in a naming and words; empty where none could be read. */
-export function writeOut(text: string, style: PrintStyle): string {
+export function writeOut(text: string, style: Wording): string {
   const { panel, wrongSide, round } = readAgain(text);
   return panel ? printPattern({ panel, wrongSide, round }, style) : "";
 }

@@ -8,7 +8,8 @@ import {
   repeatAcross,
   repeatUp,
 } from "../panels/transforms";
-import { printInManner, type PrintStyle } from "./print";
+import { printInManner } from "./print";
+import type { Wording } from "../stitches/wording";
 import { readPattern } from "./read";
 
 /** Transforms of one panel. One more is one more row. */
@@ -28,26 +29,21 @@ function readWhole(text: string) {
 }
 
 /** The text of a transformed panel; null where the text has unread rows or the result would be too large. */
-export function transformText(text: string, transform: TransformId, style: PrintStyle): string | null {
+export function transformText(text: string, transform: TransformId, style: Wording): string | null {
   const whole = readWhole(text);
   const made = whole && TRANSFORMS[transform].apply(whole.panel);
   return made && printInManner(made, whole.manner, style);
 }
 
 /** Two panels side by side, the first at the right. Null where one is not read whole or they need too many rows. */
-export function joinTexts(right: string, left: string, style: PrintStyle): string | null {
+export function joinTexts(right: string, left: string, style: Wording): string | null {
   const [one, other] = [readWhole(right), readWhole(left)];
   const made = one && other && joinPanels([one.panel, other.panel]);
   return made && printInManner(made, one.manner, style);
 }
 
 /** The panel worked up to a named row of its repeat, over at least so many rows. */
-export function endTextWithRow(
-  text: string,
-  endRow: number,
-  atLeast: number,
-  style: PrintStyle,
-): string | null {
+export function endTextWithRow(text: string, endRow: number, atLeast: number, style: Wording): string | null {
   const whole = readWhole(text);
   if (!whole || endRow < 1 || endRow > whole.panel.rows.length || atLeast > 2000) return null;
   return printInManner(endWithRow(whole.panel, endRow, atLeast), whole.manner, style);

@@ -1,7 +1,8 @@
 /** A panel as a chart: plain data, so that a worker can hand it to the page. */
-import { crossingName, crossingWords } from "../stitches/crossingNames";
+import { crossingWords } from "../stitches/crossingNames";
 import { facesOf, widthOf } from "../stitches/crossings";
 import type { Face, Operation } from "../stitches/operations";
+import { abbreviationOf, nameOf, wordsOf, type Wording } from "../stitches/wording";
 import type { Panel, PanelRow, Work } from "./panel";
 
 /** What is drawn into cells. One more drawing is one more kind of mark. */
@@ -92,7 +93,7 @@ function markOf({ id, uses, leaves }: Operation): Mark {
   return MARKS[id] ?? (uses > leaves ? "right" : leaves > uses ? "sprout" : "blank");
 }
 
-function runsOf(row: PanelRow): ChartRow["runs"] {
+function runsOf(row: PanelRow, wording: Wording): ChartRow["runs"] {
   let column = 0;
   return row.map((work: Work) => {
     const start = column;
@@ -101,7 +102,7 @@ function runsOf(row: PanelRow): ChartRow["runs"] {
       const width = widthOf(crossing);
       column += width;
       const { front, centre, back, lean } = crossing;
-      const told = { name: crossingName(crossing), words: crossingWords(crossing) };
+      const told = { name: nameOf(crossing, wording), words: crossingWords(crossing) };
       return {
         type: "crossing" as const,
         column: start,
@@ -117,7 +118,7 @@ function runsOf(row: PanelRow): ChartRow["runs"] {
     const { operation, times } = work;
     const width = operation.leaves * times;
     column += width;
-    const told = { name: operation.abbreviation, words: operation.us };
+    const told = { name: abbreviationOf(operation, wording), words: wordsOf(operation, wording) };
     return {
       type: "run" as const,
       column: start,
@@ -137,12 +138,12 @@ const keyOf = (row: PanelRow) =>
     .join();
 
 /** The chart of a panel. Example: purl 2, cross 2/2, purl 2 is two bumps, a crossing of four, two bumps. */
-export function chartOf({ rows }: Panel, { wrongSide, numbers, repeat }: Manner): Chart {
+export function chartOf({ rows }: Panel, { wrongSide, numbers, repeat }: Manner, wording: Wording): Chart {
   // Rows that are worked alike share their runs, which makes a large chart small to copy between threads.
   const known = new Map<string, ChartRow["runs"]>();
   const drawn = rows.map((row, index): ChartRow => {
     const key = keyOf(row);
-    const runs = known.get(key) ?? runsOf(row);
+    const runs = known.get(key) ?? runsOf(row, wording);
     known.set(key, runs);
     const stitches = runs.reduce((sum, { width }) => sum + width, 0);
     return {

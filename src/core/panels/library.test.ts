@@ -1,9 +1,10 @@
-import { printPattern, type PrintStyle } from "../instructions/print";
+import { printPattern } from "../instructions/print";
+import type { Wording } from "../stitches/wording";
 import { readPattern } from "../instructions/read";
 import { crossingsOf, stitchesOf } from "./panel";
 import { LIBRARY } from "./library";
 
-const STYLES: readonly PrintStyle[] = [
+const STYLES: readonly Wording[] = [
   { naming: "halves", words: "US" },
   { naming: "total", words: "UK" },
 ];

@@ -3,7 +3,13 @@ import type { LibraryPanel } from "./libraryPanel";
 import { ROPE_PANELS } from "./libraryRopes";
 
 const WS_FOLLOWS = "and all WS rows: k the knits and p the purls.";
-const PULLS = "Pulls in; wants purls at both sides.";
+const PULLS = "Pulls in.";
+
+/** What a panel needs at its sides. */
+const PURLS = "Two purls at each side, so that it stands out; they are part of it.";
+const GROUND = "Reverse stockinette, or two purls, at each side.";
+const EDGE = "One more stitch at each side to sew by.";
+const RIB = "Rib at each side, so that both faces look alike.";
 
 export const LIBRARY: readonly LibraryPanel[] = [
   ...ROPE_PANELS,
@@ -12,6 +18,7 @@ export const LIBRARY: readonly LibraryPanel[] = [
     name: "Horseshoe",
     family: "Braids and plaits",
     lies: PULLS,
+    sides: PURLS,
     text: `Row 1 (RS): P2, 3/3 RC, 3/3 LC, P2.
 Row 2 and all WS rows: K2, P12, K2.
 Rows 3, 5, 7: P2, K12, P2.`,
@@ -21,6 +28,7 @@ Rows 3, 5, 7: P2, K12, P2.`,
     name: "Braid of three strands",
     family: "Braids and plaits",
     lies: PULLS,
+    sides: PURLS,
     text: `Row 1 (RS): P2, 3/3 LC, K3, P2.
 Row 2 and all WS rows: K2, P9, K2.
 Rows 3, 7: P2, K9, P2.
@@ -30,7 +38,8 @@ Row 5: P2, K3, 3/3 RC, P2.`,
     id: "braid-4",
     name: "Braid of four strands",
     family: "Braids and plaits",
-    lies: "Pulls in hard; wants purls at both sides.",
+    lies: "Pulls in hard.",
+    sides: PURLS,
     text: `Row 1 (RS): P2, 2/2 LC, 2/2 LC, P2.
 Row 2 and all WS rows: K2, P8, K2.
 Row 3: P2, K2, 2/2 RC, K2, P2.`,
@@ -39,7 +48,8 @@ Row 3: P2, K2, 2/2 RC, K2, P2.`,
     id: "braid-5",
     name: "Braid of five strands",
     family: "Braids and plaits",
-    lies: "Pulls in hard; wants purls at both sides.",
+    lies: "Pulls in hard.",
+    sides: PURLS,
     text: `Row 1 (RS): P2, 2/2 LC, 2/2 LC, K2, P2.
 Row 2 and all WS rows: K2, P10, K2.
 Row 3: P2, K2, 2/2 RC, 2/2 RC, P2.`,
@@ -48,7 +58,8 @@ Row 3: P2, K2, 2/2 RC, 2/2 RC, P2.`,
     id: "antler",
     name: "Antler",
     family: "Braids and plaits",
-    lies: "Pulls in a little; wants purls at both sides.",
+    lies: "Pulls in a little.",
+    sides: PURLS,
     text: `Row 1 (RS): P2, K4, 2/2 RC, 2/2 LC, K4, P2.
 Row 2 and all WS rows: K2, P16, K2.
 Row 3: P2, K2, 2/2 RC, K4, 2/2 LC, K2, P2.
@@ -59,6 +70,7 @@ Row 5: P2, 2/2 RC, K8, 2/2 LC, P2.`,
     name: "Honeycomb",
     family: "Lattices",
     lies: "Thick and springy; pulls in.",
+    sides: PURLS,
     text: `multiple of 8 + 4
 Row 1 (RS): P2, *2/2 RC, 2/2 LC; rep from * to last 2 sts, P2.
 Row 2 and all WS rows: K2, P to last 2 sts, K2.
@@ -70,6 +82,7 @@ Row 5: P2, *2/2 LC, 2/2 RC; rep from * to last 2 sts, P2.`,
     name: "Lattice",
     family: "Lattices",
     lies: "Dense; pulls in hard and takes the most yarn of all.",
+    sides: GROUND,
     text: `multiple of 4 + 4
 Row 1 (RS): *2/2 LC; rep from * to end.
 Row 2 and all WS rows: purl.
@@ -79,7 +92,8 @@ Row 3: K2, *2/2 RC; rep from * to last 2 sts, K2.`,
     id: "ring-and-cross",
     name: "Ring and cross",
     family: "Travelling",
-    lies: "Lies well; wants purls at both sides.",
+    lies: "Lies well.",
+    sides: PURLS,
     text: `Row 1 (RS): P4, 2/2 LC, P4.
 Row 2 ${WS_FOLLOWS}
 Row 3: P3, 2/1 RPC, 2/1 LPC, P3.
@@ -93,7 +107,8 @@ Row 11: P3, 2/1 LPC, 2/1 RPC, P3.`,
     name: "Diamond filled with seed",
     uk: "Diamond filled with moss stitch",
     family: "Travelling",
-    lies: "Lies nearly flat; wants purls at both sides.",
+    lies: "Lies nearly flat.",
+    sides: PURLS,
     text: `Row 1 (RS): P4, 2/2 RC, P4.
 Rows 2, 14: K4, P4, K4.
 Row 3: P3, 2/1 RPC, 2/1 LC, P3.
@@ -111,7 +126,8 @@ Row 13: P3, 2/1 LPC, 2/1 RPC, P3.`,
     name: "Diamond filled with moss",
     uk: "Diamond filled with double moss stitch",
     family: "Travelling",
-    lies: "Lies nearly flat; wants purls at both sides.",
+    lies: "Lies nearly flat.",
+    sides: PURLS,
     text: `Row 1 (RS): P4, 2/2 RC, P4.
 Row 2 ${WS_FOLLOWS}
 Row 3: P3, 2/1 RPC, 2/1 LC, P3.
@@ -126,6 +142,7 @@ Row 13: P3, 2/1 LPC, 2/1 RPC, P3.`,
     name: "Travelling ribs",
     family: "Travelling",
     lies: "Lies flat; springs a little sideways.",
+    sides: EDGE,
     text: `multiple of 4
 Row 1 (RS): *1/1 LPC, P2; rep from * to end.
 Row 2 ${WS_FOLLOWS}
@@ -140,6 +157,7 @@ Row 11: *1/1 RPC, P2; rep from * to end.`,
     name: "Twisted rib, 1 over 1",
     family: "Travelling",
     lies: "A firm rib that pulls in.",
+    sides: PURLS,
     text: `multiple of 4 + 2
 Row 1 (RS): *P2, RT; rep from * to last 2 sts, P2.
 Row 2: *K2, P2; rep from * to last 2 sts, K2.`,
@@ -149,6 +167,7 @@ Row 2: *K2, P2; rep from * to last 2 sts, K2.`,
     name: "Twisted rib, 1 over 2",
     family: "Travelling",
     lies: "A firm rib that pulls in.",
+    sides: PURLS,
     text: `multiple of 5 + 2
 Row 1 (RS): *P2, 1/2 LC; rep from * to last 2 sts, P2.
 Row 2 and all WS rows: *K2, P3; rep from * to last 2 sts, K2.
@@ -159,6 +178,7 @@ Row 3: *P2, K3; rep from * to last 2 sts, P2.`,
     name: "Reversible ribbed cable",
     family: "Braids and plaits",
     lies: "Alike on both faces; pulls in very hard.",
+    sides: RIB,
     text: `Row 1 (RS): 4/4 LRC.
 Row 2 ${WS_FOLLOWS}
 Rows 3, 5, 7: [K1, P1] 4 times.`,
@@ -168,6 +188,7 @@ Rows 3, 5, 7: [K1, P1] 4 times.`,
     name: "Slipped-stitch crosses",
     family: "Travelling",
     lies: "Lies flat; a little firm.",
+    sides: PURLS,
     text: `Row 1 (RS): P2, sl 1 wyib, K4, sl 1 wyib, P2.
 Row 2: K2, sl 1 wyif, P4, sl 1 wyif, K2.
 Row 3: P2, 1/2 LC, 1/2 RC, P2.
@@ -178,6 +199,7 @@ Row 4: K2, P6, K2.`,
     name: "Mock cable",
     family: "Texture",
     lies: "A cable's look without a needle for it; lies flat.",
+    sides: PURLS,
     text: `multiple of 5 + 2
 Row 1 (RS): *P2, mock3; rep from * to last 2 sts, P2.
 Rows 2, 4: *K2, P3; rep from * to last 2 sts, K2.
@@ -188,6 +210,7 @@ Row 3: *P2, K3; rep from * to last 2 sts, P2.`,
     name: "Bobbled columns",
     family: "Texture",
     lies: "Lies flat; the bobbles eat yarn.",
+    sides: PURLS,
     text: `MB = 5 sts, 2 rows
 multiple of 6 + 5
 Row 1 (RS): *P2, MB, P2, K1; rep from * to last 5 sts, P2, MB, P2.
@@ -201,6 +224,7 @@ Row 7: *P2, K1; rep from * to last 2 sts, P2.`,
     name: "Nupps on plain",
     family: "Texture",
     lies: "Lies as plain fabric does: it curls at the sides.",
+    sides: EDGE,
     text: `nupp = 7 loops
 multiple of 6 + 1
 Row 1 (RS): *K3, nupp, K2; rep from * to last st, K1.
@@ -214,6 +238,7 @@ Row 7: knit.`,
     name: "Rib, 1 by 1",
     family: "Grounds",
     lies: "Pulls in; stretches.",
+    sides: EDGE,
     text: "multiple of 2\nRow 1 (RS): *K1, P1; rep from * to end.\nRow 2: *K1, P1; rep from * to end.",
   },
   {
@@ -221,6 +246,7 @@ Row 7: knit.`,
     name: "Rib, 2 by 2",
     family: "Grounds",
     lies: "Pulls in; stretches.",
+    sides: EDGE,
     text: "multiple of 4\nRow 1 (RS): *K2, P2; rep from * to end.\nRow 2: *K2, P2; rep from * to end.",
   },
   {
@@ -228,6 +254,7 @@ Row 7: knit.`,
     name: "Rib, 3 by 2",
     family: "Grounds",
     lies: "Pulls in; stretches.",
+    sides: EDGE,
     text: "multiple of 5\nRow 1 (RS): *K3, P2; rep from * to end.\nRow 2: *K2, P3; rep from * to end.",
   },
   {
@@ -236,6 +263,7 @@ Row 7: knit.`,
     uk: "Garter stitch",
     family: "Grounds",
     lies: "Flat and springy upwards; rows are short.",
+    sides: EDGE,
     text: "multiple of 8\nRow 1 (RS): knit.\nRow 2: knit.",
   },
   {
@@ -244,6 +272,7 @@ Row 7: knit.`,
     uk: "Moss stitch",
     family: "Grounds",
     lies: "Flat, a little wider than plain.",
+    sides: EDGE,
     text: "multiple of 2\nRow 1 (RS): *K1, P1; rep from * to end.\nRow 2: *P1, K1; rep from * to end.",
   },
   {
@@ -252,6 +281,7 @@ Row 7: knit.`,
     uk: "Double moss stitch",
     family: "Grounds",
     lies: "Flat.",
+    sides: EDGE,
     text: `multiple of 2
 Rows 1, 2: *K1, P1; rep from * to end.
 Rows 3, 4: *P1, K1; rep from * to end.`,
@@ -262,6 +292,7 @@ Rows 3, 4: *P1, K1; rep from * to end.`,
     uk: "Stocking stitch",
     family: "Grounds",
     lies: "Smooth; curls at every edge.",
+    sides: EDGE,
     text: "multiple of 8\nRow 1 (RS): knit.\nRow 2: purl.",
   },
   {
@@ -270,6 +301,7 @@ Rows 3, 4: *P1, K1; rep from * to end.`,
     uk: "Reverse stocking stitch",
     family: "Grounds",
     lies: "The ground that cables stand out from; curls at every edge.",
+    sides: EDGE,
     text: "multiple of 8\nRow 1 (RS): purl.\nRow 2: knit.",
   },
 ];

@@ -6,7 +6,9 @@ export interface LibraryPanel {
   /** Where British words differ. */
   readonly uk?: string;
   readonly family: "Ropes" | "Braids and plaits" | "Lattices" | "Travelling" | "Texture" | "Grounds";
-  /** How it lies, and what it wants beside it. */
+  /** How it lies. */
   readonly lies: string;
+  /** What it needs at its sides. */
+  readonly sides: string;
   readonly text: string;
 }

@@ -25,8 +25,8 @@ function rope(half: number, every: number, side: "L" | "R"): LibraryPanel {
     id: `rope-${half}-${half}-${side.toLowerCase()}-${every}`,
     name: `Rope of ${2 * half}, leaning ${side === "L" ? "left" : "right"}, every ${every} rows`,
     family: "Ropes",
-    lies:
-      half * 2 > every ? "Pulls in hard; wants purls at both sides." : "Pulls in; wants purls at both sides.",
+    lies: half * 2 > every ? "Pulls in hard." : "Pulls in.",
+    sides: "Two purls at each side, so that it stands out; they are part of it.",
     text: [
       `Row 1 (RS): P2, ${half}/${half} ${side}C, P2.`,
       `Row 2 and all WS rows: K2, P${2 * half}, K2.`,

@@ -4,7 +4,7 @@ import { formatChance, formatMass, formatYarn } from "@/core/units/format";
 import { toMetres } from "@/core/units/brands";
 import { massOf } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/answer";
-import { change, useProject } from "@/state/projectStore";
+import { change, useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { FieldLink } from "@/ui/parts/FieldLink";
@@ -48,7 +48,7 @@ function MissingAnswer({ missing }: { readonly missing: readonly MissingField[] 
 
 function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
   const units = useUnits();
-  const { certainty } = useProject();
+  const certainty = useProjectPart((project) => project.certainty);
   const { forecast, plan } = answer;
   const { advised, around, estimate, leftOver } = forecast;
   const need = toMetres(estimate.totalMm);

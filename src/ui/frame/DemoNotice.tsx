@@ -1,10 +1,10 @@
 "use client";
-import { useProject } from "@/state/projectStore";
+import { useProjectPart } from "@/state/projectStore";
 import { startEmpty } from "./projectFiles";
 
 /** The demo says that it is one. */
 export function DemoNotice() {
-  const { demo } = useProject();
+  const demo = useProjectPart((project) => project.demo);
   if (!demo) return null;
   return (
     <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-lg border border-line bg-card px-4 py-0.5 text-sm">

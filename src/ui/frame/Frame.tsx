@@ -9,6 +9,7 @@ import { DemoNotice } from "./DemoNotice";
 import { Glossary } from "./Glossary";
 import { FileDrop } from "./FileDrop";
 import { Header } from "./Header";
+import { SettingsSheet } from "./SettingsSheet";
 import { ShortcutList } from "./ShortcutList";
 import { StrandRuler } from "./StrandRuler";
 import { useShortcuts } from "./useShortcuts";
@@ -19,13 +20,14 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const ready = useProjectStore((state) => state.ready);
   const [listOpen, setListOpen] = useState(false);
   useEffect(() => startSession((word) => toast.warning(word, { duration: 12_000 })), []);
-  useShortcuts(() => setListOpen(true));
+  const [settingsOpen, setSettingsOpen] = useState(false);
+  useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
   const theme = useTheme();
 
   return (
     <>
       <div className="mx-auto max-w-[1360px] px-3 pb-24 sm:px-6 md:pb-8">
-        <Header onShortcuts={() => setListOpen(true)} />
+        <Header onShortcuts={() => setListOpen(true)} onSettings={() => setSettingsOpen(true)} />
         {ready ? (
           <>
             <StrandRuler />
@@ -43,6 +45,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         )}
       </div>
       <ShortcutList open={listOpen} onOpenChange={setListOpen} />
+      <SettingsSheet open={settingsOpen} onOpenChange={setSettingsOpen} />
       <Glossary />
       <FileDrop />
       <Toaster theme={theme} position="bottom-center" richColors={false} closeButton />

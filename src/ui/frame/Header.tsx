@@ -1,19 +1,20 @@
 "use client";
-import { CircleHelp, Moon, Redo2, Sun, Undo2 } from "lucide-react";
+import { CircleHelp, Moon, Redo2, Settings2, Sun, Undo2 } from "lucide-react";
 import { redo, undo, useCanRedo, useCanUndo } from "@/state/projectStore";
 import { setUnits, useUnits } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { IconButton } from "@/ui/parts/IconButton";
 import { ProjectMenu } from "./ProjectMenu";
 import { SaveStatus } from "./SaveStatus";
+import { UNITS } from "./settingChoices";
 import { toggleTheme } from "./shortcuts";
 
-const UNITS = [
-  { value: "metric", label: "cm g m", name: "Metric" },
-  { value: "imperial", label: "in oz yd", name: "Imperial" },
-] as const;
+interface HeaderProps {
+  readonly onShortcuts: () => void;
+  readonly onSettings: () => void;
+}
 
-export function Header({ onShortcuts }: { readonly onShortcuts: () => void }) {
+export function Header({ onShortcuts, onSettings }: HeaderProps) {
   const units = useUnits();
   const canUndo = useCanUndo();
   const canRedo = useCanRedo();
@@ -27,6 +28,7 @@ export function Header({ onShortcuts }: { readonly onShortcuts: () => void }) {
         <IconButton label="Redo" keys="Control+Shift+Z" disabled={!canRedo} onClick={redo} icon={Redo2} />
         <Choice label="Units" options={UNITS} value={units} onChange={setUnits} />
         <IconButton label="Dark or light" keys="D" onClick={toggleTheme} icon={ThemeIcon} />
+        <IconButton label="Settings" keys="," onClick={onSettings} icon={Settings2} />
         <IconButton label="Shortcuts" keys="?" onClick={onShortcuts} icon={CircleHelp} />
       </div>
     </header>

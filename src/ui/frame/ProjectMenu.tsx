@@ -2,14 +2,15 @@
 import { ChevronDown } from "lucide-react";
 import { useState } from "react";
 import { openDemo } from "@/state/demo";
-import { useProject } from "@/state/projectStore";
+import { useProjectPart } from "@/state/projectStore";
 import { Menu } from "@/ui/parts/Menu";
 import { ProjectDetails } from "./ProjectDetails";
 import { pickProjectFile, saveProjectFile, startEmpty } from "./projectFiles";
 
 /** The project's name, and what can be done with the project as a whole. */
 export function ProjectMenu() {
-  const { name, yarns } = useProject();
+  const name = useProjectPart((project) => project.name);
+  const yarns = useProjectPart((project) => project.yarns);
   const [details, setDetails] = useState(false);
   const acts = [
     { name: "Name and notes …", act: () => setDetails(true) },

@@ -8,7 +8,7 @@ import { formatMass, formatYarn } from "@/core/units/format";
 import { massOf } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/answer";
 import { pointAt, usePointer } from "@/state/pointer";
-import { useProject } from "@/state/projectStore";
+import { useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { BallMarks } from "./BallMarks";
 import { StrandBody } from "./StrandBody";
@@ -42,7 +42,7 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
   const { forecast, plan } = answer;
   const units = useUnits();
   const router = useRouter();
-  const piece = useProject().pieces[0];
+  const piece = useProjectPart(({ pieces }) => pieces[0]);
   const chosen = usePointer(({ row }) => row);
   const [hover, setHover] = useState<number | null>(null);
   const track = useRef<HTMLDivElement>(null);

@@ -5,9 +5,10 @@ import { setTheme, setUnits, useSettings } from "@/state/settings";
 import { BENCHES, PANELS_PATH } from "./benches";
 import { pickProjectFile, saveProjectFile } from "./projectFiles";
 
-interface Hands {
+export interface Hands {
   readonly go: (path: string) => void;
   readonly showList: () => void;
+  readonly showSettings: () => void;
 }
 
 interface Shortcut {
@@ -36,6 +37,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
   { keys: "G", does: "Glossary of stitches and crossings", ctrl: false, key: "g", act: () => openGlossary() },
   { keys: "U", does: "Metric or imperial", ctrl: false, key: "u", act: toggleUnits },
   { keys: "D", does: "Dark or light", ctrl: false, key: "d", act: toggleTheme },
+  { keys: ",", does: "Settings", ctrl: false, key: ",", act: ({ showSettings }) => showSettings() },
   { keys: "?", does: "This list", ctrl: false, key: "?", act: ({ showList }) => showList() },
   { keys: "Ctrl Z", does: "Undo", ctrl: true, shift: false, key: "z", act: undo },
   { keys: "Ctrl Shift Z", does: "Redo", ctrl: true, shift: true, key: "z", act: redo },

@@ -1,6 +1,6 @@
 import { useRouter } from "next/navigation";
-import { useEffect } from "react";
-import { SHORTCUTS } from "./shortcuts";
+import { useEffect, useRef } from "react";
+import { SHORTCUTS, type Hands } from "./shortcuts";
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement && target.closest("input, textarea, select, [contenteditable=true]") !== null;
@@ -8,8 +8,12 @@ const isTyping = (target: EventTarget | null) =>
 const inDialog = () => document.querySelector("[role=dialog], [role=menu]") !== null;
 
 /** Listens for the shortcuts; plain keys are left alone while somebody types or a dialog is open. */
-export function useShortcuts(showList: () => void) {
+export function useShortcuts(hands: Omit<Hands, "go">) {
   const router = useRouter();
+  const latest = useRef(hands);
+  useEffect(() => {
+    latest.current = hands;
+  });
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const ctrl = event.ctrlKey || event.metaKey;
@@ -22,9 +26,9 @@ export function useShortcuts(showList: () => void) {
       );
       if (!shortcut) return;
       event.preventDefault();
-      shortcut.act({ go: router.push, showList });
+      shortcut.act({ go: router.push, ...latest.current });
     };
     window.addEventListener("keydown", press);
     return () => window.removeEventListener("keydown", press);
-  }, [router, showList]);
+  }, [router]);
 }

@@ -10,7 +10,8 @@ export function CrossingRibbons({ run, cell }: { readonly run: CrossingRun; read
   // Leaning left, the strand in front starts at the right below and ends at the left above.
   const [frontFrom, frontTo] = lean === "left" ? [all - frontWide, 0] : [0, all - frontWide];
   const [backFrom, backTo] = lean === "left" ? [0, all - backWide] : [all - backWide, 0];
-  const backFace = lean === "left" ? faces[0] : faces.at(-1);
+  const [first, last] = [faces[0], faces.at(-1)];
+  const [frontFace, backFace] = lean === "left" ? [last, first] : [first, last];
   return (
     <>
       <rect width={all} height={height} fill="var(--card)" />
@@ -32,7 +33,7 @@ export function CrossingRibbons({ run, cell }: { readonly run: CrossingRun; read
       )}
       <path
         d={ribbon(frontFrom, frontTo, frontWide, height)}
-        fill="var(--madder)"
+        fill={frontFace === "purl" ? "var(--walnut)" : "var(--madder)"}
         stroke="var(--card)"
         strokeWidth={1.6}
       />

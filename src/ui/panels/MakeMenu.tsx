@@ -27,7 +27,7 @@ export function MakeMenu({ name, text, onMade }: MakeMenuProps) {
   const [joining, setJoining] = useState(false);
   const keep = (made: string | null, suffix: string) => {
     if (made === null) toast.error("Not made: mend the rows that cannot be read first.");
-    else onMade(addPanel({ name: `${name}, ${suffix}`, text: made, notes: `Made from ${name}.` }));
+    else onMade(addPanel({ name: `${name}, ${suffix}`, text: made }, name));
   };
   const transform = async (id: TransformId, suffix: string) =>
     keep(await reckoner().transformText(text, id, { naming, words }), suffix);

@@ -1,6 +1,6 @@
 "use client";
 import { BookOpen, Plus } from "lucide-react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { ProjectPanel } from "@/core/files/project";
 import { openGlossary } from "@/state/glossary";
 import { useSettings } from "@/state/settings";
@@ -24,6 +24,7 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
     texts.some((text) => text?.toLowerCase().includes(wanted.trim().toLowerCase()));
   const found = library.filter(({ name, uk, family }) => fits(name, uk, family));
   const families = [...new Set(found.map(({ family }) => family))];
+  const familyChosen = library.find(({ id }) => id === chosen)?.family ?? "Ropes";
   const mine = own.filter(({ name }) => fits(name));
   return (
     <section aria-label="Panels" className="rounded-xl border border-line bg-card p-3">
@@ -48,16 +49,13 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
       <div className="mt-2 max-h-56 overflow-y-auto md:max-h-[30rem]">
         {mine.length > 0 && <h3 className="mt-2 text-sm text-faint">My panels</h3>}
         {mine.map(({ id, name }) => (
-          <Entry
-            key={id}
-            name={name || "without a name"}
-            here={id === chosen}
-            onChoose={() => onChoose(id)}
-          />
+          <Entry key={id} name={name || "without a name"} here={id === chosen} id={id} onChoose={onChoose} />
         ))}
         {families.map((family) => (
-          <div key={family}>
-            <h3 className="mt-2 text-sm text-faint">{family}</h3>
+          <details key={`${family}${wanted !== ""}`} open={wanted !== "" || family === familyChosen}>
+            <summary className="mt-2 cursor-pointer text-sm text-faint">
+              {family} ({found.filter((panel) => panel.family === family).length})
+            </summary>
             {found
               .filter((panel) => panel.family === family)
               .map(({ id, name, uk, study }) => (
@@ -65,11 +63,12 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
                   key={id}
                   name={british && uk ? uk : name}
                   here={id === chosen}
-                  onChoose={() => onChoose(id)}
+                  id={id}
+                  onChoose={onChoose}
                   study={study}
                 />
               ))}
-          </div>
+          </details>
         ))}
         {mine.length + found.length === 0 && (
           <p className="p-4 text-center text-faint">
@@ -84,18 +83,20 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
 }
 
 interface EntryProps {
+  readonly id: string;
   readonly name: string;
   readonly here: boolean;
-  readonly onChoose: () => void;
+  readonly onChoose: (id: string) => void;
   readonly study?: StudiedPanel["study"];
 }
 
-function Entry({ name, here, onChoose, study }: EntryProps) {
+/** Drawn again only when it changes: its picture is many strokes, and typing changes the list around it. */
+const Entry = memo(function Entry({ id, name, here, onChoose, study }: EntryProps) {
   return (
     <button
       type="button"
       aria-pressed={here}
-      onClick={onChoose}
+      onClick={() => onChoose(id)}
       className={`flex w-full items-center gap-3 rounded-lg p-1.5 text-left ${here ? "bg-ink text-paper" : "hover:bg-line"}`}
     >
       {study?.chart && <ChartThumb chart={study.chart} />}
@@ -109,4 +110,4 @@ function Entry({ name, here, onChoose, study }: EntryProps) {
       </span>
     </button>
   );
-}
+});

@@ -15,7 +15,8 @@ const RowTextEditor = dynamic(() => import("./RowTextEditor").then(({ RowTextEdi
 interface PanelViewProps {
   readonly name: string;
   readonly text: string;
-  readonly lies?: string;
+  /** What the library says of it: how it lies, what it needs at its sides. */
+  readonly told?: readonly string[];
   readonly readOnly: boolean;
   readonly onText: (text: string) => void;
   readonly children: ReactNode;
@@ -24,7 +25,7 @@ interface PanelViewProps {
 const NONE: readonly never[] = [];
 
 /** One panel: its rows as text and as a chart, and what is to say of them. */
-export function PanelView({ name, text, lies, readOnly, onText, children }: PanelViewProps) {
+export function PanelView({ name, text, told = [], readOnly, onText, children }: PanelViewProps) {
   const study = useStudy(text);
   const findings = study?.findings ?? NONE;
   const mend = ({ edit }: Mend) => onText(text.slice(0, edit.from) + edit.text + text.slice(edit.to));
@@ -37,7 +38,7 @@ export function PanelView({ name, text, lies, readOnly, onText, children }: Pane
   return (
     <Card title={name || "Panel without a name"} aside={counts.join(" · ")}>
       <div className="mt-2 flex flex-wrap items-center gap-2 text-sm">{children}</div>
-      {lies && <p className="mt-2 text-sm text-faint">{lies}</p>}
+      {told.length > 0 && <p className="mt-2 text-sm text-faint">{told.join(" ")}</p>}
       <div className="mt-3 grid items-start gap-4 lg:grid-cols-2">
         <div className="grid min-w-0 gap-3">
           <RowTextEditor text={text} readOnly={readOnly} findings={findings} onChange={onText} />

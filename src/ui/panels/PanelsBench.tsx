@@ -7,6 +7,7 @@ import { reckoner } from "@/state/reckoner";
 import type { StudiedPanel } from "@/workers/reckoner.worker";
 import { MakeMenu } from "./MakeMenu";
 import { PanelList } from "./PanelList";
+import { PanelOrigin } from "./PanelOrigin";
 import { PanelView } from "./PanelView";
 import { WritingChoice } from "./WritingChoice";
 
@@ -32,8 +33,8 @@ export function PanelsBench() {
 
   const mine = own.find(({ id }) => id === chosen);
   const theirs = library.find(({ id }) => id === chosen) ?? library[0];
-  const copy = (name: string, text: string) => {
-    setChosen(addPanel({ name, text, notes: "" }));
+  const copy = (name: string, text: string, from: string) => {
+    setChosen(addPanel({ name, text }, from));
     toast.success(`${name} is among your panels`, { action: { label: "Undo", onClick: undo } });
   };
   const remove = (id: string, name: string) => {
@@ -48,7 +49,7 @@ export function PanelsBench() {
         library={library}
         chosen={mine?.id ?? theirs?.id ?? ""}
         onChoose={setChosen}
-        onNew={() => setChosen(addPanel({ name: "New panel", text: START, notes: "" }))}
+        onNew={() => setChosen(addPanel({ name: "New panel", text: START }))}
       />
       {mine ? (
         <PanelView
@@ -67,7 +68,11 @@ export function PanelsBench() {
               className="rounded-lg border border-edge bg-paper px-2.5 py-1.5"
             />
           </label>
-          <button type="button" className={BUTTON} onClick={() => copy(`${mine.name}, copy`, mine.text)}>
+          <button
+            type="button"
+            className={BUTTON}
+            onClick={() => copy(`${mine.name}, copy`, mine.text, mine.name)}
+          >
             Duplicate
           </button>
           <MakeMenu name={mine.name} text={mine.text} onMade={setChosen} />
@@ -75,16 +80,7 @@ export function PanelsBench() {
           <button type="button" className={BUTTON} onClick={() => remove(mine.id, mine.name)}>
             Delete
           </button>
-          <label className="flex grow items-center gap-2">
-            Where from
-            <input
-              value={mine.notes}
-              maxLength={4000}
-              placeholder="pattern, version, date, what you changed"
-              onChange={({ target }) => editPanel(mine.id, { notes: target.value })}
-              className="grow rounded-lg border border-edge bg-paper px-2.5 py-1.5 placeholder:text-faint placeholder:italic"
-            />
-          </label>
+          <PanelOrigin panel={mine} />
         </PanelView>
       ) : (
         theirs && (
@@ -92,11 +88,15 @@ export function PanelsBench() {
             key={theirs.id}
             name={theirs.name}
             text={theirs.text}
-            lies={theirs.lies}
+            told={[theirs.lies, `Needs at its sides: ${theirs.sides}`]}
             readOnly
             onText={() => {}}
           >
-            <button type="button" className={BUTTON} onClick={() => copy(theirs.name, theirs.text)}>
+            <button
+              type="button"
+              className={BUTTON}
+              onClick={() => copy(theirs.name, theirs.text, `${theirs.name}, from the library`)}
+            >
               Copy to my panels and change it
             </button>
             <MakeMenu name={theirs.name} text={theirs.text} onMade={setChosen} />

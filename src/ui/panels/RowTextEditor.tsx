@@ -14,6 +14,9 @@ interface RowTextEditorProps {
   readonly onChange: (text: string) => void;
 }
 
+/** Keystrokes closer together than this are one change, so that a key only moves letters; leaving tells at once. */
+const SETTLE_MS = 80;
+
 const SEVERITY = { error: "error", question: "warning", warning: "warning", remark: "hint" } as const;
 
 /** Row text with its colours; findings are underlined where they stand. */
@@ -27,6 +30,13 @@ export function RowTextEditor({ text, readOnly, findings, onChange }: RowTextEdi
 
   useEffect(() => {
     if (!place.current) return;
+    let waiting: ReturnType<typeof setTimeout> | undefined;
+    const tell = () => {
+      if (waiting === undefined) return;
+      clearTimeout(waiting);
+      waiting = undefined;
+      changed.current(editor.state.doc.toString());
+    };
     const editor = new EditorView({
       parent: place.current,
       state: EditorState.create({
@@ -38,15 +48,19 @@ export function RowTextEditor({ text, readOnly, findings, onChange }: RowTextEdi
           EditorView.contentAttributes.of({ "aria-label": "Rows as text" }),
           EditorState.readOnly.of(readOnly),
           EditorView.editable.of(!readOnly),
-          EditorView.updateListener.of((update) => {
-            if (update.docChanged) changed.current(update.state.doc.toString());
+          EditorView.updateListener.of(({ docChanged }) => {
+            if (docChanged) waiting ??= setTimeout(tell, SETTLE_MS);
           }),
+          EditorView.domEventHandlers({ blur: () => tell() }),
           ...rowTextLanguage,
         ],
       }),
     });
     view.current = editor;
+    window.addEventListener("pagehide", tell);
     return () => {
+      tell();
+      window.removeEventListener("pagehide", tell);
       editor.destroy();
       view.current = null;
     };

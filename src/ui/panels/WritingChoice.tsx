@@ -3,16 +3,8 @@ import { useEffect, useState } from "react";
 import { reckoner } from "@/state/reckoner";
 import { setNaming, setWords, useSettings } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
+import { NAMING, WORDS } from "@/ui/frame/settingChoices";
 import { Sheet } from "@/ui/parts/Sheet";
-
-const NAMING = [
-  { value: "halves", label: "2/2 LC", name: "Crossings by their halves" },
-  { value: "total", label: "C4F", name: "Crossings by their total" },
-] as const;
-const WORDS = [
-  { value: "US", label: "US" },
-  { value: "UK", label: "UK" },
-] as const;
 
 /** The rows written out one by one, in the naming and the words that the knitter is used to. */
 export function WritingChoice({ text }: { readonly text: string }) {
