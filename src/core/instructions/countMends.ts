@@ -6,10 +6,13 @@ import type { Mend } from "./findings";
 
 /** More than these at once help nobody. */
 const MOST_OFFERED = 3;
+const NTH = ["the 1st", "the 2nd", "the 3rd"];
 
 type Counted = Extract<Item, { type: "operation" }> & { readonly extent: { readonly times: number } };
 
-const isCounted = (item: Item): item is Counted => item.type === "operation" && "times" in item.extent;
+/** Plain stitches stand with a count; a decrease or a bobble is one of its kind. */
+const isCounted = (item: Item): item is Counted =>
+  item.type === "operation" && "times" in item.extent && /^(k|p|sl)\b/.test(item.name);
 
 /** Counts that can be changed, also inside repeats. */
 const countsIn = (items: readonly Item[]): readonly Counted[] =>
@@ -33,6 +36,15 @@ const recounted = (said: string, times: number) =>
     ? said.replace(/\d+/, String(times))
     : said.replace(/^(\p{L}+)/u, (word) => `${word}${word.length > 2 ? " " : ""}${times}`);
 
+/** Mends with the same words say which of the places they mean. Example: "P2 instead of P1, the 2nd". */
+function told(mends: readonly Mend[]): readonly Mend[] {
+  const inOrder = [...mends].sort((a, b) => a.edit.from - b.edit.from);
+  return mends.map((mend) => {
+    const alike = inOrder.filter(({ label }) => label === mend.label);
+    return alike.length > 1 ? { ...mend, label: `${mend.label}, ${NTH[alike.indexOf(mend)]}` } : mend;
+  });
+}
+
 /**
  * Ways to make the row work as many stitches as the row below has, those that continue its knits and purls
  * best first. Example: "P2, K3, P2." over 8 stitches offers "K4 instead of K3".
@@ -55,8 +67,6 @@ export function countMends(task: RowTask, text: string): readonly Mend[] {
     const mend: Mend = { label: `${mended} instead of ${said}`, edit: { from, to, text: mended } };
     return [{ mend, fit: likeness(works, rowBelow) }];
   });
-  return offered
-    .sort((a, b) => b.fit - a.fit)
-    .slice(0, MOST_OFFERED)
-    .map(({ mend }) => mend);
+  const best = offered.sort((a, b) => b.fit - a.fit).slice(0, MOST_OFFERED);
+  return told(best.map(({ mend }) => mend));
 }

@@ -92,10 +92,10 @@ test("a wrong count names its row, what it has and what it should have, and wher
 });
 
 test.each([
-  ["Row 2: K2, P3, K2.", ["P4 instead of P3", "K3 instead of K2", "K3 instead of K2"]],
+  ["Row 2: K2, P3, K2.", ["P4 instead of P3", "K3 instead of K2, the 1st", "K3 instead of K2, the 2nd"]],
   ["Row 2: K2, P, P2, K2.", ["P2 instead of P", "P3 instead of P2", "K3 instead of K2"]],
   ["Row 2: K2, [P3] twice, K2.", ["P2 instead of P3"]],
-  ["Row 2: K2, C4F, K3.", ["K2 instead of K3", "K1 instead of K2"]],
+  ["Row 2: K2, C4F, K3.", ["K1 instead of K2", "K2 instead of K3"]],
   ["Row 2: [K2, C4F] twice.", []],
 ])("%s under eight stitches is mended, the likeliest way first", (row, labels) => {
   const text = `Row 1: P2, C4F, P2.\n${row}`;
