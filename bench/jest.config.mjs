@@ -6,6 +6,8 @@ const config = {
   rootDir: "..",
   roots: ["<rootDir>/bench"],
   testMatch: ["**/*.bench.ts"],
+  moduleNameMapper: { ...unit.moduleNameMapper, "^tinybench$": "<rootDir>/node_modules/tinybench/dist/index.js" },
+  transformIgnorePatterns: ["node_modules/(?!(chevrotain|@chevrotain|lodash-es|tinybench)/)"],
   maxWorkers: 1,
 };
 

@@ -1,25 +1,36 @@
 /** The answer for the open project, reckoned once for each change however many places show it. */
+import { useSyncExternalStore } from "react";
 import type { Project } from "@/core/files/project";
-import { forecastProject, type ProjectForecast } from "@/core/forecast/projectForecast";
+import type { KnownFabrics } from "@/core/fabric/relax";
+import { forecastProject, layUnread, type ProjectForecast } from "@/core/forecast/projectForecast";
 import { layStrand, type Strand } from "@/core/estimate/strand";
+import { laidPanels, watchLaidPanels } from "./laidPanels";
 import { useProjectStore } from "./projectStore";
 
-type Answer = ProjectForecast & { readonly strand: Strand | null };
+export type Answer = ProjectForecast & { readonly strand: Strand | null };
 
-let latest: { readonly project: Project; readonly answer: Answer } | undefined;
+let latest: { readonly project: Project; readonly laid: unknown; readonly answer: Answer } | undefined;
 
-/** What the answer stands on; a change of anything else, such as a letter in a panel's text, leaves it. */
+/** What the answer stands on; a change of anything else, such as a note, leaves it. */
 const BASIS = ["yarns", "pieces", "gauge", "needleMm", "certainty"] as const;
 
 const sameBasis = (one: Project, other: Project) => BASIS.every((part) => one[part] === other[part]);
 
+/** Fabrics relaxed on the page: ropes are small, and what was relaxed before is not relaxed again. */
+const known: KnownFabrics = new Map();
+
 function answerTo(project: Project): Answer {
-  if (!latest || !sameBasis(latest.project, project)) {
-    const forecast = forecastProject(project);
-    const strand = forecast.known ? layStrand(forecast.forecast.estimate) : null;
-    latest = { project, answer: { ...forecast, strand } };
-  }
+  const laid = laidPanels(project);
+  if (latest && sameBasis(latest.project, project) && latest.laid === laid) return latest.answer;
+  // While a changed row of panels is being read, the last answer stands; it is not blinked away.
+  if (laid === "reading" && latest?.answer.known) return latest.answer;
+  const forecast = forecastProject(project, laid === "reading" ? null : (laid ?? layUnread(project, known)));
+  const strand = forecast.known ? layStrand(forecast.forecast.estimate) : null;
+  latest = { project, laid, answer: { ...forecast, strand } };
   return latest.answer;
 }
 
-export const useAnswer = () => useProjectStore(({ project }) => answerTo(project));
+export function useAnswer(): Answer {
+  useSyncExternalStore(watchLaidPanels.subscribe, watchLaidPanels.count, watchLaidPanels.count);
+  return useProjectStore(({ project }) => answerTo(project));
+}

@@ -12,19 +12,28 @@ interface Settings {
   /** How crossings are named and operations abbreviated where Brenok writes them. */
   readonly naming: CrossingNaming;
   readonly words: "US" | "UK";
+  /** What stands beside the text of a panel. */
+  readonly panelsAs: "chart" | "fabric";
 }
 
 export const SETTINGS_KEY = "brenok-settings";
 
 export const useSettings = create<Settings>()(
-  persist((): Settings => ({ units: "metric", theme: "system", naming: "halves", words: "US" }), {
-    name: SETTINGS_KEY,
-    skipHydration: true,
-  }),
+  persist(
+    (): Settings => ({
+      units: "metric",
+      theme: "system",
+      naming: "halves",
+      words: "US",
+      panelsAs: "chart",
+    }),
+    { name: SETTINGS_KEY, skipHydration: true },
+  ),
 );
 
 export const setUnits = (units: UnitSystem) => useSettings.setState({ units });
 export const setTheme = (theme: Theme) => useSettings.setState({ theme });
 export const setNaming = (naming: CrossingNaming) => useSettings.setState({ naming });
 export const setWords = (words: Settings["words"]) => useSettings.setState({ words });
+export const showPanelsAs = (panelsAs: Settings["panelsAs"]) => useSettings.setState({ panelsAs });
 export const useUnits = () => useSettings((settings) => settings.units);

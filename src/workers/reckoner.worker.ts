@@ -1,15 +1,22 @@
 /** The core behind a worker's door: long work leaves the page free. */
 import { expose } from "comlink";
-import { sweepGauge } from "../core/forecast/gaugeSweep";
+import { sweepGauge as sweep } from "../core/forecast/gaugeSweep";
+import type { Project } from "../core/files/project";
 import { changedRows } from "../core/instructions/changedRows";
 import { copyFromChart, editChart } from "../core/instructions/editChart";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
 import { studyText, writeOut } from "../core/instructions/study";
 import { LIBRARY } from "../core/panels/library";
+import { layProject, stopWeaving, weave, weavePiece } from "./weaver";
+
+const sweepGauge = (project: Project) => sweep(project, layProject(project) ?? undefined);
 
 /** The library with the chart of each panel. */
 const studyLibrary = () =>
   LIBRARY.map((panel) => ({ ...panel, study: studyText(panel.text, { naming: "halves", words: "US" }) }));
+
+/** What there is in the library, without its texts. */
+const libraryNames = () => LIBRARY.map(({ id, name, uk, family }) => ({ id, name, uk, family }));
 
 const reckoner = {
   sweepGauge,
@@ -22,9 +29,15 @@ const reckoner = {
   transformText,
   joinTexts,
   endTextWithRow,
+  weave,
+  stopWeaving,
+  layProject,
+  weavePiece,
+  libraryNames,
 };
 
 export type Reckoner = typeof reckoner;
+export type NamedPanel = ReturnType<typeof libraryNames>[number];
 export type StudiedPanel = ReturnType<typeof studyLibrary>[number];
 
 expose(reckoner);

@@ -3,6 +3,7 @@ import { plainStitch } from "../fabric/plainStitch";
 import { readPattern } from "../instructions/read";
 import { LIBRARY } from "../panels/library";
 import { stitchesOf } from "../panels/panel";
+import { yarnOf } from "../stitches/operations";
 import { LEDGER_PARTS, roundedToSum } from "./ledger";
 import { rowTotal, rowYarn } from "./rowYarn";
 
@@ -54,7 +55,7 @@ test("the parts of every row of the library add up to its operations and crossin
           sum +
           ("crossing" in work
             ? stitchesOf([work]) * plain.loopMm
-            : work.operation.yarnMm(plain) * work.times),
+            : yarnOf(work.operation, plain) * work.times),
         yarn.crossingMm,
       );
       expect([name, Math.abs(rowTotal(yarn) - direct) < 1e-9]).toEqual([name, true]);

@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { cabledPanel } from "../panels/cabledPanel";
-import { crossingsOf, stitchesOf } from "../panels/panel";
+import { ropesAcross, withEdges, type RopesPlan } from "../panels/across";
+import { relaxSection } from "../fabric/section";
 import { ROPES } from "../panels/ropes";
 import { grams, metres, millimetres } from "../units/brands";
 import { fewestBalls, joinWaste } from "./balls";
@@ -10,9 +10,20 @@ import { estimatePiece, type PiecePlan } from "./piece";
 import { rowTotal } from "./rowYarn";
 import { layStrand, middleOfRow, placeOn } from "./strand";
 
+/** Each composition is relaxed once for all tests. */
+const KNOWN = new Map();
+
+/** Ropes across, relaxed wet-blocked at the usual aspect. */
+function laid(plan: RopesPlan): Pick<PiecePlan, "across" | "fabric"> {
+  const across = ropesAcross(plan);
+  const fabric = relaxSection(withEdges(across), { aspect: 0.72, blocking: "wetBlocked" }, KNOWN);
+  if (!fabric.ok) throw new Error(fabric.message);
+  return { across, fabric };
+}
+
 /** One rope 2/2 between two purls each side, 8 stitches by 8 rows, at 20 x 28. */
 const ropePanel: PiecePlan = {
-  panel: { rope: ROPES[0], lean: "left", ropes: 1, purls: 2, edge: 0 },
+  ...laid({ rope: ROPES[0], lean: "left", ropes: 1, purls: 2, edge: 0 }),
   rows: 8,
   gauge: { stitchesPer10Cm: 20, rowsPer10Cm: 28 },
   putUp: { massG: grams(100), lengthM: metres(165) },
@@ -21,14 +32,15 @@ const ropePanel: PiecePlan = {
   measured: { widthMm: millimetres(30), stitches: 8 },
 };
 
-const anyPlan: fc.Arbitrary<PiecePlan> = fc.record({
-  panel: fc.record({
-    rope: fc.constantFrom(...ROPES),
-    lean: fc.constantFrom("left" as const, "right" as const),
-    ropes: fc.integer({ min: 1, max: 12 }),
-    purls: fc.integer({ min: 0, max: 5 }),
-    edge: fc.integer({ min: 0, max: 12 }),
-  }),
+const anyRopes: fc.Arbitrary<RopesPlan> = fc.record({
+  rope: fc.constantFrom(...ROPES),
+  lean: fc.constantFrom("left" as const, "right" as const),
+  ropes: fc.integer({ min: 1, max: 12 }),
+  purls: fc.integer({ min: 0, max: 5 }),
+  edge: fc.integer({ min: 0, max: 12 }),
+});
+
+const anyPlanBut: fc.Arbitrary<Omit<PiecePlan, "across" | "fabric">> = fc.record({
   rows: fc.integer({ min: 1, max: 400 }),
   gauge: fc.record({
     stitchesPer10Cm: fc.double({ min: 6, max: 40, noNaN: true }),
@@ -47,11 +59,15 @@ const anyPlan: fc.Arbitrary<PiecePlan> = fc.record({
   ),
 });
 
+const anyPlan: fc.Arbitrary<PiecePlan> = fc
+  .tuple(anyRopes, anyPlanBut)
+  .map(([ropes, plan]) => ({ ...plan, ...laid(ropes) }));
+
 test("a rope panel, worked out by hand, to 0.1 %", () => {
-  const { ledger, totalMm, widthMm, heightMm, widthFactor } = estimatePiece(ropePanel);
+  const { ledger, totalMm, widthMm, heightMm, kept } = estimatePiece(ropePanel);
   const byHand = {
-    plain: 918.39, // 48 of 64 loops of 19.133 mm: the measured 30 mm hold 6 of 8 stitches
-    drawIn: 306.13,
+    plain: 918.39 * kept.height, // 48 of 64 loops of 19.133 mm: the measured 30 mm hold 6 of 8 stitches
+    drawIn: 1224.52 - 918.39 * kept.height, // the rest, and what the rows are lower
     crossings: 17.257, // two crossings of 1.7257 widths of 5 mm at aspect 0.714
     texture: 12.245, // 32 purls, 2 % of a loop each
     castOn: 153.06 + 350, // a loop a stitch; 8 π (5 + 0.7 · 2.831) + 150 = 325.5, up to 350
@@ -60,8 +76,9 @@ test("a rope panel, worked out by hand, to 0.1 %", () => {
   };
   for (const { id } of LEDGER_PARTS) expect(ledger[id] / byHand[id]).toBeCloseTo(1, 3);
   expect(totalMm / 2090.76).toBeCloseTo(1, 3);
-  expect([widthMm, widthFactor]).toEqual([30, 0.75]);
-  expect(heightMm).toBeCloseTo(28.571, 3);
+  expect([widthMm, kept.measured]).toEqual([30, 0.75]);
+  expect(kept.height).toBeCloseTo(0.979, 2);
+  expect(heightMm).toBeCloseTo(28.571 * kept.height, 3);
 });
 
 test("the ledger adds up to what the rows, the edges and the ends take one by one", () => {
@@ -85,34 +102,46 @@ const fail = (): never => {
 
 test("more rows, a rope more, or looser stitches never take less yarn", () => {
   fc.assert(
-    fc.property(anyPlan, (plan) => {
+    fc.property(anyRopes, anyPlanBut, (ropes, others) => {
+      const plan = { ...others, ...laid(ropes) };
       const { totalMm } = estimatePiece(plan);
-      const { panel, gauge } = plan;
+      const { gauge } = plan;
       const looser = { ...gauge, stitchesPer10Cm: gauge.stitchesPer10Cm * 0.9 };
       expect(estimatePiece({ ...plan, rows: plan.rows + 1 }).totalMm).toBeGreaterThan(totalMm);
-      expect(estimatePiece({ ...plan, panel: { ...panel, ropes: panel.ropes + 1 } }).totalMm).toBeGreaterThan(
-        totalMm,
-      );
+      const wider = { ...plan, ...laid({ ...ropes, ropes: ropes.ropes + 1 }) };
+      expect(estimatePiece(wider).totalMm).toBeGreaterThan(totalMm);
       expect(estimatePiece({ ...plan, gauge: looser }).totalMm).toBeGreaterThan(totalMm);
     }),
   );
 });
 
-test("measuring the width moves yarn from plain to draw-in and leaves the total", () => {
-  const unmeasured = estimatePiece({ ...ropePanel, measured: null });
-  expect(unmeasured.widthFactor).toBeNull();
-  expect(unmeasured.ledger.drawIn).toBe(0);
-  expect(unmeasured.totalMm).toBeCloseTo(estimatePiece(ropePanel).totalMm, 6);
+test("without a measured width the mesh tells the draw-in, and the total is the same", () => {
+  const computed = estimatePiece({ ...ropePanel, measured: null });
+  const { kept, ledger, totalMm, widthMm, plainWidthMm } = computed;
+  expect(kept.computed).toBeCloseTo(0.78, 1);
+  expect(kept.width).toBeCloseTo(kept.computed, 9);
+  expect(widthMm / plainWidthMm).toBeCloseTo(kept.width, 9);
+  expect(ledger.drawIn).toBeCloseTo((ledger.drawIn + ledger.plain) * (1 - kept.width * kept.height), 6);
+  expect(totalMm).toBeCloseTo(estimatePiece(ropePanel).totalMm, 6);
 });
 
-test("the panel crosses every rope in its first row and keeps its stitches in all", () => {
+test("the width may be off by the draw-in: wider on one side, narrower on the other, less where measured", () => {
+  for (const plan of [ropePanel, { ...ropePanel, measured: null }]) {
+    const { widthMm, widthBandMm } = estimatePiece(plan);
+    expect(widthBandMm.narrow).toBeLessThan(widthMm);
+    expect(widthBandMm.wide).toBeGreaterThan(widthMm);
+  }
+  const spread = ({ wide, narrow }: { wide: number; narrow: number }) => wide - narrow;
+  const computed = estimatePiece({ ...ropePanel, measured: null });
+  expect(spread(estimatePiece(ropePanel).widthBandMm)).toBeLessThan(spread(computed.widthBandMm));
+});
+
+test("the finished area of plain fabric and the draw-in are all the loops, whatever the panels", () => {
   fc.assert(
-    fc.property(anyPlan, ({ panel }) => {
-      const { rows } = cabledPanel(panel);
-      expect(new Set(rows.map(stitchesOf)).size).toBe(1);
-      expect(rows.map((row) => crossingsOf(row).length)).toEqual(
-        rows.map((_, index) => (index === 0 ? panel.ropes : 0)),
-      );
+    fc.property(anyPlan, (plan) => {
+      const { ledger, stitches, plain } = estimatePiece(plan);
+      const loops = (stitches * plan.rows * plain.loopMm) / 1;
+      expect(Math.abs(ledger.plain + ledger.drawIn - loops)).toBeLessThan(1e-6 * loops);
     }),
   );
 });

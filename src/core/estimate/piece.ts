@@ -1,19 +1,24 @@
 /** One cabled rectangle, from gauge to yarn. */
+import { DRAW_IN_SD } from "../fabric/drawIn";
 import { plainStitch, type Gauge, type PlainStitch } from "../fabric/plainStitch";
-import { allStitches, cabledPanel, cabledStitches, type CabledPanelPlan } from "../panels/cabledPanel";
+import type { SectionFabric } from "../fabric/section";
+import { allStitches, cabledStitches, withEdges, type Across } from "../panels/across";
 import { CAST_OFF_LOOPS } from "../stitches/operations";
 import { millimetres, type Millimetres } from "../units/brands";
 import type { PutUp } from "../yarn/putUp";
 import { thicknessOf } from "../yarn/thickness";
+import { aboveRib, crossingsAcross, type AboveRib } from "./aboveRib";
 import { fewestBalls, joinWaste } from "./balls";
 import { END_MM, needleSide, tailLength, type TailBasis, type TailSchool } from "./castOn";
 import { totalOf, type Ledger } from "./ledger";
-import { rowYarn, type RowYarn } from "./rowYarn";
+import { rowYarn, rowsTogether, type RowYarn } from "./rowYarn";
 import { MOST_LIKELY, type Unknowns } from "./unknowns";
 
 /** Everything that the yarn of a piece depends on. */
 export interface PiecePlan {
-  readonly panel: CabledPanelPlan;
+  readonly across: Across;
+  /** What the mesh says of these panels and edges, side by side. */
+  readonly fabric: SectionFabric;
   readonly rows: number;
   readonly gauge: Gauge;
   readonly putUp: PutUp;
@@ -23,30 +28,66 @@ export interface PiecePlan {
   readonly measured: { readonly widthMm: Millimetres; readonly stitches: number } | null;
 }
 
+/** Share of the plain size that a piece keeps, and where it is known from. */
+export interface Kept {
+  /** Of the cabled part, as the mesh computes it. */
+  readonly computed: number;
+  /** Of the cabled part, as it was measured; null where nobody did. */
+  readonly measured: number | null;
+  /** Of the whole piece with its edges: the measured one where there is one. */
+  readonly width: number;
+  readonly height: number;
+}
+
 export interface PieceEstimate {
   readonly stitches: number;
   readonly rows: number;
   readonly plain: PlainStitch;
-  /** Finished width where it was measured; else what plain stitches would give, which cables pull in. */
+  readonly kept: Kept;
   readonly widthMm: Millimetres;
   readonly plainWidthMm: Millimetres;
   readonly heightMm: Millimetres;
-  /** Share of the plain width that the cabled part keeps; null where nobody measured. */
-  readonly widthFactor: number | null;
+  /** The same piece, had the draw-in one standard deviation less or more of its pull. */
+  readonly widthBandMm: { readonly wide: Millimetres; readonly narrow: Millimetres };
+  readonly aboveRib: AboveRib;
   readonly tailBasis: TailBasis;
   readonly ledger: Ledger;
   readonly totalMm: Millimetres;
   /** The fewest balls that hold it; its joins are in the ledger. */
   readonly balls: number;
-  /** The yarn of each row of one repeat of the panel, first row first. */
+  /** The yarn of each row until they come again, first row first. */
   readonly repeat: readonly RowYarn[];
 }
+
+/** Deviation of a measured width in ln. */
+const MEASURED_SD = 0.025;
 
 /** The gauge with its deviations: wider stitches are fewer to the width. */
 const deviated = ({ stitchesPer10Cm, rowsPer10Cm }: Gauge, { width, height }: Unknowns): Gauge => ({
   stitchesPer10Cm: stitchesPer10Cm * Math.exp(-width),
   rowsPer10Cm: rowsPer10Cm * Math.exp(-height),
 });
+
+/** What the piece keeps of its plain width and height. */
+function keptBy({ across, fabric, measured }: PiecePlan, plain: PlainStitch): Kept {
+  const cabled = cabledStitches(across);
+  const inner = across.edge > 0 ? fabric.panels.slice(1, -1) : fabric.panels;
+  const computed = inner.reduce((sum, { stitches, widthFactor }) => sum + stitches * widthFactor, 0) / cabled;
+  const byTape = measured ? measured.widthMm / (measured.stitches * plain.widthMm) : null;
+  return {
+    computed,
+    measured: byTape,
+    width: fabric.widthFactor + (cabled / fabric.stitches) * ((byTape ?? computed) - computed),
+    height: fabric.heightFactor,
+  };
+}
+
+/** How far the width can be off by the draw-in alone. */
+function widthBand({ width, measured }: Kept, plainWidthMm: number) {
+  const off = (times: number) =>
+    measured === null ? width ** Math.exp(times * DRAW_IN_SD) : width * Math.exp(-times * MEASURED_SD);
+  return { wide: millimetres(plainWidthMm * off(-1)), narrow: millimetres(plainWidthMm * off(1)) };
+}
 
 /** Sum over the rows of the piece, which goes through its repeat again and again. */
 function overRows(repeat: readonly RowYarn[], rows: number, part: keyof RowYarn): number {
@@ -59,23 +100,23 @@ function overRows(repeat: readonly RowYarn[], rows: number, part: keyof RowYarn)
 
 /**
  * The yarn of a piece, with `unknowns` as given. All yarn in mm.
- * The draw-in is the plain fabric beyond what the measured width needs; unmeasured, it is 0 and the
- * plain part holds every stitch, so the total is the same.
+ * The draw-in is the plain fabric beyond what the finished width and height need: the stitches are counted,
+ * so it moves yarn from plain to draw-in and leaves the total.
  */
 export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY): PieceEstimate {
-  const { panel, rows, putUp, measured } = plan;
+  const { across, rows, putUp } = plan;
   const gauged = plainStitch(deviated(plan.gauge, unknowns));
   const plain: PlainStitch = { ...gauged, loopMm: millimetres(gauged.loopMm * Math.exp(unknowns.loop)) };
-  const stitches = allStitches(panel);
-  const cabled = cabledStitches(panel);
-
-  const widthFactor = measured ? measured.widthMm / (measured.stitches * plain.widthMm) : null;
-  const drawnStitches = cabled * (1 - (widthFactor ?? 1));
+  const stitches = allStitches(across);
+  const kept = keptBy(plan, plain);
   const plainWidthMm = millimetres(stitches * plain.widthMm);
-  const widthMm = millimetres(plainWidthMm - drawnStitches * plain.widthMm);
-
-  const repeat = cabledPanel(panel).rows.map((row) => rowYarn(row, plain, unknowns.give));
-  const drawInMm = drawnStitches * rows * plain.loopMm;
+  const widthMm = millimetres(plainWidthMm * kept.width);
+  const repeat = rowsTogether(
+    withEdges(across).map((panel) => panel.rows.map((row) => rowYarn(row, plain, unknowns.give))),
+    rows,
+  );
+  const loopsMm = overRows(repeat, rows, "plainMm");
+  const drawInMm = loopsMm * (1 - kept.width * kept.height);
   const tailBasis: TailBasis = {
     stitches,
     needleMm: plan.needleMm,
@@ -85,7 +126,7 @@ export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY)
   };
   const tailMm = tailLength(plan.tail.school, tailBasis, unknowns.tail);
   const unjoined: Ledger = {
-    plain: millimetres(overRows(repeat, rows, "plainMm") - drawInMm),
+    plain: millimetres(loopsMm - drawInMm),
     drawIn: millimetres(drawInMm),
     crossings: millimetres(overRows(repeat, rows, "crossingMm")),
     texture: millimetres(overRows(repeat, rows, "textureMm")),
@@ -99,10 +140,12 @@ export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY)
     stitches,
     rows,
     plain,
+    kept,
     widthMm,
     plainWidthMm,
-    heightMm: millimetres(rows * plain.heightMm),
-    widthFactor,
+    heightMm: millimetres(rows * plain.heightMm * kept.height),
+    widthBandMm: widthBand(kept, plainWidthMm),
+    aboveRib: aboveRib(stitches, kept.width, crossingsAcross(across.panels)),
     tailBasis,
     ledger,
     totalMm: totalOf(ledger),

@@ -2,6 +2,8 @@
 import type { PlainStitch } from "../fabric/plainStitch";
 import { crossingExtra, widthOf } from "../stitches/crossings";
 import type { PanelRow } from "../panels/panel";
+import { leastCommonMultiple } from "../panels/transforms";
+import { yarnOf } from "../stitches/operations";
 
 export interface RowYarn {
   /** One plain loop for each stitch. */
@@ -27,7 +29,7 @@ export function rowYarn(row: PanelRow, plain: PlainStitch, give = 0): RowYarn {
     } else {
       const { operation, times } = work;
       plainMm += operation.leaves * times * plain.loopMm;
-      textureMm += times * (operation.yarnMm(plain) - operation.leaves * plain.loopMm);
+      textureMm += times * (yarnOf(operation, plain) - operation.leaves * plain.loopMm);
     }
   }
   return { plainMm, textureMm, crossingMm };
@@ -35,3 +37,16 @@ export function rowYarn(row: PanelRow, plain: PlainStitch, give = 0): RowYarn {
 
 /** All the yarn of a row. */
 export const rowTotal = ({ plainMm, textureMm, crossingMm }: RowYarn) => plainMm + textureMm + crossingMm;
+
+/**
+ * The yarn of each row of panels side by side, until their rows meet again, and of `most` rows at most.
+ * Example: panels of 4 and 6 rows give 12 rows.
+ */
+export function rowsTogether(panels: readonly (readonly RowYarn[])[], most: number): readonly RowYarn[] {
+  const meet = panels.reduce((rows, panel) => leastCommonMultiple(rows, panel.length), 1);
+  return Array.from({ length: Math.min(meet, most) }, (_, index) => {
+    const across = panels.flatMap((panel) => panel[index % panel.length] ?? []);
+    const sum = (part: keyof RowYarn) => across.reduce((total, row) => total + row[part], 0);
+    return { plainMm: sum("plainMm"), textureMm: sum("textureMm"), crossingMm: sum("crossingMm") };
+  });
+}

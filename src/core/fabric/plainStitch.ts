@@ -20,7 +20,7 @@ export interface PlainStitch {
  * Stitch-density constant of relaxed plain-knit fabric: stitches per area = KS / loop².
  * Munden (1959), J. Textile Inst. 50, T448; published values run from 19.0 to 21.6.
  */
-const KS = 20.5;
+export const KS = 20.5;
 
 /**
  * The plain stitch of a gauge. Any positive gauge is accepted; bounds belong to the reader of gauges.

@@ -6,6 +6,7 @@ export const COUNTS = {
   ropes: { least: 1, most: 40, things: "ropes" },
   purls: { least: 0, most: 20, things: "purl columns" },
   edge: { least: 0, most: 60, things: "edge stitches" },
+  times: { least: 1, most: 40, things: "times" },
   rows: { least: 1, most: 5000, things: "rows" },
   measuredStitches: { least: 4, most: 600, things: "stitches" },
 } as const satisfies Record<string, CountBounds>;

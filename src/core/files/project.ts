@@ -1,5 +1,6 @@
 /** The project as it is kept and as it stands in a file. Measures are numbers in the unit that the key names. */
 import { z } from "zod";
+import { BLOCKING_IDS } from "../fabric/blocking";
 import { ROPES } from "../panels/ropes";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, LENGTHS } from "./bounds";
@@ -31,7 +32,11 @@ const piece = z.strictObject({
   ropes: count(COUNTS.ropes),
   purls: count(COUNTS.purls),
   edge: count(COUNTS.edge),
+  /** Panels of the library or of this project, from the right; they stand in place of the ropes. */
+  across: z.array(z.strictObject({ panelId: words(64), times: count(COUNTS.times) })).max(40).default([]),
   rows: count(COUNTS.rows).nullable(),
+  /** How the piece will be finished: it decides how far its ribs pull in. */
+  blocking: z.enum(BLOCKING_IDS).default("wetBlocked"),
   /** Width measured across so many stitches of the cabled part; both null where nobody measured. */
   measured: z.strictObject({
     widthMm: length(LENGTHS.width).nullable(),
@@ -112,7 +117,9 @@ export function emptyProject(): Project {
         ropes: 1,
         purls: 2,
         edge: 2,
+        across: [],
         rows: null,
+        blocking: "wetBlocked",
         measured: { widthMm: null, stitches: null },
         tail: { school: "wraps", twentyMm: null },
       },

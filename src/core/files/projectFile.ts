@@ -14,13 +14,14 @@ const MOST_CHARACTERS = 5_000_000;
 export const writeProject = (project: Project) => `${JSON.stringify(project, null, 2)}\n`;
 
 /** A file name from the project's name. Example: "Harrow slipover" is "harrow-slipover.brenok.json". */
-export function fileNameOf({ name }: Project): string {
-  const stem = name
+export const fileNameOf = ({ name }: Project) => `${fileStem(name) || "project"}${EXTENSION}`;
+
+/** A name as a part of a file's name. Example: "Rope of 4, left" is "rope-of-4-left". */
+export const fileStem = (name: string) =>
+  name
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, "-")
     .replace(/^-|-$/g, "");
-  return `${stem || "project"}${EXTENSION}`;
-}
 
 /**
  * Reads the text of a project file.

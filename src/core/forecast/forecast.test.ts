@@ -17,7 +17,7 @@ test("the normal distribution against tabled values", () => {
 });
 
 test("an empty project says what it still needs", () => {
-  expect(forecastProject(emptyProject())).toEqual({ known: false, missing: ["putUp", "rows"] });
+  expect(forecastProject(emptyProject())).toEqual({ known: false, missing: ["putUp", "rows"], problem: null });
 });
 
 test("the advised balls are the fewest that reach the certainty, and more certainty never wants fewer", () => {
@@ -71,7 +71,7 @@ test("a width that cannot be is questioned and left out", () => {
   };
   expect(withWidth(760).findings[0]?.message).toMatch(/cables do not spread/);
   expect(withWidth(20).findings[0]?.message).toMatch(/no cable pulls in that far/);
-  expect(withWidth(20).forecast.estimate.widthFactor).toBeNull();
+  expect(withWidth(20).forecast.estimate.kept.measured).toBeNull();
   expect(withWidth(76).findings).toEqual([]);
 });
 

@@ -1,5 +1,6 @@
 /** What if the gauge comes out otherwise: the forecast at gauges around the one that was given. */
 import type { Project } from "../files/project";
+import type { Laid } from "../garment/lay";
 import { forecastProject } from "./projectForecast";
 
 export interface SweepPoint {
@@ -17,10 +18,10 @@ const REACH = 0.1;
 
 /**
  * Forecasts from a tenth looser to a tenth tighter, rows changing with stitches; the stitches cast on and
- * the rows worked stay the same. Empty where the project has no answer.
+ * the rows worked stay the same, and so does the draw-in. Empty where the project has no answer.
  */
-export function sweepGauge(project: Project): readonly SweepPoint[] {
-  const base = forecastProject(project);
+export function sweepGauge(project: Project, laid?: Laid): readonly SweepPoint[] {
+  const base = forecastProject(project, laid);
   if (!base.known) return [];
   const { stitchesPer10Cm, rowsPer10Cm } = base.plan.gauge;
   return Array.from({ length: 2 * STEPS + 1 }, (_, index) => {
@@ -30,7 +31,7 @@ export function sweepGauge(project: Project): readonly SweepPoint[] {
       stitchesPer10Cm: stitchesPer10Cm * scale,
       rowsPer10Cm: rowsPer10Cm * scale,
     };
-    const moved = forecastProject({ ...project, gauge });
+    const moved = forecastProject({ ...project, gauge }, laid);
     if (!moved.known) return [];
     const { quantilesMm, advised } = moved.forecast;
     return [

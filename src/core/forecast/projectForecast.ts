@@ -2,13 +2,14 @@
 import type { PiecePlan } from "../estimate/piece";
 import type { ProjectPiece, Project } from "../files/project";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
-import { cabledStitches, type CabledPanelPlan } from "../panels/cabledPanel";
-import { ropeOf } from "../panels/ropes";
+import type { KnownFabrics } from "../fabric/relax";
+import { layRopes, type Laid } from "../garment/lay";
+import { cabledStitches, type Across } from "../panels/across";
 import { grams, metres, millimetres } from "../units/brands";
-import type { PutUp } from "../yarn/putUp";
-import { assumedGauge, usualNeedle } from "../yarn/thickness";
+import { usualNeedle } from "../yarn/thickness";
 import type { GaugeSources, Source } from "./doubt";
 import { forecastPiece, type Forecast } from "./forecast";
+import { aspectOf, projectGauge } from "./projectGauge";
 
 /** Twenty cast-on stitches in a middling yarn, where nobody measured. */
 const ASSUMED_TWENTY_MM = 400;
@@ -36,28 +37,21 @@ export interface KnownForecast extends Basis {
   readonly forecast: Forecast;
 }
 
-export type ProjectForecast =
-  KnownForecast | { readonly known: false; readonly missing: readonly MissingField[] };
-
-function gaugeOf({ gauge }: Project, putUp: PutUp): { gauge: Gauge; sources: GaugeSources } {
-  const assumed = assumedGauge(putUp);
-  const stitchesPer10Cm = gauge.stitchesPer10Cm ?? assumed.stitchesPer10Cm;
-  const usualRows = stitchesPer10Cm * (assumed.rowsPer10Cm / assumed.stitchesPer10Cm);
-  return {
-    gauge: { stitchesPer10Cm, rowsPer10Cm: gauge.rowsPer10Cm ?? usualRows },
-    sources: {
-      width: gauge.stitchesPer10Cm === null ? "assumed" : gauge.source,
-      height: gauge.rowsPer10Cm === null ? "assumed" : gauge.source,
-    },
-  };
+/** Fields that an answer still needs, or what is wrong with the panels; neither while they are being laid. */
+interface UnknownForecast {
+  readonly known: false;
+  readonly missing: readonly MissingField[];
+  readonly problem: string | null;
 }
+
+export type ProjectForecast = KnownForecast | UnknownForecast;
 
 type Measure = { readonly measured: PiecePlan["measured"]; readonly findings: readonly Finding[] };
 
 /** The measured width, if it can be so; without a count of stitches it spans the whole cabled part. */
-function measureOf({ measured }: ProjectPiece, panel: CabledPanelPlan, gauge: Gauge): Measure {
+function measureOf({ measured }: ProjectPiece, across: Across, gauge: Gauge): Measure {
   if (measured.widthMm === null) return { measured: null, findings: [] };
-  const cabled = cabledStitches(panel);
+  const cabled = cabledStitches(across);
   const stitches = measured.stitches ?? cabled;
   const kept = measured.widthMm / (stitches * plainStitch(gauge).widthMm);
   if (kept >= LEAST_KEPT && kept <= MOST_KEPT)
@@ -69,25 +63,26 @@ function measureOf({ measured }: ProjectPiece, panel: CabledPanelPlan, gauge: Ga
   return { measured: null, findings: [{ field: "measuredWidth", message }] };
 }
 
+/** The fields that an answer still needs. */
+function missingFields({ yarns, pieces }: Project): readonly MissingField[] {
+  return [...(yarns[0]?.putUp ? [] : ["putUp" as const]), ...(pieces[0]?.rows ? [] : ["rows" as const])];
+}
+
 /** Everything that the estimate stands on, each with its source; null while something is missing. */
-function basisOf(project: Project): Basis | readonly MissingField[] {
+function basisOf(project: Project, { across, fabric }: Extract<Laid, { ok: true }>): Basis | null {
   const [yarn] = project.yarns;
   const [piece] = project.pieces;
-  const missing: MissingField[] = [];
-  if (!yarn?.putUp) missing.push("putUp");
-  if (!piece?.rows) missing.push("rows");
-  if (!yarn?.putUp || !piece?.rows) return missing;
-
-  const putUp: PutUp = { massG: grams(yarn.putUp.massG), lengthM: metres(yarn.putUp.lengthM) };
-  const panel: CabledPanelPlan = { ...piece, rope: ropeOf(piece.ropeId) };
-  const { gauge, sources } = gaugeOf(project, putUp);
-  const { measured, findings } = measureOf(piece, panel, gauge);
+  const gauged = projectGauge(project);
+  if (!yarn?.putUp || !piece?.rows || !gauged) return null;
+  const { gauge, sources } = gauged;
+  const { measured, findings } = measureOf(piece, across, gauge);
   return {
     plan: {
-      panel,
+      across,
+      fabric,
       rows: piece.rows,
       gauge,
-      putUp,
+      putUp: { massG: grams(yarn.putUp.massG), lengthM: metres(yarn.putUp.lengthM) },
       needleMm:
         project.needleMm === null ? usualNeedle(plainStitch(gauge).widthMm) : millimetres(project.needleMm),
       tail: { school: piece.tail.school, twentyMm: millimetres(piece.tail.twentyMm ?? ASSUMED_TWENTY_MM) },
@@ -102,9 +97,20 @@ function basisOf(project: Project): Basis | readonly MissingField[] {
   };
 }
 
-/** The forecast of a project, or the fields that it still needs. */
-export function forecastProject(project: Project): ProjectForecast {
-  const basis = basisOf(project);
-  if (!("plan" in basis)) return { known: false, missing: basis };
+/** What lies across the piece where that needs no reading; null where it does. */
+export const layUnread = (project: Project, known?: KnownFabrics): Laid | null => {
+  const [piece] = project.pieces;
+  return piece ? layRopes(piece, aspectOf(project), known) : null;
+};
+
+/**
+ * The forecast of a project, or what it still needs. `laid` is what lies across its piece, as `layPiece`
+ * gives it; null while that is being read.
+ */
+export function forecastProject(project: Project, laid: Laid | null = layUnread(project)): ProjectForecast {
+  const missing = missingFields(project);
+  const basis = laid?.ok ? basisOf(project, laid) : null;
+  if (!basis || missing.length > 0)
+    return { known: false, missing, problem: laid && !laid.ok ? laid.message : null };
   return { known: true, forecast: forecastPiece(basis.plan, basis.sources, project.certainty), ...basis };
 }

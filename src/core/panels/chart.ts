@@ -3,7 +3,7 @@ import { crossingWords } from "../stitches/crossingNames";
 import { facesOf, widthOf } from "../stitches/crossings";
 import type { Face, Operation } from "../stitches/operations";
 import { abbreviationOf, nameOf, wordsOf, type Wording } from "../stitches/wording";
-import type { Panel, PanelRow, Work } from "./panel";
+import { keyOfRow, type Panel, type PanelRow, type Work } from "./panel";
 
 /** What is drawn into cells. One more drawing is one more kind of mark. */
 export type Mark =
@@ -130,19 +130,12 @@ function runsOf(row: PanelRow, wording: Wording): ChartRow["runs"] {
   });
 }
 
-const keyOf = (row: PanelRow) =>
-  row
-    .map((work) =>
-      "crossing" in work ? Object.values(work.crossing).join(" ") : `${work.operation.id} ${work.times}`,
-    )
-    .join();
-
 /** The chart of a panel. Example: purl 2, cross 2/2, purl 2 is two bumps, a crossing of four, two bumps. */
 export function chartOf({ rows }: Panel, { wrongSide, numbers, repeat }: Manner, wording: Wording): Chart {
   // Rows that are worked alike share their runs, which makes a large chart small to copy between threads.
   const known = new Map<string, ChartRow["runs"]>();
   const drawn = rows.map((row, index): ChartRow => {
-    const key = keyOf(row);
+    const key = keyOfRow(row);
     const runs = known.get(key) ?? runsOf(row, wording);
     known.set(key, runs);
     const stitches = runs.reduce((sum, { width }) => sum + width, 0);

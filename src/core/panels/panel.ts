@@ -51,6 +51,14 @@ export function joined(works: readonly Work[]): PanelRow {
   return row;
 }
 
+/** A text that two rows share just when they are worked alike. */
+export const keyOfRow = (row: PanelRow) =>
+  row
+    .map((work) =>
+      "crossing" in work ? Object.values(work.crossing).join(" ") : `${work.operation.id} ${work.times}`,
+    )
+    .join();
+
 /** Whether two rows are worked alike. */
 export const sameRow = (one: PanelRow, other: PanelRow): boolean =>
   one === other ||

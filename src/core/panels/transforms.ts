@@ -47,6 +47,9 @@ export const mirror = ({ rows }: Panel): Panel => ({ rows: rows.map(mirroredRow)
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
+/** Example: panels of 4 and 6 rows meet every 12. */
+export const leastCommonMultiple = (a: number, b: number) => (a * b) / gcd(a, b);
+
 /** More rows than this are not joined: panels of 7 and 11 rows already need 77. */
 const MOST_JOINED_ROWS = 2000;
 
@@ -57,7 +60,7 @@ const MOST_JOINED_ROWS = 2000;
  */
 export function joinPanels(panels: readonly Panel[]): Panel | null {
   if (panels.length === 0 || panels.some(({ rows }) => rows.length === 0)) return null;
-  const height = panels.reduce((least, { rows }) => (least * rows.length) / gcd(least, rows.length), 1);
+  const height = panels.reduce((least, { rows }) => leastCommonMultiple(least, rows.length), 1);
   if (height > MOST_JOINED_ROWS) return null;
   return {
     rows: Array.from({ length: height }, (_, index) =>

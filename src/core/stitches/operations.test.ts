@@ -1,8 +1,8 @@
 import { plainStitch } from "../fabric/plainStitch";
-import { allOperations, bobble, fromBehind, nupp, operationOf } from "./operations";
+import { allOperations, bobble, fromBehind, nupp, operationOf, yarnOf } from "./operations";
 
 const plain = plainStitch({ stitchesPer10Cm: 20, rowsPer10Cm: 28 });
-const loopsOf = (id: string) => operationOf(id).yarnMm(plain) / plain.loopMm;
+const loopsOf = (id: string) => yarnOf(operationOf(id), plain) / plain.loopMm;
 
 test.each([
   ["knit", 1, 1, 1],
@@ -32,13 +32,13 @@ test.each([
 });
 
 test("a slipped stitch takes the width that the yarn passes", () => {
-  expect(operationOf("slip").yarnMm(plain)).toBe(plain.widthMm);
-  expect(operationOf("slipf").yarnMm(plain)).toBe(plain.widthMm);
+  expect(yarnOf(operationOf("slip"), plain)).toBe(plain.widthMm);
+  expect(yarnOf(operationOf("slipf"), plain)).toBe(plain.widthMm);
 });
 
 test("bobbles and nupps by their counts", () => {
-  expect(bobble(5, 2).yarnMm(plain) / plain.loopMm).toBeCloseTo(0.9 * (5 + 10 + 1), 9);
-  expect(nupp(7).yarnMm(plain) / plain.loopMm).toBeCloseTo(0.9 * 8, 9);
+  expect(yarnOf(bobble(5, 2), plain) / plain.loopMm).toBeCloseTo(0.9 * (5 + 10 + 1), 9);
+  expect(yarnOf(nupp(7), plain) / plain.loopMm).toBeCloseTo(0.9 * 8, 9);
   expect(bobble(5, 2)).toMatchObject({ uses: 1, leaves: 1 });
 });
 

@@ -17,24 +17,23 @@ export interface Operation {
   readonly face: Face;
   /** The operation that looks like this one on the right side when it is worked on the wrong side. */
   readonly fromBehind: string;
-  /** Yarn, in mm, for one, in a fabric whose plain stitch is given. */
-  readonly yarnMm: (plain: PlainStitch) => number;
+  /** Yarn for one, in plain loops and in widths of a plain stitch. */
+  readonly yarn: { readonly loops: number; readonly widths: number };
 }
 
-const loops =
-  (count: number) =>
-  ({ loopMm }: PlainStitch) =>
-    count * loopMm;
+/** Yarn of one operation, in mm. Example: a knit stitch takes one loop, 19.13 mm at 20 x 28 stitches. */
+export const yarnOf = ({ yarn }: Operation, { loopMm, widthMm }: PlainStitch) =>
+  yarn.loops * loopMm + yarn.widths * widthMm;
 
 /** A slipped stitch lets the yarn pass along its width. */
-const passing = ({ widthMm }: PlainStitch) => widthMm;
+const PASSING = { loops: 0, widths: 1 } as const;
 
 type Row = Omit<Operation, "id" | "face" | "fromBehind"> & { readonly fromBehind?: string };
 
 const table = (face: Face, rows: Readonly<Record<string, Row>>): readonly Operation[] =>
   Object.entries(rows).map(([id, row]) => ({ id, face, fromBehind: id, ...row }));
 
-const one = (uses: number, leaves: number, yarn: number) => ({ uses, leaves, yarnMm: loops(yarn) });
+const one = (uses: number, leaves: number, loops: number) => ({ uses, leaves, yarn: { loops, widths: 0 } });
 
 const knits = table("knit", {
   knit: { abbreviation: "k", us: "knit", fromBehind: "purl", ...one(1, 1, 1) },
@@ -90,7 +89,7 @@ const knits = table("knit", {
     fromBehind: "slipf",
     uses: 1,
     leaves: 1,
-    yarnMm: passing,
+    yarn: PASSING,
   },
   wrap3: {
     abbreviation: "mock3",
@@ -124,7 +123,7 @@ const purls = table("purl", {
     fromBehind: "slip",
     uses: 1,
     leaves: 1,
-    yarnMm: passing,
+    yarn: PASSING,
   },
 });
 

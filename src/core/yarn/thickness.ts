@@ -10,7 +10,7 @@ export const thicknessOf = (putUp: PutUp): Millimetres => millimetres(0.115 * Ma
 export const wrapsPerInch = (thickness: Millimetres) => 25.4 / thickness;
 
 /** Row height over stitch width of plain fabric where nothing was measured. */
-const USUAL_ASPECT = 0.72;
+export const USUAL_ASPECT = 0.72;
 
 /**
  * Plain gauge of a yarn with no swatch: 19.4 (m in 100 g / 200)^0.607 stitches over 10 cm, sd 0.08 in ln;

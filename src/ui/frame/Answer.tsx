@@ -26,12 +26,29 @@ export function Answer() {
   const answer = useAnswer();
   return (
     <section aria-label="Answer" className="min-w-0 flex-1 max-md:basis-full md:max-w-3xl">
-      {answer.known ? <KnownAnswer answer={answer} /> : <MissingAnswer missing={answer.missing} />}
+      {answer.known ? <KnownAnswer answer={answer} /> : <MissingAnswer {...answer} />}
     </section>
   );
 }
 
-function MissingAnswer({ missing }: { readonly missing: readonly MissingField[] }) {
+interface MissingAnswerProps {
+  readonly missing: readonly MissingField[];
+  readonly problem: string | null;
+}
+
+function MissingAnswer({ missing, problem }: MissingAnswerProps) {
+  if (missing.length === 0)
+    return (
+      <p className="pt-4 text-lg" role="status">
+        {problem ? (
+          <>
+            <strong className="font-display text-2xl">No answer yet.</strong> {problem}
+          </>
+        ) : (
+          "Reading the panels …"
+        )}
+      </p>
+    );
   return (
     <p className="pt-4 text-lg" role="status">
       <strong className="font-display text-2xl">No answer yet.</strong> Still needed:{" "}

@@ -2,6 +2,7 @@
 import { toast } from "sonner";
 import { EXTENSION, fileNameOf, readProject, writeProject } from "@/core/files/projectFile";
 import { emptyProject } from "@/core/files/project";
+import { download } from "@/ui/parts/download";
 import { replace, undo, useProjectStore } from "@/state/projectStore";
 
 const undoable = { action: { label: "Undo", onClick: undo } };
@@ -9,13 +10,9 @@ const undoable = { action: { label: "Undo", onClick: undo } };
 /** Hands the project to the browser as a download. */
 export function saveProjectFile() {
   const { project } = useProjectStore.getState();
-  const address = URL.createObjectURL(new Blob([writeProject(project)], { type: "application/json" }));
-  const link = document.createElement("a");
-  link.href = address;
-  link.download = fileNameOf(project);
-  link.click();
-  URL.revokeObjectURL(address);
-  toast.success(`Saved as ${link.download}`);
+  const name = fileNameOf(project);
+  download(name, new Blob([writeProject(project)], { type: "application/json" }));
+  toast.success(`Saved as ${name}`);
 }
 
 /** Opens a project from a file; a file that cannot be read changes nothing and says why. */

@@ -2,7 +2,9 @@
 import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
 import type { Mend } from "@/core/instructions/findings";
+import { showPanelsAs, useSettings } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
+import { Choice } from "@/ui/parts/Choice";
 import { ChartEditor } from "./ChartEditor";
 import { FindingList } from "./FindingList";
 import { useStudy } from "./useStudy";
@@ -11,6 +13,16 @@ const RowTextEditor = dynamic(() => import("./RowTextEditor").then(({ RowTextEdi
   ssr: false,
   loading: () => <p className="text-faint">Opening the editor …</p>,
 });
+
+const FabricView = dynamic(
+  () => import("@/ui/fabric/FabricView").then(({ FabricView: view }) => view),
+  { ssr: false, loading: () => <p className="text-faint">Opening the fabric …</p> },
+);
+
+const SIGHTS = [
+  { value: "chart", label: "Chart" },
+  { value: "fabric", label: "Fabric" },
+] as const;
 
 interface PanelViewProps {
   readonly name: string;
@@ -27,6 +39,7 @@ const NONE: readonly never[] = [];
 /** One panel: its rows as text and as a chart, and what is to say of them. */
 export function PanelView({ name, text, told = [], readOnly, onText, children }: PanelViewProps) {
   const study = useStudy(text);
+  const sight = useSettings(({ panelsAs }) => panelsAs);
   const findings = study?.findings ?? NONE;
   const mend = ({ edit }: Mend) => onText(text.slice(0, edit.from) + edit.text + text.slice(edit.to));
   const { chart, castOn, multiple } = study ?? {};
@@ -44,19 +57,26 @@ export function PanelView({ name, text, told = [], readOnly, onText, children }:
           <RowTextEditor text={text} readOnly={readOnly} findings={findings} onChange={onText} />
           {study && <FindingList findings={findings} onMend={readOnly ? null : mend} />}
         </div>
-        {chart ? (
-          <ChartEditor
-            chart={chart}
-            name={name}
-            text={text}
-            onText={readOnly ? null : onText}
-            complete={study?.complete ?? false}
-          />
-        ) : (
-          <p className="rounded-lg border border-dashed border-edge p-6 text-faint">
-            The chart is drawn as soon as a row can be read, such as: Row 1 (RS): P2, C4F, P2.
-          </p>
-        )}
+        <div className="grid min-w-0 gap-2">
+          <div>
+            <Choice label="Show" options={SIGHTS} value={sight} onChange={showPanelsAs} />
+          </div>
+          {!chart ? (
+            <p className="rounded-lg border border-dashed border-edge p-6 text-faint">
+              The chart is drawn as soon as a row can be read, such as: Row 1 (RS): P2, C4F, P2.
+            </p>
+          ) : sight === "fabric" ? (
+            <FabricView name={name} text={text} />
+          ) : (
+            <ChartEditor
+              chart={chart}
+              name={name}
+              text={text}
+              onText={readOnly ? null : onText}
+              complete={study?.complete ?? false}
+            />
+          )}
+        </div>
       </div>
     </Card>
   );

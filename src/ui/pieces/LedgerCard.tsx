@@ -22,7 +22,7 @@ const IN_ONE_UNIT_MM = { metric: 1000, imperial: 914.4 } as const;
 /** Where the yarn goes. The rounded figures add up to the rounded total. */
 export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer: KnownForecast }) {
   const units = useUnits();
-  const { ledger, totalMm, widthFactor } = answer.forecast.estimate;
+  const { ledger, totalMm } = answer.forecast.estimate;
   const totalM = toMetres(totalMm);
   const otherUnits = units === "metric" ? "imperial" : "metric";
   const inOtherWords = `${formatYarn(totalM, otherUnits)}, ${formatMass(massOf(totalM, answer.plan.putUp), units)}`;
@@ -43,30 +43,22 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
           </tr>
         </thead>
         <tbody>
-          {LEDGER_PARTS.map(({ id, name, why }, index) => {
-            const unknown = id === "drawIn" && widthFactor === null;
-            return (
-              <tr key={id} title={why} className="border-b border-line last:border-0">
-                <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                  {name}
-                  {unknown && (
-                    <span className="block text-xs text-faint">
-                      measure the cables’ width; until then it is in plain fabric
-                    </span>
-                  )}
-                </th>
-                <td className="w-2/5">
-                  <div
-                    className={`h-2.5 rounded-r-full ${COLOURS[id]}`}
-                    style={{ width: `max(2px, ${(100 * Math.max(0, ledger[id])) / most}%)` }}
-                  />
-                </td>
-                <td className="pl-2 text-right whitespace-nowrap">
-                  {unknown ? "not known" : `${tenths[index]?.toFixed(1)} ${units === "metric" ? "m" : "yd"}`}
-                </td>
-              </tr>
-            );
-          })}
+          {LEDGER_PARTS.map(({ id, name, why }, index) => (
+            <tr key={id} title={why} className="border-b border-line last:border-0">
+              <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                {name}
+              </th>
+              <td className="w-2/5">
+                <div
+                  className={`h-2.5 rounded-r-full ${COLOURS[id]}`}
+                  style={{ width: `max(2px, ${(100 * Math.max(0, ledger[id])) / most}%)` }}
+                />
+              </td>
+              <td className="pl-2 text-right whitespace-nowrap">
+                {`${tenths[index]?.toFixed(1)} ${units === "metric" ? "m" : "yd"}`}
+              </td>
+            </tr>
+          ))}
         </tbody>
       </table>
       <Rule totalMm={totalMm} answer={answer} />
@@ -82,8 +74,7 @@ interface RuleProps {
 /** The rule of thumb, beside the reckoning and never instead of it. */
 function Rule({ totalMm, answer }: RuleProps) {
   const units = useUnits();
-  const { ledger, widthFactor } = answer.forecast.estimate;
-  if (widthFactor === null) return null;
+  const { ledger } = answer.forecast.estimate;
   const cabledMm = ledger.drawIn + ledger.crossings;
   const plainMm = totalMm - cabledMm;
   return (

@@ -1,6 +1,5 @@
 "use client";
 import type { ProjectForecast } from "@/core/forecast/projectForecast";
-import { ROPES } from "@/core/panels/ropes";
 import { formatFine, formatGauge } from "@/core/units/format";
 import { assumedGauge, thicknessOf, wrapsPerInch } from "@/core/yarn/thickness";
 import { classOf, type YarnClass } from "@/core/yarn/classes";
@@ -11,11 +10,8 @@ import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { SourceMark } from "@/ui/parts/SourceMark";
+import { CableFields } from "./CableFields";
 
-const LEANS = [
-  { value: "left", label: "left" },
-  { value: "right", label: "right" },
-] as const;
 const GAUGE_SOURCES = [
   { value: "measured", label: "on my swatch" },
   { value: "band", label: "on the band" },
@@ -30,66 +26,12 @@ export function PieceForm({ answer }: { readonly answer: ProjectForecast }) {
       aside={answer.known ? `${answer.forecast.estimate.stitches} stitches to cast on` : "a cabled rectangle"}
     >
       <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1">
-        <RopeChoice />
-        <CountFields />
+        <CableFields />
         <YarnFields answer={answer} />
         <GaugeFields answer={answer} />
         <WidthFields answer={answer} />
       </div>
     </Card>
-  );
-}
-
-function RopeChoice() {
-  const piece = useProject().pieces[0];
-  return (
-    <div className="col-span-2 mb-0.5 flex flex-wrap items-end gap-3">
-      <div className="grow text-sm">
-        <label htmlFor="rope">Cable</label>
-        <select
-          id="rope"
-          value={piece?.ropeId}
-          onChange={(event) => {
-            const rope = ROPES.find(({ id }) => id === event.target.value);
-            if (rope)
-              change("rope", (draft) => {
-                for (const one of draft.pieces) one.ropeId = rope.id;
-              });
-          }}
-          className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
-        >
-          {ROPES.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </div>
-      <div className="text-sm">
-        <p aria-hidden>In front leans</p>
-        <Choice
-          label="In front leans"
-          options={LEANS}
-          value={piece?.lean ?? "left"}
-          onChange={(lean) =>
-            change("lean", (draft) => {
-              for (const one of draft.pieces) one.lean = lean;
-            })
-          }
-        />
-      </div>
-    </div>
-  );
-}
-
-function CountFields() {
-  return (
-    <div className="col-span-2 grid grid-cols-2 gap-x-3 sm:grid-cols-4">
-      <MeasureField field="ropes" label="Ropes" example="as 4" />
-      <MeasureField field="purls" label="Purls between" example="as 2" />
-      <MeasureField field="edge" label="Edge stitches" example="as 3" />
-      <MeasureField field="rows" label="Rows" example="as 120" />
-    </div>
   );
 }
 
@@ -187,7 +129,7 @@ function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
 
 function WidthFields({ answer }: { readonly answer: ProjectForecast }) {
   const finding = answer.known ? answer.findings.find(({ field }) => field === "measuredWidth") : undefined;
-  const factor = answer.known ? answer.forecast.estimate.widthFactor : null;
+  const kept = answer.known ? answer.forecast.estimate.kept : null;
   const cabled = answer.known ? answer.plan.measured?.stitches : null;
   const { measured } = useProject().pieces[0] ?? {};
   return (
@@ -198,9 +140,15 @@ function WidthFields({ answer }: { readonly answer: ProjectForecast }) {
         example="if you have it"
         finding={finding?.message}
         says={
-          factor !== null && (
+          kept && (
             <>
-              <SourceMark source="measured" /> {Math.round(factor * 100)} % of plain
+              {kept.measured !== null && (
+                <>
+                  <SourceMark source="measured" /> {percent(kept.measured)} of plain;{" "}
+                </>
+              )}
+              <SourceMark source="computed" /> {percent(kept.computed)}
+              {kept.measured === null && " of plain"}
             </>
           )
         }
@@ -214,3 +162,5 @@ function WidthFields({ answer }: { readonly answer: ProjectForecast }) {
     </>
   );
 }
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;

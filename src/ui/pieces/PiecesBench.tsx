@@ -1,6 +1,7 @@
 "use client";
 import { useDeferredValue } from "react";
 import { useAnswer } from "@/state/answer";
+import { AboveRibCard } from "./AboveRibCard";
 import { LedgerCard } from "./LedgerCard";
 import { PieceDrawing } from "./PieceDrawing";
 import { PieceForm } from "./PieceForm";
@@ -19,6 +20,7 @@ export function PiecesBench() {
         <>
           <PieceDrawing answer={settled} />
           <LedgerCard answer={settled} />
+          <AboveRibCard answer={settled} />
           <TailCard answer={settled} />
           <WhatIfCard />
         </>

@@ -1,13 +1,19 @@
 import { printPattern } from "../instructions/print";
 import { readPattern } from "../instructions/read";
-import { allStitches, cabledPanel, cabledStitches, type CabledPanelPlan } from "./cabledPanel";
+import { allStitches, cabledStitches, ropesAcross, withEdges, type RopesPlan } from "./across";
 import { stitchesOf } from "./panel";
+import { joinPanels } from "./transforms";
 import { ROPES, ropeOf, type RopeId } from "./ropes";
 
-const plan: CabledPanelPlan = { rope: ropeOf("rope-2-2"), lean: "left", ropes: 2, purls: 2, edge: 1 };
+const plan: RopesPlan = { rope: ropeOf("rope-2-2"), lean: "left", ropes: 2, purls: 2, edge: 1 };
 const US = { naming: "halves", words: "US" } as const;
-const textOf = (one: CabledPanelPlan) => {
-  const panel = cabledPanel(one);
+const wholeRow = (one: RopesPlan) => {
+  const panel = joinPanels(withEdges(ropesAcross(one)));
+  if (!panel) throw new Error("nothing joined");
+  return panel;
+};
+const textOf = (one: RopesPlan) => {
+  const panel = wholeRow(one);
   return printPattern({ panel, wrongSide: panel.rows.map((_, index) => index % 2 === 1), round: false }, US);
 };
 
@@ -22,9 +28,9 @@ test("two ropes between purls, with an edge stitch at both sides", () => {
 });
 
 test("the cabled part runs from the first purl to the last, the edges beside it", () => {
-  expect(cabledStitches(plan)).toBe(14);
-  expect(allStitches(plan)).toBe(16);
-  expect(stitchesOf(cabledPanel(plan).rows[0] ?? [])).toBe(16);
+  expect(cabledStitches(ropesAcross(plan))).toBe(14);
+  expect(allStitches(ropesAcross(plan))).toBe(16);
+  expect(stitchesOf(wholeRow(plan).rows[0] ?? [])).toBe(16);
 });
 
 test("leaning right turns every crossing; no purls and no edge leave the ropes alone", () => {

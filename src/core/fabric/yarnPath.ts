@@ -1,0 +1,161 @@
+/**
+ * The path of the yarn through a relaxed panel, for drawing: each stitch a loop drawn through the one below,
+ * strands of a crossing lifted over and pressed under one another. Lengths in plain stitch widths, x to the
+ * right and y up as the right side is looked at, z towards the eye.
+ */
+import type { Panel } from "../panels/panel";
+import { widthOf, type Crossing } from "../stitches/crossings";
+import type { Mesh } from "./mesh";
+
+/** Numbers of one piece of yarn: x, y, z at its start, x, y, z at its end, its place on the strand, its loops. */
+export const NUMBERS_EACH = 8;
+
+export interface YarnPath {
+  /** Straight pieces of yarn, `NUMBERS_EACH` numbers each, in the order in which they are knitted. */
+  readonly pieces: Float32Array;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** Where a relaxed panel puts its stitches. */
+interface Lying {
+  readonly x: Float64Array;
+  readonly heights: Float64Array;
+}
+
+interface PathOptions {
+  /** How often the rows are drawn on top of one another. */
+  readonly up: number;
+  /** Straight pieces between two bends of the yarn. */
+  readonly pieces: number;
+  /** Yarn of each stitch, in plain loops. */
+  readonly yarn: Float64Array;
+}
+
+/** Half of the way between a loop's feet, where it comes out of the loop below. */
+const FOOT = 0.15;
+/** Share of the way to its neighbour that a loop's shoulder takes, and the least, where stitches crowd. */
+const SHOULDER = 0.41;
+const LEAST_SHOULDER = 0.2;
+/** Heights over its needle's row, in rows: the top of a loop, its feet, and the bend between two loops. */
+const TOP = 0.4;
+const FEET = 0.12;
+const BEND = -0.3;
+/** Depths: of legs before tops and bends, of knit columns before purl ones, and of strands over strands. */
+const LEG_DEPTH = 0.3;
+const FACE_DEPTH = 0.2;
+const STRAND_DEPTH = 0.5;
+/** Plain fabric left free around the drawing. */
+export const PATH_MARGIN = 0.6;
+
+/** How far each stitch of a crossing is lifted, from the right: front strands up, the ones behind down. */
+function liftsOf({ front, centre, back, lean }: Crossing): readonly number[] {
+  const run = (count: number, lift: number) => Array.from({ length: count }, () => lift);
+  const strands = [...run(back, -STRAND_DEPTH), ...run(centre, 0), ...run(front, STRAND_DEPTH)];
+  return lean === "left" ? strands : strands.reverse();
+}
+
+/** The lift of every stitch, row by row. */
+function liftsOfPanel({ rows }: Panel): Float64Array {
+  return Float64Array.from(
+    rows.flatMap((row) =>
+      row.flatMap((work) =>
+        "crossing" in work
+          ? liftsOf(work.crossing).slice(0, widthOf(work.crossing))
+          : Array.from({ length: work.operation.leaves * work.times }, () => 0),
+      ),
+    ),
+  );
+}
+
+/** A bend of the yarn: place, depth, and the yarn of its stitch. */
+type Bend = readonly [x: number, y: number, z: number, loops: number];
+
+/** A point on a smooth curve from `b` to `c` (Catmull-Rom), `t` from 0 to 1. */
+function between(a: number, b: number, c: number, d: number, t: number): number {
+  const bent = 2 * a - 5 * b + 4 * c - d;
+  return 0.5 * (2 * b + (c - a) * t + bent * t * t + (3 * b - a - 3 * c + d) * t * t * t);
+}
+
+/**
+ * Follows the yarn through a panel that lies as `lying` says.
+ * Example: 8 stitches by 4 rows, drawn twice up in 2 pieces a bend, are 1024 pieces less those beyond the
+ * ends of the rows.
+ */
+export function yarnPath(panel: Panel, mesh: Mesh, { x, heights }: Lying, options: PathOptions): YarnPath {
+  const { rows, columns, faces, parentA, parentB } = mesh;
+  const lifts = liftsOfPanel(panel);
+  const widest = x.reduce((most, place) => Math.max(most, place), 0);
+  const leftmost = x.reduce((least, place) => Math.min(least, place), 0);
+  const repeatHeight = heights.reduce((sum, height) => sum + height, 0);
+  const width = widest - leftmost + 2 * PATH_MARGIN;
+  // Columns count from the right, the drawing from the left.
+  const across = (place: number) => width - PATH_MARGIN - (place - leftmost);
+
+  const bendsOfRow = (row: number, floor: number): Bend[] => {
+    const here = row * columns;
+    const height = heights[row] ?? 0;
+    const ceiling = floor + height;
+    const baseOf = (column: number) => {
+      const [a, b] = [parentA[here + column] ?? -1, parentB[here + column] ?? -1];
+      return a < 0 ? (x[here + column] ?? 0) : ((x[a] ?? 0) + (x[b] ?? 0)) / 2;
+    };
+    const reach = (column: number, other: number) => {
+      const gap = Math.abs((x[here + other] ?? NaN) - (x[here + column] ?? 0));
+      const wide = other < 0 || other >= columns ? 1 : gap;
+      return Math.max(LEAST_SHOULDER, SHOULDER * Math.min(1, wide));
+    };
+    return Array.from({ length: columns }, (_, column): Bend[] => {
+      const loops = options.yarn[here + column] ?? 1;
+      const front = faces[here + column] === 1 ? 1 : -1;
+      const lift = lifts[here + column] ?? 0;
+      const depth = front * FACE_DEPTH;
+      const [head, base] = [x[here + column] ?? 0, baseOf(column)];
+      const next = column + 1 < columns ? baseOf(column + 1) : base + 1;
+      const ahead = faces[here + Math.min(columns - 1, column + 1)] === 1 ? 1 : -1;
+      const side = (sign: 1 | -1): Bend[] => {
+        const shoulder = head + sign * reach(column, column + sign);
+        const foot = base + sign * FOOT;
+        return [
+          [foot, floor + FEET * height, depth + 0.6 * lift, loops],
+          [(foot + shoulder) / 2, (floor + ceiling) / 2, depth + front * LEG_DEPTH + lift, loops],
+          [shoulder, ceiling + 0.06 * height, depth + front * 0.15 + 0.6 * lift, loops],
+        ];
+      };
+      const bend: Bend = [
+        (base + FOOT + (next - FOOT)) / 2,
+        floor + BEND * height,
+        ((front + ahead) / 2) * (FACE_DEPTH - LEG_DEPTH) - 0.5 * Math.abs(lift),
+        loops,
+      ];
+      return [
+        ...side(-1),
+        [head, ceiling + TOP * height, depth - front * LEG_DEPTH + 0.3 * lift, loops],
+        ...side(1).reverse(),
+        bend,
+      ];
+    }).flat();
+  };
+
+  const bendsEach = 8 * columns;
+  const pieces = new Float32Array(
+    Math.max(0, rows * options.up * (bendsEach - 3) * options.pieces) * NUMBERS_EACH,
+  );
+  let [at, floor, place] = [0, PATH_MARGIN, 0];
+  for (let row = 0; row < rows * options.up; row += 1) {
+    const bends = bendsOfRow(row % rows, floor);
+    floor += heights[row % rows] ?? 0;
+    for (let bend = 1; bend + 2 < bends.length; bend += 1) {
+      const [a, b, c, d] = bends.slice(bend - 1, bend + 3) as [Bend, Bend, Bend, Bend];
+      const on = (axis: 0 | 1 | 2, step: number) =>
+        between(a[axis], b[axis], c[axis], d[axis], step / options.pieces);
+      for (let step = 0; step < options.pieces; step += 1) {
+        const [x0, y0, x1, y1] = [across(on(0, step)), on(1, step), across(on(0, step + 1)), on(1, step + 1)];
+        pieces.set([x0, y0, on(2, step), x1, y1, on(2, step + 1), place, b[3]], at);
+        place += Math.hypot(x1 - x0, y1 - y0);
+        at += NUMBERS_EACH;
+      }
+    }
+  }
+  return { pieces: pieces.subarray(0, at), width, height: repeatHeight * options.up + 2 * PATH_MARGIN };
+}

@@ -1,0 +1,34 @@
+/** The plain gauge that a project is reckoned with. */
+import { plainStitch, type Gauge } from "../fabric/plainStitch";
+import type { Project } from "../files/project";
+import type { PutUp } from "../yarn/putUp";
+import { USUAL_ASPECT, assumedGauge } from "../yarn/thickness";
+import type { GaugeSources } from "./doubt";
+
+export interface ProjectGauge {
+  readonly gauge: Gauge;
+  readonly sources: GaugeSources;
+}
+
+/**
+ * The gauge as it was given, what is missing in it as the yarn usually knits; null without either.
+ * Example: 18 stitches and no rows give 25 rows, assumed.
+ */
+export function projectGauge({ gauge, yarns }: Project): ProjectGauge | null {
+  const putUp = yarns[0]?.putUp as PutUp | null | undefined;
+  const stitchesPer10Cm = gauge.stitchesPer10Cm ?? (putUp ? assumedGauge(putUp).stitchesPer10Cm : null);
+  if (stitchesPer10Cm === null) return null;
+  return {
+    gauge: { stitchesPer10Cm, rowsPer10Cm: gauge.rowsPer10Cm ?? stitchesPer10Cm / USUAL_ASPECT },
+    sources: {
+      width: gauge.stitchesPer10Cm === null ? "assumed" : gauge.source,
+      height: gauge.rowsPer10Cm === null ? "assumed" : gauge.source,
+    },
+  };
+}
+
+/** Row height over stitch width of a project's plain fabric; the usual one where nothing is known. */
+export function aspectOf(project: Project): number {
+  const known = projectGauge(project);
+  return known ? plainStitch(known.gauge).aspect : USUAL_ASPECT;
+}

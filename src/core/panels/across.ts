@@ -1,0 +1,54 @@
+/** Panels across a piece: side by side from the right, between plain edges. */
+import { operationOf } from "../stitches/operations";
+import { crossingOf, type Lean, type Rope } from "./ropes";
+import { stitchesOf, type Panel, type Work } from "./panel";
+
+export interface Across {
+  /** Plain stitches at each edge. */
+  readonly edge: number;
+  /** The cabled part, from the right. Each panel keeps its stitch count. */
+  readonly panels: readonly Panel[];
+}
+
+/** Ropes of one kind between purl columns. */
+export interface RopesPlan {
+  readonly rope: Rope;
+  readonly lean: Lean;
+  readonly ropes: number;
+  /** Purl columns before, between and after the ropes. */
+  readonly purls: number;
+  readonly edge: number;
+}
+
+/** Stitches across a panel. */
+export const panelStitches = ({ rows }: Panel) => (rows[0] ? stitchesOf(rows[0]) : 0);
+
+/** Stitches of the cabled part. Example: two ropes of 2/2 between two purls each are 14. */
+export const cabledStitches = ({ panels }: Across) =>
+  panels.reduce((sum, panel) => sum + panelStitches(panel), 0);
+
+/** Stitches of the whole row. */
+export const allStitches = (across: Across) => cabledStitches(across) + 2 * across.edge;
+
+const plain = (stitches: number): Panel => ({ rows: [[{ operation: operationOf("knit"), times: stitches }]] });
+
+/** All panels of the row with their edges, from the right; edges of no stitches are left out. */
+export const withEdges = ({ edge, panels }: Across): readonly Panel[] =>
+  edge > 0 ? [plain(edge), ...panels, plain(edge)] : panels;
+
+/**
+ * Ropes as panels: each rope with the purls to its right, then the last purls. All ropes cross in row 1.
+ * Example: one rope 2/2 with two purls is "P2, 2/2 LC" and three rows of "P2, K4", then "P2".
+ */
+export function ropesAcross({ rope, lean, ropes, purls, edge }: RopesPlan): Across {
+  const run = (operation: "knit" | "purl", times: number): Work[] =>
+    times > 0 ? [{ operation: operationOf(operation), times }] : [];
+  const crossed = [...run("purl", purls), { crossing: crossingOf(rope, lean) }];
+  const straight = [...run("purl", purls), ...run("knit", 2 * rope.half)];
+  const one: Panel = { rows: [crossed, ...Array.from({ length: rope.everyRows - 1 }, () => straight)] };
+  const last: Panel = { rows: [run("purl", purls)] };
+  return {
+    edge,
+    panels: [...Array.from({ length: ropes }, () => one), ...(purls > 0 ? [last] : [])],
+  };
+}

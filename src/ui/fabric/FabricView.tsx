@@ -1,0 +1,82 @@
+"use client";
+import { useMemo, useState } from "react";
+import { toast } from "sonner";
+import { BLOCKINGS } from "@/core/fabric/blocking";
+import { aspectOf, projectGauge } from "@/core/forecast/projectGauge";
+import { thicknessOf } from "@/core/yarn/thickness";
+import type { PutUp } from "@/core/yarn/putUp";
+import { useProject } from "@/state/projectStore";
+import { Choice } from "@/ui/parts/Choice";
+import { BlockingSlider } from "./BlockingSlider";
+import { keepAsPng, keepAsSvg } from "./exportFabric";
+import { FabricFigures } from "./FabricFigures";
+import { drawnThickness, yarnScale, type FabricMode } from "./fabricLook";
+import { FabricStage } from "./FabricStage";
+import { useWoven } from "./useWoven";
+import { WeavingProgress } from "./WeavingProgress";
+import { YarnLegend } from "./YarnLegend";
+
+const MODES = [
+  { value: "dyed", label: "In its colour" },
+  { value: "yarn", label: "By yarn", name: "Coloured by the yarn in each stitch" },
+] as const;
+const BUTTON = "rounded-lg border border-edge px-3 py-1.5 text-sm font-semibold hover:bg-line";
+/** A stitch of 20 to 10 cm, where nothing is known of the gauge. */
+const USUAL_STITCH_MM = 5;
+
+/** A panel as it will lie: its yarn drawn loop by loop, drawn in as far as the mesh says. */
+export function FabricView({ name, text }: { readonly name: string; readonly text: string }) {
+  const project = useProject();
+  const [yarn] = project.yarns;
+  const [mode, setMode] = useState<FabricMode>("dyed");
+  const [ribPull, setRibPull] = useState<number>(
+    BLOCKINGS[project.pieces[0]?.blocking ?? "wetBlocked"].ribPull,
+  );
+  const { woven, progress, stop } = useWoven(text, { aspect: aspectOf(project), blocking: ribPull });
+  const gauge = projectGauge(project)?.gauge;
+  const stitchMm = gauge ? 100 / gauge.stitchesPer10Cm : USUAL_STITCH_MM;
+  const colour = yarn?.colour ?? "#888888";
+  const putUp = yarn?.putUp as PutUp | null | undefined;
+  const thickness = drawnThickness(putUp ? thicknessOf(putUp) : null, stitchMm);
+  const [least, most] = woven?.ok ? [woven.leastYarn, woven.mostYarn] : [1, 1];
+  const look = useMemo(
+    () => ({ thickness, colourOf: mode === "yarn" ? yarnScale(least, most) : () => colour }),
+    [thickness, mode, least, most, colour],
+  );
+  const keepPng = async () => {
+    if (woven?.ok && !(await keepAsPng(woven.path, look, name)))
+      toast.error("This browser cannot draw the PNG. The SVG holds the same picture.");
+  };
+  return (
+    <div className="min-w-0">
+      <div className="flex flex-wrap items-end gap-3">
+        <BlockingSlider ribPull={ribPull} onChange={setRibPull} />
+        <Choice label="Colours" options={MODES} value={mode} onChange={setMode} />
+      </div>
+      {woven?.ok ? (
+        <>
+          <FabricStage woven={woven} look={look} stitchMm={stitchMm} name={name} />
+          {mode === "yarn" && <YarnLegend least={least} most={most} />}
+          <FabricFigures figures={woven.figures} stitchMm={stitchMm} />
+          <div className="mt-2 flex gap-2">
+            <button type="button" className={BUTTON} onClick={() => void keepPng()}>
+              Keep as PNG
+            </button>
+            <button
+              type="button"
+              className={BUTTON}
+              onClick={() => keepAsSvg(woven.path, look, stitchMm, name)}
+            >
+              Keep as SVG
+            </button>
+          </div>
+        </>
+      ) : (
+        <p role="status" className="mt-3 rounded-lg border border-dashed border-edge p-6 text-faint">
+          {woven ? woven.message : "Relaxing the fabric …"}
+        </p>
+      )}
+      <WeavingProgress progress={progress} onStop={stop} />
+    </div>
+  );
+}

@@ -1,0 +1,38 @@
+"use client";
+import { useEffect, useState } from "react";
+
+interface WeavingProgressProps {
+  /** Share that is done; null while nothing runs. */
+  readonly progress: number | null;
+  readonly onStop: () => void;
+}
+
+/** Work that is done sooner than this shows no progress: a flicker helps nobody. */
+const PATIENCE_MS = 400;
+
+/** How far a large fabric is, and a way to stop it. */
+export function WeavingProgress({ progress, onStop }: WeavingProgressProps) {
+  const running = progress !== null;
+  const [long, setLong] = useState(false);
+  useEffect(() => {
+    if (!running) return;
+    const timer = setTimeout(() => setLong(true), PATIENCE_MS);
+    return () => {
+      clearTimeout(timer);
+      setLong(false);
+    };
+  }, [running]);
+  if (!running || !long) return null;
+  return (
+    <div className="mt-2 flex items-center gap-3 text-sm">
+      <progress value={progress} max={1} aria-label="Relaxing the fabric" className="flex-1 accent-ink" />
+      <button
+        type="button"
+        onClick={onStop}
+        className="rounded-lg border border-edge px-3 py-1 font-semibold hover:bg-line"
+      >
+        Stop
+      </button>
+    </div>
+  );
+}

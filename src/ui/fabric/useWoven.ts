@@ -1,0 +1,44 @@
+import { proxy } from "comlink";
+import { useEffect, useRef, useState } from "react";
+import type { RelaxOptions } from "@/core/fabric/relax";
+import { reckoner } from "@/state/reckoner";
+import type { Woven } from "@/workers/weaver";
+
+export interface Weaving {
+  /** The last fabric that was drawn, or why there is none; null before the first. */
+  readonly woven: Woven | null;
+  /** Share of the running work that is done; null while none runs. */
+  readonly progress: number | null;
+  readonly stop: () => void;
+}
+
+let jobs = 0;
+
+/** Relaxes and draws a text in the worker; a newer wish stops an older one, and the former picture stands. */
+export function useWoven(text: string, { aspect, blocking }: RelaxOptions): Weaving {
+  const [woven, setWoven] = useState<Woven | null>(null);
+  const [progress, setProgress] = useState<number | null>(null);
+  const running = useRef(0);
+  useEffect(() => {
+    jobs += 1;
+    const job = jobs;
+    let current = true;
+    running.current = job;
+    const work = async () => {
+      const tell = (share: number) => {
+        if (current) setProgress(share);
+      };
+      const made = await reckoner().weave(job, text, { aspect, blocking }, proxy(tell));
+      if (!current) return;
+      setProgress(null);
+      setWoven(made);
+    };
+    void work();
+    return () => {
+      current = false;
+      void reckoner().stopWeaving(job);
+    };
+  }, [text, aspect, blocking]);
+  const stop = () => void reckoner().stopWeaving(running.current);
+  return { woven, progress, stop };
+}

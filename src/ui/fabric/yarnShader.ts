@@ -1,0 +1,67 @@
+/** The yarn as round tubes: each straight piece is a quad, its roundness and depth are reckoned per pixel. */
+
+export const VERTEX = `#version 300 es
+in vec2 corner;
+in vec3 from;
+in vec3 to;
+in float place;
+in vec3 colour;
+uniform vec2 size;
+uniform float radius;
+out vec2 at;
+flat out vec3 start;
+flat out vec3 end;
+flat out float along;
+flat out vec3 dye;
+
+void main() {
+  vec2 way = to.xy - from.xy;
+  float far = length(way);
+  vec2 ahead = far > 1e-5 ? way / far : vec2(1.0, 0.0);
+  vec2 aside = vec2(-ahead.y, ahead.x);
+  at = mix(from.xy, to.xy, corner.x) + radius * ((2.0 * corner.x - 1.0) * ahead + (2.0 * corner.y - 1.0) * aside);
+  start = from;
+  end = to;
+  along = place;
+  dye = colour;
+  gl_Position = vec4(2.0 * at / size - 1.0, 0.0, 1.0);
+}`;
+
+export const FRAGMENT = `#version 300 es
+precision highp float;
+in vec2 at;
+flat in vec3 start;
+flat in vec3 end;
+flat in float along;
+flat in vec3 dye;
+uniform float radius;
+uniform vec2 depths;
+out vec4 pixel;
+
+const vec3 LIGHT = normalize(vec3(-0.45, 0.62, 0.7));
+const float TWIST = 9.0;
+
+void main() {
+  vec2 way = end.xy - start.xy;
+  float far = max(length(way), 1e-5);
+  vec2 ahead = way / far;
+  float walked = clamp(dot(at - start.xy, ahead), 0.0, far);
+  vec2 off = at - start.xy - walked * ahead;
+  float reach = length(off) / radius;
+  if (reach > 1.0) discard;
+  float up = sqrt(1.0 - reach * reach);
+  float height = mix(start.z, end.z, walked / far) + radius * up;
+  float share = (height - depths.x) / (depths.y - depths.x);
+  gl_FragDepth = 1.0 - clamp(share, 0.0, 1.0);
+
+  vec3 facing = normalize(vec3(off / radius, up));
+  float across = dot(vec2(-ahead.y, ahead.x), off) / radius;
+  // Two plies: a shallow groove that winds round the yarn, and finer fibres beside it.
+  float ply = sin(TWIST * (along + walked) - 2.6 * asin(clamp(across, -0.99, 0.99)));
+  float fibre = sin(41.0 * (along + walked) - 9.0 * across);
+  float lit = 0.42 + 0.58 * max(dot(facing, LIGHT), 0.0);
+  lit *= 0.94 + 0.06 * ply + 0.025 * fibre;
+  // What lies deep gets less light, and so does the rim where one yarn presses on another.
+  lit *= mix(0.42, 1.06, smoothstep(0.12, 0.86, share)) * mix(0.72, 1.0, smoothstep(0.0, 0.45, up));
+  pixel = vec4(dye * lit, 1.0);
+}`;

@@ -1,0 +1,48 @@
+import { memo } from "react";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { Card } from "@/ui/parts/Card";
+import { SourceMark } from "@/ui/parts/SourceMark";
+
+/** How many stitches to add above the rib, so that the cables do not pull the piece in; beside the rules of thumb. */
+export const AboveRibCard = memo(function AboveRibCard({ answer }: { readonly answer: KnownForecast }) {
+  const { aboveRib, stitches, kept } = answer.forecast.estimate;
+  const { rib, add, byThirds, byCrossings } = aboveRib;
+  const rules = [
+    {
+      rule: "One for every three stitches of rib",
+      adds: `${byThirds}`,
+      why: "takes every cable to pull in by a quarter, whatever it is.",
+    },
+    {
+      rule: "One or two for each crossing side by side",
+      adds: byCrossings.least > 0 ? `${byCrossings.least} to ${byCrossings.most}` : "none",
+      why: "counts the crossings, and neither how wide they are nor the purls that fold beside them.",
+    },
+  ];
+  return (
+    <Card title="Above the rib" aside={`${stitches} stitches in the cables`}>
+      <p className="mt-2">
+        <strong className="font-display text-3xl">{add > 0 ? `add ${add}` : "add none"}</strong>{" "}
+        {add > 0 ? `over a rib of ${rib}, and the width holds.` : "These panels keep their width."}
+      </p>
+      <p className="mt-1 text-sm">
+        <SourceMark source={kept.measured === null ? "computed" : "measured"} /> These panels keep{" "}
+        <span className="text-woad">{Math.round(kept.width * 100)} %</span> of their plain width, so a rib that
+        stretches to plain width needs that share of the stitches.
+      </p>
+      <table className="mt-2 w-full text-sm">
+        <caption className="sr-only">Rules of thumb</caption>
+        <tbody>
+          {rules.map(({ rule, adds, why }) => (
+            <tr key={rule} className="border-t border-line align-top">
+              <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                “{rule}” <span className="text-faint">{why}</span>
+              </th>
+              <td className="py-1.5 pl-2 text-right font-semibold whitespace-nowrap">{adds}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Card>
+  );
+});

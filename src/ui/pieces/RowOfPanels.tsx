@@ -1,0 +1,127 @@
+"use client";
+import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
+import { useEffect, useState } from "react";
+import {
+  addAcross,
+  chooseAcross,
+  moveAcross,
+  removeAcross,
+  repeatAcross,
+} from "@/state/across";
+import { useOwnPanels } from "@/state/panels";
+import { useProjectPart } from "@/state/projectStore";
+import { reckoner } from "@/state/reckoner";
+import { useSettings } from "@/state/settings";
+import { IconButton } from "@/ui/parts/IconButton";
+import type { NamedPanel } from "@/workers/reckoner.worker";
+
+const NONE: readonly never[] = [];
+
+/** The panels that lie across the piece, from the right edge to the left, each so many times. */
+export function RowOfPanels() {
+  const across = useProjectPart(({ pieces }) => pieces[0]?.across) ?? NONE;
+  const library = useLibraryNames();
+  return (
+    <div className="col-span-2 mb-1">
+      <p className="text-sm text-faint">From the right edge, as the right side is looked at:</p>
+      <ol className="mt-1 grid gap-1">
+        {across.map(({ panelId, times }, index) => (
+          <li key={index} className="flex items-center gap-1">
+            <PanelSelect
+              label={`Panel ${index + 1}`}
+              library={library}
+              value={panelId}
+              onChoose={(id) => chooseAcross(index, id)}
+            />
+            <IconButton label={`Panel ${index + 1} once less`} icon={Minus} onClick={() => repeatAcross(index, -1)} />
+            <span className="w-7 text-center" aria-label={`${times} times`}>
+              ×{times}
+            </span>
+            <IconButton label={`Panel ${index + 1} once more`} icon={Plus} onClick={() => repeatAcross(index, 1)} />
+            <IconButton
+              label={`Panel ${index + 1} further right`}
+              icon={ArrowUp}
+              disabled={index === 0}
+              onClick={() => moveAcross(index, -1)}
+            />
+            <IconButton
+              label={`Panel ${index + 1} further left`}
+              icon={ArrowDown}
+              disabled={index === across.length - 1}
+              onClick={() => moveAcross(index, 1)}
+            />
+            <IconButton label={`Take panel ${index + 1} out`} icon={X} onClick={() => removeAcross(index)} />
+          </li>
+        ))}
+      </ol>
+      <button
+        type="button"
+        onClick={() => addAcross(across.at(-1)?.panelId ?? "honeycomb")}
+        className="mt-1 flex items-center gap-1 rounded-lg border border-edge px-2.5 py-1 text-sm font-semibold hover:bg-line"
+      >
+        <Plus size={15} aria-hidden /> Another panel
+      </button>
+    </div>
+  );
+}
+
+function useLibraryNames(): readonly NamedPanel[] {
+  const [names, setNames] = useState<readonly NamedPanel[]>([]);
+  useEffect(() => {
+    let current = true;
+    void reckoner()
+      .libraryNames()
+      .then((found) => {
+        if (current) setNames(found);
+      });
+    return () => {
+      current = false;
+    };
+  }, []);
+  return names;
+}
+
+interface PanelSelectProps {
+  readonly label: string;
+  readonly library: readonly NamedPanel[];
+  readonly value: string;
+  readonly onChoose: (id: string) => void;
+}
+
+/** One of the knitter's own panels or of the library. */
+function PanelSelect({ label, library, value, onChoose }: PanelSelectProps) {
+  const own = useOwnPanels();
+  const british = useSettings(({ words }) => words === "UK");
+  const families = [...new Set(library.map(({ family }) => family))];
+  const there = [...own, ...library].some(({ id }) => id === value);
+  return (
+    <select
+      aria-label={label}
+      value={value}
+      onChange={({ target }) => onChoose(target.value)}
+      className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2 py-1.5"
+    >
+      {!there && <option value={value}>{library.length === 0 ? "…" : "a panel that is gone"}</option>}
+      {own.length > 0 && (
+        <optgroup label="My panels">
+          {own.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name || "without a name"}
+            </option>
+          ))}
+        </optgroup>
+      )}
+      {families.map((family) => (
+        <optgroup key={family} label={family}>
+          {library
+            .filter((panel) => panel.family === family)
+            .map(({ id, name, uk }) => (
+              <option key={id} value={id}>
+                {british && uk ? uk : name}
+              </option>
+            ))}
+        </optgroup>
+      ))}
+    </select>
+  );
+}
