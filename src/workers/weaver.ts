@@ -13,8 +13,7 @@ import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric
 import { readPattern } from "../core/instructions/read";
 import type { Project } from "../core/files/project";
 
-export type Woven =
-  DrawnFabric | { readonly ok: false; readonly message: string; readonly stopped: boolean };
+export type Woven = DrawnFabric | { readonly ok: false; readonly message: string; readonly stopped: boolean };
 
 const known: KnownFabrics = new Map();
 const stopped = new Set<number>();

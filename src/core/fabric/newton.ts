@@ -1,5 +1,13 @@
 /** Finds the state of least energy: Newton's steps, each by conjugate gradients, with a search along it. */
-import { curvatureAt, curve, energyAndSlope, noCurvature, sizeOf, type Curvature, type State } from "./energy";
+import {
+  curvatureAt,
+  curve,
+  energyAndSlope,
+  noCurvature,
+  sizeOf,
+  type Curvature,
+  type State,
+} from "./energy";
 import { applyLines, factor, linesFor, type Lines } from "./lines";
 import type { Mesh } from "./mesh";
 
@@ -75,7 +83,10 @@ function largest(values: Float64Array): number {
 const innerShare = (force: number) => Math.min(0.01, Math.max(force, (0.01 * TOLERANCE) / force));
 
 /** Writes the step that takes the slope away, as exactly as `share` says; gives the products it took. */
-function stepAgainst({ mesh, curvature, lines, slope, step, residual, search, product, tried }: Desk, share: number) {
+function stepAgainst(
+  { mesh, curvature, lines, slope, step, residual, search, product, tried }: Desk,
+  share: number,
+) {
   step.fill(0);
   for (let at = 0; at < step.length; at += 1) residual[at] = -slope[at]!;
   applyLines(lines, mesh, curvature, residual, search);

@@ -3,7 +3,14 @@ import { facesOfRow, stitchesOf, type Panel, type PanelRow } from "../panels/pan
 import { joinPanels } from "../panels/transforms";
 import { operationOf } from "../stitches/operations";
 import { unevenRow } from "./mesh";
-import { relaxPanel, type Fabric, type KnownFabrics, type Relaxed, type RelaxOptions, type Unrelaxed } from "./relax";
+import {
+  relaxPanel,
+  type Fabric,
+  type KnownFabrics,
+  type Relaxed,
+  type RelaxOptions,
+  type Unrelaxed,
+} from "./relax";
 
 /** One panel of a section. */
 export interface PanelFabric {
@@ -50,7 +57,8 @@ function edgeOf(panel: Panel | undefined, side: "right" | "left"): readonly Pane
 /** A panel between the edges of its neighbours, its rows repeated until they meet theirs. */
 function between(panel: Panel, right: readonly Panel[], left: readonly Panel[]): Panel {
   const joined = joinPanels([...right, panel, ...left]);
-  if (joined && joined.rows.length * (widthOf(panel) + 2 * NEIGHBOUR_STITCHES) <= MOST_STITCHES) return joined;
+  if (joined && joined.rows.length * (widthOf(panel) + 2 * NEIGHBOUR_STITCHES) <= MOST_STITCHES)
+    return joined;
   const cut = (edges: readonly Panel[]) =>
     edges.map(({ rows }) => ({ rows: panel.rows.map((_, index) => rows[index % rows.length] ?? []) }));
   return joinPanels([...cut(right), panel, ...cut(left)]) ?? panel;
@@ -64,8 +72,7 @@ function shareOfWidth({ x, rows, stitches }: Relaxed, from: number, to: number):
     const at = (column: number) => x[row * stitches + column] ?? 0;
     // At the outer edge of the section there is one gap only, and it stands for both.
     const low = from === 0 ? at(0) - (at(1) - at(0)) / 2 : (at(from - 1) + at(from)) / 2;
-    const high =
-      to === stitches ? at(to - 1) + (at(to - 1) - at(to - 2)) / 2 : (at(to - 1) + at(to)) / 2;
+    const high = to === stitches ? at(to - 1) + (at(to - 1) - at(to - 2)) / 2 : (at(to - 1) + at(to)) / 2;
     sum += high - low;
   }
   return sum / rows / (to - from);

@@ -14,7 +14,10 @@ interface SvgOptions {
 const LAYERS = 24;
 
 const escaped = (text: string) =>
-  text.replace(/[&<>"]/g, (sign) => ({ "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" })[sign] ?? sign);
+  text.replace(
+    /[&<>"]/g,
+    (sign) => ({ "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" })[sign] ?? sign,
+  );
 
 /** A colour with its channels scaled. Example: #808080 by 0.5 is #404040. */
 export function shaded(colour: string, by: number): string {

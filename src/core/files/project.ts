@@ -33,7 +33,10 @@ const piece = z.strictObject({
   purls: count(COUNTS.purls),
   edge: count(COUNTS.edge),
   /** Panels of the library or of this project, from the right; they stand in place of the ropes. */
-  across: z.array(z.strictObject({ panelId: words(64), times: count(COUNTS.times) })).max(40).default([]),
+  across: z
+    .array(z.strictObject({ panelId: words(64), times: count(COUNTS.times) }))
+    .max(40)
+    .default([]),
   rows: count(COUNTS.rows).nullable(),
   /** How the piece will be finished: it decides how far its ribs pull in. */
   blocking: z.enum(BLOCKING_IDS).default("wetBlocked"),

@@ -17,7 +17,11 @@ test("the normal distribution against tabled values", () => {
 });
 
 test("an empty project says what it still needs", () => {
-  expect(forecastProject(emptyProject())).toEqual({ known: false, missing: ["putUp", "rows"], problem: null });
+  expect(forecastProject(emptyProject())).toEqual({
+    known: false,
+    missing: ["putUp", "rows"],
+    problem: null,
+  });
 });
 
 test("the advised balls are the fewest that reach the certainty, and more certainty never wants fewer", () => {

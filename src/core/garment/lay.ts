@@ -5,8 +5,7 @@ import type { ProjectPiece } from "../files/project";
 import { ropesAcross, withEdges, type Across } from "../panels/across";
 import { ropeOf } from "../panels/ropes";
 
-export type Laid =
-  { readonly ok: true; readonly across: Across; readonly fabric: SectionFabric } | Unlaid;
+export type Laid = { readonly ok: true; readonly across: Across; readonly fabric: SectionFabric } | Unlaid;
 
 /** Why panels cannot lie across a piece. */
 export interface Unlaid {
@@ -23,5 +22,9 @@ export function lay(across: Across, options: RelaxOptions, known?: KnownFabrics)
 /** The ropes of a piece, laid; null where it has a row of panels instead, which have to be read first. */
 export function layRopes(piece: ProjectPiece, aspect: number, known?: KnownFabrics): Laid | null {
   if (piece.across.length > 0) return null;
-  return lay(ropesAcross({ ...piece, rope: ropeOf(piece.ropeId) }), { aspect, blocking: piece.blocking }, known);
+  return lay(
+    ropesAcross({ ...piece, rope: ropeOf(piece.ropeId) }),
+    { aspect, blocking: piece.blocking },
+    known,
+  );
 }

@@ -30,7 +30,9 @@ export const cabledStitches = ({ panels }: Across) =>
 /** Stitches of the whole row. */
 export const allStitches = (across: Across) => cabledStitches(across) + 2 * across.edge;
 
-const plain = (stitches: number): Panel => ({ rows: [[{ operation: operationOf("knit"), times: stitches }]] });
+const plain = (stitches: number): Panel => ({
+  rows: [[{ operation: operationOf("knit"), times: stitches }]],
+});
 
 /** All panels of the row with their edges, from the right; edges of no stitches are left out. */
 export const withEdges = ({ edge, panels }: Across): readonly Panel[] =>

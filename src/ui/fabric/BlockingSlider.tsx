@@ -12,7 +12,8 @@ const [LOOSEST, TIGHTEST] = [BLOCKINGS.wetBlocked.ribPull, BLOCKINGS.asKnit.ribP
 /** A named state catches the slider from so near. */
 const CATCH = 0.015;
 
-const namedAt = (ribPull: number) => BLOCKING_IDS.find((id) => Math.abs(BLOCKINGS[id].ribPull - ribPull) < CATCH);
+const namedAt = (ribPull: number) =>
+  BLOCKING_IDS.find((id) => Math.abs(BLOCKINGS[id].ribPull - ribPull) < CATCH);
 const placeOf = (ribPull: number) => `${(100 * (TIGHTEST - ribPull)) / (TIGHTEST - LOOSEST)}%`;
 
 /** From as knit to wet-blocked, and anything between. */

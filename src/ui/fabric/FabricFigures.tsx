@@ -27,8 +27,8 @@ export function FabricFigures({ figures, stitchMm }: FabricFiguresProps) {
     <dl className="mt-3 grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 gap-y-1 text-sm">
       <dt>Keeps of its plain width</dt>
       <dd>
-        <strong className="text-woad">{percent(widthFactor)}</strong>, {size(stitches * widthFactor)} instead of{" "}
-        {size(stitches)}{" "}
+        <strong className="text-woad">{percent(widthFactor)}</strong>, {size(stitches * widthFactor)} instead
+        of {size(stitches)}{" "}
         <span className="text-faint">
           <SourceMark source="computed" /> likely {band(widthFactor)} %
         </span>

@@ -41,12 +41,7 @@ export function FabricRuler({ unit, lengthPx, pxPerMm, side }: FabricRulerProps)
               stroke="var(--faint)"
             />
             {told && (
-              <text
-                x={mark * step + 3}
-                y={side === "above" ? 20 : 14}
-                fontSize={12}
-                fill="var(--faint)"
-              >
+              <text x={mark * step + 3} y={side === "above" ? 20 : 14} fontSize={12} fill="var(--faint)">
                 {mark === 0 ? `0 ${unit}` : mark / parts}
               </text>
             )}

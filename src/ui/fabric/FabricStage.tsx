@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useRef, useState } from "react";
 import type { DrawnFabric } from "@/core/fabric/drawnFabric";
-import { PATH_MARGIN } from "@/core/fabric/yarnPath";
+import { FREE_MARGIN } from "@/core/fabric/yarnPath";
 import { FabricCanvas } from "./FabricCanvas";
 import { FabricRuler } from "./FabricRuler";
 import type { YarnLook } from "./yarnRenderer";
@@ -34,9 +34,9 @@ export function FabricStage({ woven, look, stitchMm, name }: FabricStageProps) {
   const plainWidth = figures.stitches * times;
   // By the plain size, so that the fabric moves on the page when it is blocked, and not the page around it.
   const plainHeight = path.height / figures.heightFactor;
-  const fits = Math.min((room - 32) / (plainWidth + 2 * PATH_MARGIN), HIGHEST / plainHeight);
+  const fits = Math.min((room - 32) / (plainWidth + 2 * FREE_MARGIN), HIGHEST / plainHeight);
   const scale = Math.min(LARGEST, Math.max(SMALLEST, fits));
-  const [plainPx, margin] = [plainWidth * scale, PATH_MARGIN * scale];
+  const [plainPx, margin] = [plainWidth * scale, FREE_MARGIN * scale];
   const ruler = { lengthPx: plainPx, pxPerMm: scale / stitchMm };
   return (
     <div

@@ -21,6 +21,7 @@ const MODES = [
   { value: "yarn", label: "By yarn", name: "Coloured by the yarn in each stitch" },
 ] as const;
 const BUTTON = "rounded-lg border border-edge px-3 py-1.5 text-sm font-semibold hover:bg-line";
+const DEEP_LIGHT = 0.36;
 /** A stitch of 20 to 10 cm, where nothing is known of the gauge. */
 const USUAL_STITCH_MM = 5;
 
@@ -40,7 +41,11 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
   const thickness = drawnThickness(putUp ? thicknessOf(putUp) : null, stitchMm);
   const [least, most] = woven?.ok ? [woven.leastYarn, woven.mostYarn] : [1, 1];
   const look = useMemo(
-    () => ({ thickness, colourOf: mode === "yarn" ? yarnScale(least, most) : () => colour }),
+    () => ({
+      thickness,
+      deepLight: DEEP_LIGHT,
+      colourOf: mode === "yarn" ? yarnScale(least, most) : () => colour,
+    }),
     [thickness, mode, least, most, colour],
   );
   const keepPng = async () => {

@@ -24,7 +24,10 @@ export function YarnLegend({ least, most }: YarnLegendProps) {
           <div
             aria-hidden
             className="mt-1 h-3 rounded-full"
-            style={{ background: `linear-gradient(to right, ${stops.join()})`, outline: `1px solid ${mixed("#000000", "#ffffff", 0.6)}` }}
+            style={{
+              background: `linear-gradient(to right, ${stops.join()})`,
+              outline: `1px solid ${mixed("#000000", "#ffffff", 0.6)}`,
+            }}
           />
           <div className="flex justify-between">
             {marks.map((mark) => (

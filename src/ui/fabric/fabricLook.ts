@@ -19,7 +19,8 @@ export function mixed(from: string, to: string, share: number): string {
 /** The scale by yarn: a plain stitch is undyed, dearer ones go to madder, cheaper ones to moss. */
 export function yarnScale(least: number, most: number) {
   const reach = Math.max(most - 1, 1 - least, 0.02);
-  return (loops: number) => mixed(NEUTRAL, loops > 1 ? DEARER : CHEAPER, Math.min(1, Math.abs(loops - 1) / reach));
+  return (loops: number) =>
+    mixed(NEUTRAL, loops > 1 ? DEARER : CHEAPER, Math.min(1, Math.abs(loops - 1) / reach));
 }
 
 /** Yarn is pressed together in a fabric: it is drawn no thinner and no thicker than this, in stitch widths. */

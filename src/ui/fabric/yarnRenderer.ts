@@ -7,6 +7,8 @@ export interface YarnLook {
   readonly colourOf: (loops: number) => string;
   /** Thickness of the yarn in plain stitch widths. */
   readonly thickness: number;
+  /** Light that reaches what lies deepest, 0 to 1: less where the drawing is so small that only relief is seen. */
+  readonly deepLight: number;
 }
 
 export interface YarnRenderer {
@@ -14,6 +16,8 @@ export interface YarnRenderer {
   readonly draw: (path: YarnPath, look: YarnLook) => void;
   readonly dispose: () => void;
 }
+
+type Uniform = WebGLUniformLocation | null;
 
 /** Depths that a path keeps between, in plain stitch widths. */
 const DEPTHS = [-1.5, 1.6] as const;
@@ -59,7 +63,14 @@ export function yarnRenderer(canvas: HTMLCanvasElement): YarnRenderer | null {
   if (!gl) return null;
   const program = programFor(gl);
   const [corners, pieces, colours] = [gl.createBuffer(), gl.createBuffer(), gl.createBuffer()];
-  const attribute = (name: string, count: number, type: number, each: number, bytes: number, start: number) => {
+  const attribute = (
+    name: string,
+    count: number,
+    type: number,
+    each: number,
+    bytes: number,
+    start: number,
+  ) => {
     const at = gl.getAttribLocation(program, name);
     gl.enableVertexAttribArray(at);
     gl.vertexAttribPointer(at, count, type, type === gl.UNSIGNED_BYTE, bytes, start);
@@ -76,12 +87,17 @@ export function yarnRenderer(canvas: HTMLCanvasElement): YarnRenderer | null {
   gl.bindBuffer(gl.ARRAY_BUFFER, colours);
   attribute("colour", 3, gl.UNSIGNED_BYTE, 1, 3, 0);
   const uniform = (name: string) => gl.getUniformLocation(program, name);
-  const [size, radius, depths] = [uniform("size"), uniform("radius"), uniform("depths")];
+  const [size, radius, depths, shade] = ["size", "radius", "depths", "shade"].map(uniform) as [
+    Uniform,
+    Uniform,
+    Uniform,
+    Uniform,
+  ];
   gl.useProgram(program);
   gl.enable(gl.DEPTH_TEST);
 
   return {
-    draw(path, { colourOf, thickness }) {
+    draw(path, { colourOf, thickness, deepLight }) {
       gl.viewport(0, 0, canvas.width, canvas.height);
       gl.clearColor(0, 0, 0, 0);
       gl.clear(gl.COLOR_BUFFER_BIT | gl.DEPTH_BUFFER_BIT);
@@ -92,6 +108,7 @@ export function yarnRenderer(canvas: HTMLCanvasElement): YarnRenderer | null {
       gl.uniform2f(size, path.width, path.height);
       gl.uniform1f(radius, thickness / 2);
       gl.uniform2f(depths, ...DEPTHS);
+      gl.uniform1f(shade, deepLight);
       gl.drawArraysInstanced(gl.TRIANGLE_STRIP, 0, 4, path.pieces.length / NUMBERS_EACH);
     },
     dispose() {

@@ -36,6 +36,7 @@ flat in float along;
 flat in vec3 dye;
 uniform float radius;
 uniform vec2 depths;
+uniform float shade;
 out vec4 pixel;
 
 const vec3 LIGHT = normalize(vec3(-0.45, 0.62, 0.7));
@@ -59,9 +60,9 @@ void main() {
   // Two plies: a shallow groove that winds round the yarn, and finer fibres beside it.
   float ply = sin(TWIST * (along + walked) - 2.6 * asin(clamp(across, -0.99, 0.99)));
   float fibre = sin(41.0 * (along + walked) - 9.0 * across);
-  float lit = 0.42 + 0.58 * max(dot(facing, LIGHT), 0.0);
+  float lit = 0.55 + 0.75 * max(dot(facing, LIGHT), 0.0);
   lit *= 0.94 + 0.06 * ply + 0.025 * fibre;
   // What lies deep gets less light, and so does the rim where one yarn presses on another.
-  lit *= mix(0.42, 1.06, smoothstep(0.12, 0.86, share)) * mix(0.72, 1.0, smoothstep(0.0, 0.45, up));
-  pixel = vec4(dye * lit, 1.0);
+  lit *= mix(shade, 1.04, smoothstep(0.22, 0.66, share)) * mix(0.7, 1.0, smoothstep(0.0, 0.5, up));
+  pixel = vec4(min(dye * lit, 1.0) + 0.05 * pow(max(dot(facing, LIGHT), 0.0), 12.0), 1.0);
 }`;

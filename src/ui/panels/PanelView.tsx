@@ -14,10 +14,10 @@ const RowTextEditor = dynamic(() => import("./RowTextEditor").then(({ RowTextEdi
   loading: () => <p className="text-faint">Opening the editor …</p>,
 });
 
-const FabricView = dynamic(
-  () => import("@/ui/fabric/FabricView").then(({ FabricView: view }) => view),
-  { ssr: false, loading: () => <p className="text-faint">Opening the fabric …</p> },
-);
+const FabricView = dynamic(() => import("@/ui/fabric/FabricView").then(({ FabricView: view }) => view), {
+  ssr: false,
+  loading: () => <p className="text-faint">Opening the fabric …</p>,
+});
 
 const SIGHTS = [
   { value: "chart", label: "Chart" },

@@ -27,8 +27,8 @@ export const AboveRibCard = memo(function AboveRibCard({ answer }: { readonly an
       </p>
       <p className="mt-1 text-sm">
         <SourceMark source={kept.measured === null ? "computed" : "measured"} /> These panels keep{" "}
-        <span className="text-woad">{Math.round(kept.width * 100)} %</span> of their plain width, so a rib that
-        stretches to plain width needs that share of the stitches.
+        <span className="text-woad">{Math.round(kept.width * 100)} %</span> of their plain width, so a rib
+        that stretches to plain width needs that share of the stitches.
       </p>
       <table className="mt-2 w-full text-sm">
         <caption className="sr-only">Rules of thumb</caption>

@@ -32,7 +32,9 @@ export function CableFields() {
         />
       </div>
       {kind === "panels" ? <RowOfPanels /> : <RopeFields />}
-      <div className={`col-span-2 grid gap-x-3 ${kind === "ropes" ? "grid-cols-2 sm:grid-cols-4" : "grid-cols-2"}`}>
+      <div
+        className={`col-span-2 grid gap-x-3 ${kind === "ropes" ? "grid-cols-2 sm:grid-cols-4" : "grid-cols-2"}`}
+      >
         {kind === "ropes" && (
           <>
             <MeasureField field="ropes" label="Ropes" example="as 4" />

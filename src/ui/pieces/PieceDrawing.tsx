@@ -69,7 +69,11 @@ function DrawnPiece({ answer }: { readonly answer: KnownForecast }) {
             width={width}
             height={cloth.rows * row}
           >
-            <rect width={width} height={cloth.rows * row} fill={`color-mix(in oklab, ${colour} 45%, black)`} />
+            <rect
+              width={width}
+              height={cloth.rows * row}
+              fill={`color-mix(in oklab, ${colour} 45%, black)`}
+            />
             <image href={cloth.address} width={width} height={cloth.rows * row} preserveAspectRatio="none" />
           </pattern>
         </defs>

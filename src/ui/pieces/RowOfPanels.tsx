@@ -1,13 +1,7 @@
 "use client";
 import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
 import { useEffect, useState } from "react";
-import {
-  addAcross,
-  chooseAcross,
-  moveAcross,
-  removeAcross,
-  repeatAcross,
-} from "@/state/across";
+import { addAcross, chooseAcross, moveAcross, removeAcross, repeatAcross } from "@/state/across";
 import { useOwnPanels } from "@/state/panels";
 import { useProjectPart } from "@/state/projectStore";
 import { reckoner } from "@/state/reckoner";
@@ -33,11 +27,19 @@ export function RowOfPanels() {
               value={panelId}
               onChoose={(id) => chooseAcross(index, id)}
             />
-            <IconButton label={`Panel ${index + 1} once less`} icon={Minus} onClick={() => repeatAcross(index, -1)} />
+            <IconButton
+              label={`Panel ${index + 1} once less`}
+              icon={Minus}
+              onClick={() => repeatAcross(index, -1)}
+            />
             <span className="w-7 text-center" aria-label={`${times} times`}>
               ×{times}
             </span>
-            <IconButton label={`Panel ${index + 1} once more`} icon={Plus} onClick={() => repeatAcross(index, 1)} />
+            <IconButton
+              label={`Panel ${index + 1} once more`}
+              icon={Plus}
+              onClick={() => repeatAcross(index, 1)}
+            />
             <IconButton
               label={`Panel ${index + 1} further right`}
               icon={ArrowUp}

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { PATH_MARGIN } from "@/core/fabric/yarnPath";
+import { FREE_MARGIN, PATH_MARGIN } from "@/core/fabric/yarnPath";
 import { plainStitch } from "@/core/fabric/plainStitch";
 import type { KnownForecast } from "@/core/forecast/projectForecast";
 import { thicknessOf } from "@/core/yarn/thickness";
@@ -17,20 +17,30 @@ export interface ClothPicture {
 
 /** Fine enough for a piece that is drawn some hundreds of pixels wide, on a sharp screen too. */
 const PICTURE_PX = 1400;
-/** From the middle of the last stitch to its edge, which belongs to the piece. */
-const HALF_STITCH = 0.5;
+
+/** Little: at this size the ropes are seen by their shade. */
+const DEEP_LIGHT = 0.08;
 
 /** The middle repeat, cut out of the drawing of three. */
 function cutOut({ path, heightOfRepeat }: PieceCloth, drawn: HTMLCanvasElement): string | null {
   const scale = drawn.width / path.width;
   const cut = document.createElement("canvas");
-  const margin = PATH_MARGIN - HALF_STITCH;
-  cut.width = Math.round((path.width - 2 * margin) * scale);
+  cut.width = Math.round((path.width - 2 * FREE_MARGIN) * scale);
   cut.height = Math.max(1, Math.round(heightOfRepeat * scale));
   const pen = cut.getContext("2d");
   if (!pen) return null;
   const top = (PATH_MARGIN + heightOfRepeat) * scale;
-  pen.drawImage(drawn, margin * scale, top, cut.width, heightOfRepeat * scale, 0, 0, cut.width, cut.height);
+  pen.drawImage(
+    drawn,
+    FREE_MARGIN * scale,
+    top,
+    cut.width,
+    heightOfRepeat * scale,
+    0,
+    0,
+    cut.width,
+    cut.height,
+  );
   return cut.toDataURL();
 }
 
@@ -52,7 +62,11 @@ export function usePieceCloth({ plan }: KnownForecast): ClothPicture | null {
       if (!current) return;
       if (!cloth) return setPicture(null);
       const longer = PICTURE_PX * Math.max(1, cloth.path.height / cloth.path.width);
-      const drawn = drawnOnCanvas(cloth.path, { thickness, colourOf: () => colour }, Math.min(4096, longer));
+      const drawn = drawnOnCanvas(
+        cloth.path,
+        { thickness, deepLight: DEEP_LIGHT, colourOf: () => colour },
+        Math.min(4096, longer),
+      );
       const address = drawn && cutOut(cloth, drawn);
       setPicture(address ? { address, rows: cloth.rows } : null);
     };

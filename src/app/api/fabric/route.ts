@@ -1,0 +1,56 @@
+/** POST /api/fabric: how far a written panel draws in, and what its crossings eat. */
+import { z } from "zod";
+import { BLOCKING_IDS } from "@/core/fabric/blocking";
+import { relaxPanel } from "@/core/fabric/relax";
+import { readPattern } from "@/core/instructions/read";
+import { stitchesOf, type Panel } from "@/core/panels/panel";
+import { USUAL_ASPECT } from "@/core/yarn/thickness";
+import { diagnosticsOf, jsonOf, unanswerable, type Diagnostic } from "../respond";
+
+const ask = z.strictObject({
+  /** Rows as text. */
+  instructions: z.string().min(1, "Write at least one row, such as: Row 1: P2, C4F, P2."),
+  blocking: z.enum(BLOCKING_IDS).default("asKnit"),
+  /** Height of a plain row over the width of a plain stitch. */
+  aspect: z.number().min(0.3).max(1.5).default(USUAL_ASPECT),
+});
+
+/** What one answer may take: a panel, not a whole garment. */
+const MOST_ACROSS = 600;
+const MOST_STITCHES = 40_000;
+
+/** The panel of a text, or why there is none. */
+function read(instructions: string): Panel | readonly Diagnostic[] {
+  const { panel, complete, findings } = readPattern(instructions);
+  const wrong = findings.filter(({ severity }) => severity === "error" || severity === "question");
+  if (wrong.length > 0) return wrong.map(({ line, column, message }) => ({ line, column, message }));
+  if (panel && complete) return panel;
+  return [{ line: 1, column: 1, message: "No row could be read. Write rows as: Row 1: P2, C4F, P2." }];
+}
+
+/** Why a panel is too large for one answer; null where it is not. */
+function tooLarge({ rows }: Panel): string | null {
+  const across = Math.max(...rows.map(stitchesOf));
+  if (across > MOST_ACROSS) return `A row has ${across} stitches: send at most ${MOST_ACROSS} across.`;
+  if (across * rows.length > MOST_STITCHES)
+    return `The panel has ${across * rows.length} stitches: send at most ${MOST_STITCHES}, one repeat is enough.`;
+  return null;
+}
+
+export async function POST(request: Request) {
+  const body = await jsonOf(request);
+  if (!body.ok) return body.response;
+  const asked = ask.safeParse(body.value);
+  if (!asked.success)
+    return unanswerable("The request has a part that cannot be.", diagnosticsOf(asked.error));
+  const { instructions, blocking, aspect } = asked.data;
+  const panel = read(instructions);
+  if (!("rows" in panel)) return unanswerable("The instructions cannot be read.", panel);
+  const large = tooLarge(panel);
+  if (large) return unanswerable("The panel is too large.", [{ path: "instructions", message: large }]);
+  const fabric = relaxPanel(panel, { blocking, aspect });
+  if (!fabric.ok)
+    return unanswerable("The panel cannot be relaxed.", [{ path: "instructions", message: fabric.message }]);
+  const { stitches, rows, widthFactor, heightFactor, crossingExtra } = fabric;
+  return Response.json({ stitches, rows, widthFactor, heightFactor, crossingExtra });
+}

@@ -1,0 +1,109 @@
+import { fabricSvg, shaded } from "../files/fabricSvg";
+import { readPattern } from "../instructions/read";
+import { drawingFabric, type DrawnFabric } from "./drawnFabric";
+import { stitchYarn } from "./stitchYarn";
+import { NUMBERS_EACH } from "./yarnPath";
+
+const ROPE = "Rnd 1: P2, 2/2 LC, P2.\nRnds 2-4: P2, K4, P2.";
+const panelOf = (text: string) => {
+  const { panel } = readPattern(text);
+  if (!panel) throw new Error(text);
+  return panel;
+};
+
+function drawn(text: string, blocking: "asKnit" | "wetBlocked" = "asKnit"): DrawnFabric {
+  const steps = drawingFabric(panelOf(text), { aspect: 0.72, blocking });
+  for (;;) {
+    const { done, value } = steps.next();
+    if (!done) continue;
+    if (!value.ok) throw new Error(value.message);
+    return value;
+  }
+}
+
+const piecesOf = ({ path }: DrawnFabric) =>
+  Array.from({ length: path.pieces.length / NUMBERS_EACH }, (_, index) => [
+    ...path.pieces.subarray(index * NUMBERS_EACH, (index + 1) * NUMBERS_EACH),
+  ]);
+
+test("the yarn of a row is one line: each piece begins where the one before it ends", () => {
+  const fabric = drawn(ROPE);
+  const pieces = piecesOf(fabric);
+  const [rows, perRow] = [8, pieces.length / 8];
+  expect(fabric.times).toBe(2);
+  expect(Number.isInteger(perRow)).toBe(true);
+  for (let row = 0; row < rows; row += 1)
+    for (let piece = 1; piece < perRow; piece += 1) {
+      const [before, here] = [pieces[row * perRow + piece - 1], pieces[row * perRow + piece]];
+      for (const axis of [0, 1, 2]) expect(here?.[axis]).toBeCloseTo(before?.[axis + 3] ?? NaN, 6);
+    }
+});
+
+test("all of it lies inside the drawing, and its place on the strand only grows", () => {
+  const fabric = drawn(ROPE);
+  const { width, height } = fabric.path;
+  let before = -1;
+  for (const [x0 = -1, y0 = -1, z0 = NaN, , , , place = -1] of piecesOf(fabric)) {
+    expect(x0 >= 0 && x0 <= width && y0 >= 0 && y0 <= height && Number.isFinite(z0)).toBe(true);
+    expect(place).toBeGreaterThan(before);
+    before = place;
+  }
+});
+
+test("in a crossing the strand in front stands before the one behind, where they meet", () => {
+  const fabric = drawn("Rnd 1: 3/3 LC.\nRnds 2-6: K6.");
+  const middle = fabric.path.width / 4;
+  const [low, high] = [fabric.path.height * 0.02, fabric.path.height * 0.14];
+  const depths = piecesOf(fabric)
+    .filter(([x = 0, y = 0]) => Math.abs(x - middle) < 1 && y > low && y < high)
+    .map(([, , z = 0]) => z);
+  expect(Math.max(...depths) - Math.min(...depths)).toBeGreaterThan(0.8);
+});
+
+test("wet-blocked it is drawn wider, and a larger rope is told narrower", () => {
+  expect(drawn(ROPE, "wetBlocked").path.width).toBeGreaterThan(drawn(ROPE).path.width * 1.1);
+  const { figures } = drawn(ROPE);
+  expect(figures.widthFactor).toBeCloseTo(0.641, 2);
+  expect([figures.stitches, figures.rows]).toEqual([8, 4]);
+  expect(figures.widthOfNarrowest).toBeLessThan(figures.widthOfWidest);
+});
+
+test("a large panel is drawn once in each direction", () => {
+  const large = drawn(`Rnd 1: [P2, 2/2 LC, P2] 10 times.\nRnds 2-40: [P2, K4, P2] 10 times.`);
+  expect(large.times).toBe(1);
+  expect(large.figures).toMatchObject({ stitches: 80, rows: 40 });
+});
+
+test("the yarn of each stitch: one loop, more in a crossing, half in a yarn over", () => {
+  const yarn = stitchYarn(panelOf("Rnd 1: K1, P1, 2/2 LC, k2tog, yo, sl 1 wyib."), 0.72);
+  const loop = Math.sqrt(20.5 * 0.72);
+  expect(yarn).toHaveLength(9);
+  expect(yarn[0]).toBe(1);
+  expect(yarn[1]).toBeCloseTo(1.02, 9);
+  for (const crossed of yarn.slice(2, 6)) expect(crossed).toBeCloseTo(1 + 1.721 / 4 / loop, 3);
+  expect([...yarn.slice(6)]).toEqual([1, 0.55, 1 / loop]);
+});
+
+test("the SVG is to scale, sorted from the back, and its title is safe", () => {
+  const { path } = drawn(ROPE);
+  const svg = fabricSvg(path, {
+    colourOf: (loops) => (loops > 1 ? "#a3372b" : "#7a8b6f"),
+    thickness: 0.45,
+    stitchMm: 5,
+    title: "Rope <of> & “4”",
+  });
+  expect(svg).toContain(`width="${(path.width * 5).toFixed(1)}mm"`);
+  expect(svg).toContain("<title>Rope &lt;of&gt; &amp; “4”</title>");
+  const strokes = [...svg.matchAll(/<path d="([^"]+)" stroke="(#[0-9a-f]{6})"/g)];
+  const lines = strokes.reduce((sum, [, d = ""]) => sum + d.split("M").length - 1, 0);
+  expect(lines).toBe((3 * path.pieces.length) / NUMBERS_EACH);
+  expect(svg).not.toMatch(/NaN|undefined/);
+});
+
+test("shades stay within their channels", () => {
+  expect([shaded("#808080", 0.5), shaded("#ffffff", 1.2), shaded("#102030", 0)]).toEqual([
+    "#404040",
+    "#ffffff",
+    "#000000",
+  ]);
+});
