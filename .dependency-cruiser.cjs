@@ -11,9 +11,10 @@ module.exports = {
     { name: "no-circles", severity: "error", from: {}, to: { circular: true } },
     only("core-stands-alone", "^src/core/.*(?<!\\.test)\\.ts$", "^src/core/"),
     only("demo-uses-core", "^src/demo/", "^src/(core|demo)/"),
-    only("workers-use-core", "^src/workers/", "^src/(core|workers)/"),
+    only("drawing-uses-core", "^src/drawing/", "^src/(core|drawing)/"),
+    only("workers-use-core", "^src/workers/", "^src/(core|drawing|workers)/"),
     only("state-uses-core", "^src/state/", "^src/(core|demo|state|workers)/"),
-    only("ui-uses-state", "^src/ui/", "^src/(core|state|ui|workers)/"),
+    only("ui-uses-state", "^src/ui/", "^src/(core|drawing|state|ui|workers)/"),
     only("api-uses-core", "^src/app/api/", "^src/(core|demo|app/api)/"),
     {
       name: "core-is-pure",

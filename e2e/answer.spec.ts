@@ -47,14 +47,16 @@ test("what is typed wrongly stays, is explained, and leaves the last answer stan
   }
 });
 
-test("a width that cannot be is questioned; without a width the draw-in is not known", async ({ page }) => {
+test("a width that cannot be is questioned; without a width the draw-in is computed", async ({ page }) => {
   const width = page.getByLabel("Cables measured: width");
   await width.fill("7.6 in");
   await expect(page.getByText(/cables do not spread/)).toBeVisible();
-  await expect(ledgerOf(page)).toContainText("not known");
+  const drawing = page.getByRole("region", { name: "Drawn to scale" });
+  await expect(drawing.getByText("computed", { exact: true })).toBeVisible();
+  await expect(drawing).toContainText("a cabled swatch would narrow that");
   await width.fill("3 in");
   await expect(page.getByText("76 % of plain")).toBeVisible();
-  await expect(ledgerOf(page)).not.toContainText("not known");
+  await expect(drawing.getByText("measured", { exact: true })).toBeVisible();
 });
 
 test("one switch shows everything imperial, and typed texts stay as typed", async ({ page }) => {
@@ -92,7 +94,7 @@ test("the strand tells the row under the pointer and goes to it", async ({ page 
   await strand.hover({ position: { x: 400, y: 10 } });
   await expect(page.getByText(/Back, row \d+ of 150/)).toBeVisible();
   await strand.click({ position: { x: 400, y: 10 } });
-  await expect(page.getByRole("img", { name: /ropes between purl columns/ })).toContainText(/row \d+/);
+  await expect(page.getByRole("img", { name: /stitches by \d+ rows/ })).toContainText(/row \d+/);
   await strand.press("Home");
   await strand.press("ArrowRight");
   await expect(strand).toHaveAttribute("aria-valuetext", /Back, row 2 of 150/);

@@ -27,7 +27,7 @@ test("on a phone a figure is typed by touch and the answer follows; undo is one 
 test("on a phone the strand is tapped and the row is shown in the drawing", async ({ page }) => {
   await openAt(page);
   await page.getByRole("slider", { name: /strand/ }).tap({ position: { x: 150, y: 10 } });
-  await expect(page.getByRole("img", { name: /ropes between purl columns/ })).toContainText(/row \d+/);
+  await expect(page.getByRole("img", { name: /stitches by \d+ rows/ })).toContainText(/row \d+/);
 });
 
 test("on a phone a crossing is laid on the chart with buttons alone", async ({ page }) => {

@@ -11,11 +11,51 @@ const PHONE = { width: 390, height: 844 };
 /** The library is there when its first chart is. */
 const libraryRead = (page) => page.getByRole("region", { name: "Chart of Honeycomb" }).waitFor();
 
+/** The piece is there when its own fabric is on it. */
+const pieceDrawn = (page) => page.locator("svg image").waitFor({ state: "attached" });
+
+/** A panel as fabric, in its own colour or by the yarn in each stitch. */
+const fabricOf = (panel, byYarn) => async (page) => {
+  await libraryRead(page);
+  await page.getByRole("radio", { name: "Fabric" }).click();
+  await page.getByLabel("Find a panel").fill(panel);
+  await page.getByRole("button", { name: panel }).first().click();
+  await page.getByRole("region", { name: `Fabric of ${panel}` }).waitFor();
+  if (byYarn) await page.getByRole("radio", { name: /Coloured by/ }).click();
+};
+
+/** Panels of the library side by side across the piece. */
+async function rowOfPanels(page) {
+  await page.getByLabel("Cables measured: width").fill("");
+  await page.getByRole("radio", { name: "A row of panels" }).click();
+  for (const name of ["Horseshoe", "Honeycomb", "Horseshoe"]) {
+    await page.getByRole("button", { name: "Another panel" }).click();
+    await page
+      .getByRole("combobox", { name: /^Panel \d+$/ })
+      .last()
+      .selectOption({ label: name });
+  }
+  await page.getByRole("button", { name: "Take panel 1 out" }).click();
+  for (let time = 0; time < 3; time += 1)
+    await page.getByRole("button", { name: "Panel 2 once more" }).click();
+  await pieceDrawn(page);
+  await page.waitForTimeout(2000);
+}
+
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */
 const VIEWS = [
-  { name: "pieces", at: "/", size: WIDE },
-  { name: "pieces-dark", at: "/", size: WIDE, dark: true },
-  { name: "pieces-phone", at: "/", size: PHONE },
+  { name: "pieces", at: "/", size: WIDE, act: pieceDrawn },
+  { name: "pieces-dark", at: "/", size: WIDE, dark: true, act: pieceDrawn },
+  { name: "pieces-phone", at: "/", size: PHONE, act: pieceDrawn },
+  { name: "pieces-row", at: "/", size: WIDE, act: rowOfPanels },
+  { name: "fabric", at: "/panels", size: WIDE, act: fabricOf("Horseshoe", false) },
+  {
+    name: "fabric-yarn",
+    at: "/panels",
+    size: { width: 1280, height: 1000 },
+    act: fabricOf("Diamond filled with seed", true),
+  },
+  { name: "fabric-dark", at: "/panels", size: WIDE, dark: true, act: fabricOf("Ring and cross", false) },
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
   { name: "panels-phone", at: "/panels", size: PHONE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },

@@ -2,7 +2,7 @@
 import type { Project } from "@/core/files/project";
 import { aspectOf } from "@/core/forecast/projectGauge";
 import type { Laid } from "@/core/garment/lay";
-import { reckoner } from "./reckoner";
+import { reckoner } from "./workers";
 
 /** What a row of panels hangs on, as a text. */
 function keyOf(project: Project): string | null {

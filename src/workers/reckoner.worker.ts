@@ -7,7 +7,16 @@ import { copyFromChart, editChart } from "../core/instructions/editChart";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
 import { studyText, writeOut } from "../core/instructions/study";
 import { LIBRARY } from "../core/panels/library";
-import { layProject, stopWeaving, weave, weavePiece } from "./weaver";
+import type { KnownFabrics } from "../core/fabric/relax";
+import { layPiece } from "../core/garment/layPanels";
+
+const known: KnownFabrics = new Map();
+
+/** What lies across the piece of a project, read and relaxed. */
+const layProject = (project: Project) => {
+  const [piece] = project.pieces;
+  return piece ? layPiece(project, piece, known) : null;
+};
 
 const sweepGauge = (project: Project) => sweep(project, layProject(project) ?? undefined);
 
@@ -29,10 +38,7 @@ const reckoner = {
   transformText,
   joinTexts,
   endTextWithRow,
-  weave,
-  stopWeaving,
   layProject,
-  weavePiece,
   libraryNames,
 };
 

@@ -29,7 +29,7 @@ export interface PiecePlan {
 }
 
 /** Share of the plain size that a piece keeps, and where it is known from. */
-export interface Kept {
+interface Kept {
   /** Of the cabled part, as the mesh computes it. */
   readonly computed: number;
   /** Of the cabled part, as it was measured; null where nobody did. */

@@ -82,11 +82,16 @@ function largest(values: Float64Array): number {
 /** Share of the force that the inner steps may leave: ever less near the end, but no less than the end asks. */
 const innerShare = (force: number) => Math.min(0.01, Math.max(force, (0.01 * TOLERANCE) / force));
 
-/** Writes the step that takes the slope away, as exactly as `share` says; gives the products it took. */
-function stepAgainst(
-  { mesh, curvature, lines, slope, step, residual, search, product, tried }: Desk,
-  share: number,
-) {
+/** Between two breaths the inner steps work on about so many stitches: some tens of milliseconds. */
+const STITCHES_A_BREATH = 500_000;
+
+/**
+ * Writes the step that takes the slope away, as exactly as `share` says; gives the products it took. Yields
+ * now and then, so that a large mesh can be stopped within a step.
+ */
+function* stepAgainst(desk: Desk, share: number): Generator<undefined, number> {
+  const { mesh, curvature, lines, slope, step, residual, search, product, tried } = desk;
+  const breath = Math.max(1, Math.floor(STITCHES_A_BREATH / step.length));
   step.fill(0);
   for (let at = 0; at < step.length; at += 1) residual[at] = -slope[at]!;
   applyLines(lines, mesh, curvature, residual, search);
@@ -94,6 +99,7 @@ function stepAgainst(
   const enough = along * share ** 2;
   for (let products = 0; ; products += 1) {
     if (products === MOST_INNER || along <= enough) return products;
+    if (products % breath === breath - 1) yield;
     curve(mesh, curvature, search, product);
     const length = along / dot(search, product);
     for (let at = 0; at < step.length; at += 1) {
@@ -109,8 +115,8 @@ function stepAgainst(
 }
 
 /**
- * Solves a mesh from a starting state, which is not changed. Yields its progress after every step, so that
- * whoever drives it can show it or stop. Example: `[...solving(mesh, start)]` runs to the end.
+ * Solves a mesh from a starting state, which is not changed. Yields its progress after every step and
+ * within long ones, so that whoever drives it can show it or stop. Example: `[...solving(mesh, start)]` runs to the end.
  */
 export function* solving(mesh: Mesh, start: State): Generator<Progress, Solution> {
   const desk = deskFor(mesh);
@@ -123,7 +129,15 @@ export function* solving(mesh: Mesh, start: State): Generator<Progress, Solution
   for (let count = 0; count < MOST_STEPS && force > TOLERANCE; count += 1) {
     curvatureAt(mesh, state, curvature);
     factor(lines, mesh, curvature);
-    products += stepAgainst(desk, innerShare(force));
+    const inner = stepAgainst(desk, innerShare(force));
+    for (;;) {
+      const { done, value } = inner.next();
+      if (done) {
+        products += value;
+        break;
+      }
+      yield { step: count, force, share: shareDone(first, force) };
+    }
     const promise = dot(slope, step);
     let share = 1;
     let lower = false;

@@ -50,7 +50,7 @@ export type KnownFabrics = Map<string, Fabric>;
 const MOST_KNOWN = 200;
 
 /** The same for the same panel, aspect and blocking, whatever they are called. */
-export const fabricKey = ({ rows }: Panel, { aspect, blocking }: RelaxOptions) =>
+const fabricKey = ({ rows }: Panel, { aspect, blocking }: RelaxOptions) =>
   `${aspect} ${ribPullOf(blocking)}\n${rows.map(keyOfRow).join("\n")}`;
 
 /** A start near the end: every row as wide as rows rest on average. */

@@ -13,7 +13,7 @@ import {
 } from "./relax";
 
 /** One panel of a section. */
-export interface PanelFabric {
+interface PanelFabric {
   readonly stitches: number;
   readonly rows: number;
   readonly widthFactor: number;

@@ -147,7 +147,9 @@ export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOp
       const depth = front * FACE_DEPTH;
       const [head, base] = [x[here + column] ?? 0, baseOf(column)];
       const next = column + 1 < columns ? baseOf(column + 1) : base + 1;
-      const ahead = faces[here + Math.min(columns - 1, column + 1)] === 1 ? 1 : -1;
+      const beside = here + Math.min(columns - 1, column + 1);
+      const ahead = faces[beside] === 1 ? 1 : -1;
+      const lifted = (Math.abs(lift) + Math.abs(lifts[beside] ?? 0)) / 2;
       const side = (sign: 1 | -1): Bend[] => {
         const shoulder = head + sign * reach(column, column + sign);
         const foot = base + sign * FOOT;
@@ -160,7 +162,7 @@ export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOp
       const bend: Bend = [
         (base + FOOT + (next - FOOT)) / 2,
         floor + BEND * height,
-        ((front + ahead) / 2) * (FACE_DEPTH - LEG_DEPTH) - 0.5 * Math.abs(lift),
+        ((front + ahead) / 2) * (FACE_DEPTH - LEG_DEPTH) - 0.5 * lifted,
         loops,
       ];
       return [

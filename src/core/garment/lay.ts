@@ -8,7 +8,7 @@ import { ropeOf } from "../panels/ropes";
 export type Laid = { readonly ok: true; readonly across: Across; readonly fabric: SectionFabric } | Unlaid;
 
 /** Why panels cannot lie across a piece. */
-export interface Unlaid {
+interface Unlaid {
   readonly ok: false;
   readonly message: string;
 }

@@ -9,11 +9,11 @@ interface BlockingSliderProps {
 }
 
 const [LOOSEST, TIGHTEST] = [BLOCKINGS.wetBlocked.ribPull, BLOCKINGS.asKnit.ribPull];
-/** A named state catches the slider from so near. */
-const CATCH = 0.015;
+const STEP = 0.01;
 
+/** The named state that the slider stands on: nearer than the next step of a key. */
 const namedAt = (ribPull: number) =>
-  BLOCKING_IDS.find((id) => Math.abs(BLOCKINGS[id].ribPull - ribPull) < CATCH);
+  BLOCKING_IDS.find((id) => Math.abs(BLOCKINGS[id].ribPull - ribPull) < STEP / 2);
 const placeOf = (ribPull: number) => `${(100 * (TIGHTEST - ribPull)) / (TIGHTEST - LOOSEST)}%`;
 
 /** From as knit to wet-blocked, and anything between. */
@@ -30,7 +30,7 @@ export function BlockingSlider({ ribPull, onChange }: BlockingSliderProps) {
         type="range"
         min={0}
         max={TIGHTEST - LOOSEST}
-        step={0.01}
+        step={STEP}
         value={TIGHTEST - ribPull}
         aria-valuetext={named ? BLOCKINGS[named].name : `${Math.round(100 * ribPull)} % of the ribs’ pull`}
         onChange={({ target }) => {

@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from "react";
 import type { YarnPath } from "@/core/fabric/yarnPath";
 import { fabricSvg } from "@/core/files/fabricSvg";
-import { yarnRenderer, type YarnLook, type YarnRenderer } from "./yarnRenderer";
+import { yarnRenderer, type YarnLook, type YarnRenderer } from "@/drawing/yarnRenderer";
 
 interface FabricCanvasProps {
   readonly path: YarnPath;

@@ -4,7 +4,7 @@ import type { DrawnFabric } from "@/core/fabric/drawnFabric";
 import { FREE_MARGIN } from "@/core/fabric/yarnPath";
 import { FabricCanvas } from "./FabricCanvas";
 import { FabricRuler } from "./FabricRuler";
-import type { YarnLook } from "./yarnRenderer";
+import type { YarnLook } from "@/drawing/yarnRenderer";
 
 interface FabricStageProps {
   readonly woven: DrawnFabric;

@@ -3,7 +3,7 @@ import type { YarnPath } from "@/core/fabric/yarnPath";
 import { fabricSvg } from "@/core/files/fabricSvg";
 import { fileStem } from "@/core/files/projectFile";
 import { download } from "@/ui/parts/download";
-import { yarnRenderer, type YarnLook } from "./yarnRenderer";
+import { yarnRenderer, type YarnLook } from "@/drawing/yarnRenderer";
 
 /** Longer side of a kept picture, in pixels. */
 const LONGER_SIDE = 2400;
@@ -15,23 +15,18 @@ export function keepAsSvg(path: YarnPath, look: YarnLook, stitchMm: number, name
   download(nameOf(name, "svg"), new Blob([picture], { type: "image/svg+xml" }));
 }
 
-/** A path drawn on a canvas of its own, its longer side so many pixels; null where there is no WebGL2. */
-export function drawnOnCanvas(path: YarnPath, look: YarnLook, longerSide: number): HTMLCanvasElement | null {
-  const canvas = document.createElement("canvas");
-  const scale = longerSide / Math.max(path.width, path.height);
-  [canvas.width, canvas.height] = [Math.round(path.width * scale), Math.round(path.height * scale)];
-  const renderer = yarnRenderer(canvas);
-  renderer?.draw(path, look);
-  return renderer && canvas;
-}
-
 /** Gives false where the browser cannot draw it. */
 export async function keepAsPng(path: YarnPath, look: YarnLook, name: string): Promise<boolean> {
-  const canvas = drawnOnCanvas(path, look, LONGER_SIDE);
+  const canvas = document.createElement("canvas");
+  const scale = LONGER_SIDE / Math.max(path.width, path.height);
+  [canvas.width, canvas.height] = [Math.round(path.width * scale), Math.round(path.height * scale)];
+  const renderer = yarnRenderer(canvas);
+  if (!renderer) return false;
+  renderer.draw(path, look);
   const picture = await new Promise<Blob | null>((resolve) => {
-    if (canvas) canvas.toBlob(resolve, "image/png");
-    else resolve(null);
+    canvas.toBlob(resolve, "image/png");
   });
+  renderer.dispose();
   if (picture) download(nameOf(name, "png"), picture);
   return picture !== null;
 }

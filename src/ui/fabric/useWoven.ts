@@ -1,8 +1,8 @@
 import { proxy } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import type { RelaxOptions } from "@/core/fabric/relax";
-import { reckoner } from "@/state/reckoner";
-import type { Woven } from "@/workers/weaver";
+import { loom } from "@/state/workers";
+import type { Woven } from "@/workers/loom.worker";
 
 export interface Weaving {
   /** The last fabric that was drawn, or why there is none; null before the first. */
@@ -28,7 +28,7 @@ export function useWoven(text: string, { aspect, blocking }: RelaxOptions): Weav
       const tell = (share: number) => {
         if (current) setProgress(share);
       };
-      const made = await reckoner().weave(job, text, { aspect, blocking }, proxy(tell));
+      const made = await loom().weave(job, text, { aspect, blocking }, proxy(tell));
       if (!current) return;
       setProgress(null);
       setWoven(made);
@@ -36,9 +36,9 @@ export function useWoven(text: string, { aspect, blocking }: RelaxOptions): Weav
     void work();
     return () => {
       current = false;
-      void reckoner().stopWeaving(job);
+      void loom().stopWeaving(job);
     };
   }, [text, aspect, blocking]);
-  const stop = () => void reckoner().stopWeaving(running.current);
+  const stop = () => void loom().stopWeaving(running.current);
   return { woven, progress, stop };
 }

@@ -4,7 +4,7 @@ import type { ChartAct } from "@/core/instructions/editChart";
 import type { Chart } from "@/core/panels/chart";
 import type { Selection } from "@/core/panels/edit";
 import { openGlossary } from "@/state/glossary";
-import { reckoner } from "@/state/reckoner";
+import { reckoner } from "@/state/workers";
 import { useSettings } from "@/state/settings";
 import { ACTS, PLACINGS } from "./chartKeys";
 import { ChartView } from "./ChartView";

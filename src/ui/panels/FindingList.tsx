@@ -26,34 +26,36 @@ export function FindingList({ findings, onMend }: FindingListProps) {
       </p>
     );
   return (
-    <ul role="status" className="grid gap-1.5 text-sm">
-      {findings.slice(0, MOST_SHOWN).map((finding) => {
-        const { icon: Icon, look } = LOOKS[finding.severity];
-        return (
-          <li key={`${finding.from} ${finding.message}`} className="grid grid-cols-[auto_auto_1fr] gap-x-2">
-            <Icon size={14} aria-label={finding.severity} className={`${look} translate-y-1`} />
-            <span className="text-faint">line {finding.line}</span>
-            <span>{finding.message}</span>
-            {onMend && finding.mends.length > 0 && (
-              <span className="col-start-3 mt-1 flex flex-wrap gap-1.5">
-                {finding.mends.map((mend) => (
-                  <button
-                    key={mend.label}
-                    type="button"
-                    onClick={() => onMend(mend)}
-                    className="rounded-md border border-edge px-2 py-0.5 font-semibold hover:bg-line"
-                  >
-                    {mend.label}
-                  </button>
-                ))}
-              </span>
-            )}
-          </li>
-        );
-      })}
-      {findings.length > MOST_SHOWN && (
-        <li className="text-faint">and {findings.length - MOST_SHOWN} more</li>
-      )}
-    </ul>
+    <div role="status">
+      <ul className="grid gap-1.5 text-sm">
+        {findings.slice(0, MOST_SHOWN).map((finding) => {
+          const { icon: Icon, look } = LOOKS[finding.severity];
+          return (
+            <li key={`${finding.from} ${finding.message}`} className="grid grid-cols-[auto_auto_1fr] gap-x-2">
+              <Icon size={14} aria-label={finding.severity} className={`${look} translate-y-1`} />
+              <span className="text-faint">line {finding.line}</span>
+              <span>{finding.message}</span>
+              {onMend && finding.mends.length > 0 && (
+                <span className="col-start-3 mt-1 flex flex-wrap gap-1.5">
+                  {finding.mends.map((mend) => (
+                    <button
+                      key={mend.label}
+                      type="button"
+                      onClick={() => onMend(mend)}
+                      className="rounded-md border border-edge px-2 py-0.5 font-semibold hover:bg-line"
+                    >
+                      {mend.label}
+                    </button>
+                  ))}
+                </span>
+              )}
+            </li>
+          );
+        })}
+        {findings.length > MOST_SHOWN && (
+          <li className="text-faint">and {findings.length - MOST_SHOWN} more</li>
+        )}
+      </ul>
+    </div>
   );
 }

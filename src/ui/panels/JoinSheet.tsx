@@ -2,7 +2,7 @@
 import { useState, type ReactNode } from "react";
 import { LIBRARY } from "@/core/panels/library";
 import { useOwnPanels } from "@/state/panels";
-import { reckoner } from "@/state/reckoner";
+import { reckoner } from "@/state/workers";
 import { useSettings } from "@/state/settings";
 import { Sheet } from "@/ui/parts/Sheet";
 

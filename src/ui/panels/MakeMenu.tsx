@@ -3,7 +3,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import type { TransformId } from "@/core/instructions/transformText";
 import { addPanel } from "@/state/panels";
-import { reckoner } from "@/state/reckoner";
+import { reckoner } from "@/state/workers";
 import { useSettings } from "@/state/settings";
 import { Menu } from "@/ui/parts/Menu";
 import { JoinSheet } from "./JoinSheet";

@@ -2,7 +2,7 @@
 import { useEffect, useState } from "react";
 import type { ProjectPanel } from "@/core/files/project";
 import { editOrigin, editPanel } from "@/state/panels";
-import { reckoner } from "@/state/reckoner";
+import { reckoner } from "@/state/workers";
 
 const FIELDS = [
   { part: "from", name: "From", hint: "pattern, book, person" },

@@ -3,7 +3,7 @@ import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/panels";
 import { undo } from "@/state/projectStore";
-import { reckoner } from "@/state/reckoner";
+import { reckoner } from "@/state/workers";
 import type { StudiedPanel } from "@/workers/reckoner.worker";
 import { MakeMenu } from "./MakeMenu";
 import { PanelList } from "./PanelList";

@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
-import { reckoner } from "@/state/reckoner";
+import { reckoner } from "@/state/workers";
 import { setNaming, setWords, useSettings } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { NAMING, WORDS } from "@/ui/frame/settingChoices";

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Study } from "@/core/instructions/study";
-import { reckoner } from "@/state/reckoner";
+import { reckoner } from "@/state/workers";
 import { useSettings } from "@/state/settings";
 
 /** What the worker makes of a text; the former study stands until the new one is there. */

@@ -4,7 +4,7 @@ import { useEffect, useState } from "react";
 import { addAcross, chooseAcross, moveAcross, removeAcross, repeatAcross } from "@/state/across";
 import { useOwnPanels } from "@/state/panels";
 import { useProjectPart } from "@/state/projectStore";
-import { reckoner } from "@/state/reckoner";
+import { reckoner } from "@/state/workers";
 import { useSettings } from "@/state/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import type { NamedPanel } from "@/workers/reckoner.worker";
@@ -18,7 +18,7 @@ export function RowOfPanels() {
   return (
     <div className="col-span-2 mb-1">
       <p className="text-sm text-faint">From the right edge, as the right side is looked at:</p>
-      <ol className="mt-1 grid gap-1">
+      <ol className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-1">
         {across.map(({ panelId, times }, index) => (
           <li key={index} className="flex items-center gap-1">
             <PanelSelect

@@ -3,7 +3,7 @@ import dynamic from "next/dynamic";
 import { useEffect, useState } from "react";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
 import { useProject } from "@/state/projectStore";
-import { reckoner } from "@/state/reckoner";
+import { reckoner } from "@/state/workers";
 import { Card } from "@/ui/parts/Card";
 
 const WhatIfChart = dynamic(() => import("./WhatIfChart").then(({ WhatIfChart: chart }) => chart), {

@@ -1,5 +1,5 @@
 /** Draws the path of a yarn with WebGL: tubes that pass over and under one another by their depth. */
-import { NUMBERS_EACH, type YarnPath } from "@/core/fabric/yarnPath";
+import { NUMBERS_EACH, type YarnPath } from "../core/fabric/yarnPath";
 import { FRAGMENT, VERTEX } from "./yarnShader";
 
 export interface YarnLook {
@@ -58,8 +58,9 @@ function coloursOf({ pieces }: YarnPath, colourOf: YarnLook["colourOf"]): Uint8A
 }
 
 /** A renderer for a canvas; null where the browser has no WebGL2. */
-export function yarnRenderer(canvas: HTMLCanvasElement): YarnRenderer | null {
-  const gl = canvas.getContext("webgl2", { alpha: true, antialias: true, preserveDrawingBuffer: true });
+export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnRenderer | null {
+  const asked = { alpha: true, antialias: true, preserveDrawingBuffer: true };
+  const gl = canvas.getContext("webgl2", asked) as WebGL2RenderingContext | null;
   if (!gl) return null;
   const program = programFor(gl);
   const [corners, pieces, colours] = [gl.createBuffer(), gl.createBuffer(), gl.createBuffer()];

@@ -39,7 +39,7 @@ uniform vec2 depths;
 uniform float shade;
 out vec4 pixel;
 
-const vec3 LIGHT = normalize(vec3(-0.45, 0.62, 0.7));
+const vec3 LIGHT = normalize(vec3(-0.28, 0.6, 0.75));
 const float TWIST = 9.0;
 
 void main() {

@@ -1,0 +1,225 @@
+import { readFileSync } from "node:fs";
+import AxeBuilder from "@axe-core/playwright";
+import type { Page } from "@playwright/test";
+import { ballsOf, expect, ledgerOf, openAt, test } from "./bench";
+
+const ropeOf = (half: number) =>
+  `Rnd 1: P2, ${half}/${half} LC, ${half < 4 ? `K${8 - 2 * half}, ` : ""}P2.\nRnds 2-8: P2, K8, P2.`;
+
+/** A panel of one's own, shown as fabric. */
+async function fabricOf(page: Page, text: string) {
+  await openAt(page, "/panels");
+  await page.getByRole("button", { name: "New", exact: true }).click();
+  await page.getByRole("radio", { name: "Fabric" }).click();
+  await write(page, text);
+  return page.getByRole("region", { name: "Fabric of New panel" });
+}
+
+/** Replaces the whole text as a person does, by keys: the editor itself selects all of it. */
+async function write(page: Page, text: string) {
+  await page.getByRole("textbox", { name: "Rows as text" }).click();
+  await page.keyboard.press("Control+a");
+  await page.keyboard.insertText(text);
+}
+
+/** What the view tells: share of the width kept, and stitch widths that crossings eat. */
+async function figuresOf(page: Page) {
+  const told = (label: string) => page.locator("dt", { hasText: label }).locator("+ dd").locator("strong");
+  const number = async (label: string) => Number.parseFloat((await told(label).textContent()) ?? "");
+  return {
+    width: (await number("Keeps of its plain width")) / 100,
+    height: (await number("and of its height")) / 100,
+    extra: await number("Crossings eat, a repeat"),
+  };
+}
+
+const drawnWidth = (page: Page) =>
+  page.getByRole("img", { name: /of their plain width/ }).evaluate((canvas) => canvas.clientWidth);
+
+test("a wider crossing narrows the drawn panel and raises its yarn, and the figures are the interface's", async ({
+  page,
+  request,
+}) => {
+  await fabricOf(page, ropeOf(2));
+  await page.getByRole("slider", { name: /^Finished/ }).fill("0");
+  const seen = [];
+  for (const half of [2, 3, 4]) {
+    await write(page, ropeOf(half));
+    const answer = await request.post("/api/fabric", {
+      data: { instructions: ropeOf(half), blocking: "asKnit" },
+    });
+    const { widthFactor, heightFactor, crossingExtra } = (await answer.json()) as Record<string, number>;
+    await expect(page.getByText(`${crossingExtra?.toFixed(2)} stitch widths`)).toBeVisible();
+    const { width, height, extra } = await figuresOf(page);
+    expect(width).toBeCloseTo(widthFactor ?? NaN, 3);
+    expect(height).toBeCloseTo(heightFactor ?? NaN, 3);
+    expect(extra).toBeCloseTo(crossingExtra ?? NaN, 2);
+    seen.push({ width, extra, drawn: await drawnWidth(page) });
+  }
+  const [small, middle, large] = seen;
+  expect(small?.drawn).toBeGreaterThan(middle?.drawn ?? Infinity);
+  expect(middle?.drawn).toBeGreaterThan(large?.drawn ?? Infinity);
+  expect(small?.width).toBeGreaterThan(large?.width ?? Infinity);
+  expect(small?.extra).toBeLessThan(large?.extra ?? 0);
+});
+
+test("the slider moves the fabric from as knit to wet-blocked, by keys too", async ({ page }) => {
+  await fabricOf(page, ropeOf(3));
+  const slider = page.getByRole("slider", { name: /^Finished/ });
+  await expect(slider).toHaveAttribute("aria-valuetext", "wet-blocked");
+  const blocked = await drawnWidth(page);
+  await slider.press("Home");
+  await expect(slider).toHaveAttribute("aria-valuetext", "as knit");
+  await expect.poll(() => drawnWidth(page)).toBeLessThan(blocked);
+  await page.getByRole("button", { name: "steamed" }).click();
+  await expect(slider).toHaveAttribute("aria-valuetext", "steamed");
+  await slider.press("ArrowLeft");
+  await slider.press("ArrowLeft");
+  await expect(slider).toHaveAttribute("aria-valuetext", /% of the ribs’ pull/);
+});
+
+test("something is drawn: many colours in its own dye, madder where crossings eat", async ({ page }) => {
+  const fabric = await fabricOf(page, ropeOf(4));
+  await expect(fabric).toBeVisible();
+  const colours = () =>
+    page.getByRole("img", { name: /of their plain width/ }).evaluate((canvas: HTMLCanvasElement) => {
+      const copy = document.createElement("canvas");
+      [copy.width, copy.height] = [canvas.width, canvas.height];
+      const pen = copy.getContext("2d");
+      pen?.drawImage(canvas, 0, 0);
+      const { data } = pen?.getImageData(0, 0, copy.width, copy.height) ?? { data: [] };
+      let [drawn, red] = [0, 0];
+      for (let at = 0; at < data.length; at += 4) {
+        if ((data[at + 3] ?? 0) < 200) continue;
+        drawn += 1;
+        if ((data[at] ?? 0) > 1.8 * (data[at + 1] ?? 0)) red += 1;
+      }
+      return { drawn: drawn / (data.length / 4), red: red / Math.max(1, drawn) };
+    });
+  await expect.poll(async () => (await colours()).drawn).toBeGreaterThan(0.8);
+  expect((await colours()).red).toBeLessThan(0.01);
+  await page.getByRole("radio", { name: /Coloured by the yarn/ }).click();
+  await expect(page.getByText(/against a plain one/)).toBeVisible();
+  await expect.poll(async () => (await colours()).red).toBeGreaterThan(0.03);
+});
+
+test("the picture is kept as PNG and as SVG, to scale", async ({ page }) => {
+  await fabricOf(page, ropeOf(2));
+  const keep = async (name: string) => {
+    const waiting = page.waitForEvent("download");
+    await page.getByRole("button", { name }).click();
+    const kept = await waiting;
+    return { name: kept.suggestedFilename(), content: readFileSync(await kept.path()) };
+  };
+  const png = await keep("Keep as PNG");
+  expect(png.name).toBe("new-panel.png");
+  expect([...png.content.subarray(1, 4)]).toEqual([..."PNG"].map((sign) => sign.charCodeAt(0)));
+  const svg = await keep("Keep as SVG");
+  expect(svg.name).toBe("new-panel.svg");
+  expect(svg.content.toString()).toMatch(/^<svg [^>]*width="[\d.]+mm"[\s\S]*<\/svg>$/);
+});
+
+test("a fabric that cannot be drawn says why, and is drawn again when the text is mended", async ({
+  page,
+}) => {
+  const fabric = await fabricOf(page, "Rnd 1: K4, yo.\nRnd 2: K5.");
+  await expect(page.getByText(/only panels that keep their count can be relaxed/)).toBeVisible();
+  await write(page, "Rnd 1: K4, wibble.\nRnd 2: K4.");
+  await expect(page.getByText(/A row could not be read/)).toBeVisible();
+  await write(page, ropeOf(2));
+  await expect(fabric).toBeVisible();
+});
+
+test("long work shows how far it is and can be stopped, and the page stays free", async ({ page }) => {
+  const wide = Array.from({ length: 240 }, (_, row) =>
+    row % 6 === 0 ? `Rnd ${row + 1}: [P2, 3/3 LC, P2] 24 times.` : `Rnd ${row + 1}: [P2, K6, P2] 24 times.`,
+  );
+  await fabricOf(page, ropeOf(2));
+  await write(page, wide.join("\n"));
+  await expect(page.getByRole("progressbar", { name: "Relaxing the fabric" })).toBeVisible();
+  await page.getByRole("button", { name: "Stop" }).click();
+  await expect(page.getByText(/^Stopped\./)).toBeVisible();
+});
+
+test("any panels lie across the piece, from the right; undo brings the ropes back", async ({ page }) => {
+  await openAt(page);
+  await page.getByLabel("Cables measured: width").fill("");
+  const before = await ledgerOf(page).textContent();
+  await page.getByRole("radio", { name: "A row of panels" }).click();
+  await expect(page.getByLabel("Panel 1", { exact: true })).toHaveValue("honeycomb");
+  await expect(page.getByText("34 stitches to cast on")).toBeVisible();
+  for (let time = 0; time < 3; time += 1)
+    await page.getByRole("button", { name: "Panel 1 once more" }).click();
+  await page.getByRole("button", { name: "Another panel" }).click();
+  await page.getByLabel("Panel 2", { exact: true }).selectOption({ label: "Horseshoe" });
+  await expect(page.getByText("86 stitches to cast on")).toBeVisible();
+  await expect(ledgerOf(page)).not.toHaveText(before ?? "");
+  await expect(ledgerOf(page)).toContainText("Draw-in");
+  await page.reload();
+  await expect(page.getByLabel("Panel 2", { exact: true })).toHaveValue("horseshoe");
+  await expect(page.getByText("86 stitches to cast on")).toBeVisible();
+  await page.getByRole("button", { name: "Panel 2 further right" }).click();
+  await expect(page.getByLabel("Panel 1", { exact: true })).toHaveValue("horseshoe");
+  await page.getByRole("button", { name: "Take panel 2 out" }).click();
+  await expect(page.getByText("38 stitches to cast on")).toBeVisible();
+  await page.keyboard.press("Control+z");
+  await expect(page.getByText("86 stitches to cast on")).toBeVisible();
+  await page.getByRole("radio", { name: "Ropes of one kind" }).click();
+  await expect(page.getByText("96 stitches to cast on")).toBeVisible();
+});
+
+test("a wider rope and another finish move the width, the increases above the rib follow", async ({
+  page,
+}) => {
+  await openAt(page);
+  await page.getByLabel("Cables measured: width").fill("");
+  const rib = page.getByRole("region", { name: "Above the rib" });
+  const add = async () => Number(/add (\d+)/.exec((await rib.textContent()) ?? "")?.[1]);
+  const blocked = await add();
+  expect(blocked).toBeGreaterThan(10);
+  await page.getByRole("radio", { name: "as knit" }).click();
+  await expect.poll(add).toBeGreaterThan(blocked + 5);
+  await expect(rib).toContainText("9 to 18");
+  await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
+});
+
+test("the interface refuses what it cannot answer, quickly, with a place", async ({ request }) => {
+  const bodies: readonly (readonly [string, number])[] = [
+    ["", 422],
+    ["P2, C4F, P2", 422],
+    [JSON.stringify({ instructions: "" }), 422],
+    [JSON.stringify({ instructions: "Rnd 1: K10000." }), 422],
+    [JSON.stringify({ instructions: "Rnd 1: wibble." }), 422],
+    [JSON.stringify({ instructions: "Rnd 1: K4.", blocking: "ironed" }), 422],
+    [JSON.stringify({ instructions: "k".repeat(6_000_000) }), 413],
+  ];
+  for (const [body, status] of bodies) {
+    const started = Date.now();
+    const answer = await request.post("/api/fabric", {
+      data: Buffer.from(body),
+      headers: { "content-type": "application/json" },
+    });
+    expect([body.slice(0, 50), answer.status()]).toEqual([body.slice(0, 50), status]);
+    const { error, diagnostics } = (await answer.json()) as { error: string; diagnostics: unknown[] };
+    expect(error.length * diagnostics.length).toBeGreaterThan(0);
+    expect(Date.now() - started).toBeLessThan(1000);
+  }
+});
+
+for (const theme of ["light", "dark"] as const)
+  test(`axe finds nothing serious beside a fabric in the ${theme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: theme });
+    await fabricOf(page, ropeOf(3));
+    await page.getByRole("radio", { name: /Coloured by the yarn/ }).click();
+    await page.waitForTimeout(600);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    const serious = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
+    expect(serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`)).toEqual([]);
+  });
+
+test("at 390 x 844 nothing scrolls sideways beside a fabric", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(await fabricOf(page, ropeOf(3))).toBeVisible();
+  const needed = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(needed).toBeLessThanOrEqual(390);
+});
