@@ -66,6 +66,7 @@ const VIEWS = [
     size: WIDE,
     act: (page) => page.getByRole("region", { name: "Tail to leave" }).scrollIntoViewIfNeeded(),
   },
+  { name: "tools", at: "/", size: WIDE, act: (page) => page.keyboard.press("t") },
   { name: "shortcuts", at: "/", size: WIDE, act: (page) => page.keyboard.press("?") },
 ];
 

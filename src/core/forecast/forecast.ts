@@ -9,7 +9,11 @@ import { QUANTILES, chanceBelow, type Quantile } from "./normal";
 const CERTAINTIES = { daring: 0.8, steady: 0.95, careful: 0.99 } as const;
 export type Certainty = keyof typeof CERTAINTIES;
 
-interface BallChance {
+/** Chances below and above these are not worth a line. */
+const HOPELESS = 0.001;
+const CERTAIN = 0.999;
+
+export interface BallChance {
   readonly balls: number;
   readonly chance: number;
 }
@@ -20,6 +24,8 @@ export interface Forecast {
   readonly advised: BallChance;
   /** One fewer (where there is one), the advised, one more. */
   readonly around: readonly BallChance[];
+  /** Every count that is neither hopeless nor sure, and the advised one. */
+  readonly chances: readonly BallChance[];
   readonly leftOver: Metres;
   readonly quantilesMm: { readonly [Q in Quantile]: Millimetres };
   readonly doubts: readonly Doubt[];
@@ -42,12 +48,17 @@ export function forecastPiece(plan: PiecePlan, sources: GaugeSources, certainty:
     balls,
     chance: chanceBelow(Math.log((balls * lengthM * 1000 - joinWaste(balls)) / withoutJoinsMm) / sd),
   });
-  let advised = chanceOf(1);
-  while (advised.chance < CERTAINTIES[certainty]) advised = chanceOf(advised.balls + 1);
+  const chances = [chanceOf(1)];
+  let [advised] = chances as [BallChance];
+  for (let last = advised; last.chance < CERTAIN; last = chanceOf(last.balls + 1)) {
+    if (advised.chance < CERTAINTIES[certainty]) advised = chanceOf(last.balls + 1);
+    chances.push(chanceOf(last.balls + 1));
+  }
   return {
     estimate,
     advised,
     around: [advised.balls - 1, advised.balls, advised.balls + 1].filter((balls) => balls > 0).map(chanceOf),
+    chances: chances.filter(({ balls, chance }) => chance > HOPELESS || balls === advised.balls),
     leftOver: metres(advised.balls * lengthM - estimate.totalMm / 1000),
     quantilesMm: Object.fromEntries(
       Object.entries(QUANTILES).map(([name, z]) => [

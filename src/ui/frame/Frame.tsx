@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import { useEffect, useState, type ReactNode } from "react";
 import { Toaster, toast } from "sonner";
 import { useProjectStore } from "@/state/projectStore";
@@ -14,6 +15,13 @@ import { ShortcutList } from "./ShortcutList";
 import { StrandRuler } from "./StrandRuler";
 import { useShortcuts } from "./useShortcuts";
 import { useTheme } from "./useTheme";
+
+const ToolsDrawer = dynamic(
+  () => import("@/ui/tools/ToolsDrawer").then(({ ToolsDrawer: drawer }) => drawer),
+  {
+    ssr: false,
+  },
+);
 
 /** What stands around every bench: header, strand, answer, benches. */
 export function Frame({ children }: { readonly children: ReactNode }) {
@@ -47,6 +55,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <ShortcutList open={listOpen} onOpenChange={setListOpen} />
       <SettingsSheet open={settingsOpen} onOpenChange={setSettingsOpen} />
       <Glossary />
+      <ToolsDrawer />
       <FileDrop />
       <Toaster theme={theme} position="bottom-center" richColors={false} closeButton />
     </>

@@ -1,6 +1,7 @@
 "use client";
-import { CircleHelp, Moon, Redo2, Settings2, Sun, Undo2 } from "lucide-react";
+import { CircleHelp, Moon, Redo2, Ruler, Settings2, Sun, Undo2 } from "lucide-react";
 import { redo, undo, useCanRedo, useCanUndo } from "@/state/projectStore";
+import { openTools } from "@/state/toolDrawer";
 import { setUnits, useUnits } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { IconButton } from "@/ui/parts/IconButton";
@@ -27,6 +28,7 @@ export function Header({ onShortcuts, onSettings }: HeaderProps) {
         <IconButton label="Undo" keys="Control+Z" disabled={!canUndo} onClick={undo} icon={Undo2} />
         <IconButton label="Redo" keys="Control+Shift+Z" disabled={!canRedo} onClick={redo} icon={Redo2} />
         <Choice label="Units" options={UNITS} value={units} onChange={setUnits} />
+        <IconButton label="Tools" keys="T" onClick={() => openTools()} icon={Ruler} />
         <IconButton label="Dark or light" keys="D" onClick={toggleTheme} icon={ThemeIcon} />
         <IconButton label="Settings" keys="," onClick={onSettings} icon={Settings2} />
         <IconButton label="Shortcuts" keys="?" onClick={onShortcuts} icon={CircleHelp} />

@@ -1,5 +1,6 @@
 /** Keys that work everywhere. The list on `?` is drawn from this table, so it is always true. */
 import { openGlossary } from "@/state/glossary";
+import { openTools } from "@/state/toolDrawer";
 import { redo, undo } from "@/state/projectStore";
 import { setTheme, setUnits, useSettings } from "@/state/settings";
 import { BENCHES, PANELS_PATH } from "./benches";
@@ -35,6 +36,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
   })),
   { keys: "P", does: "Go to the panels", ctrl: false, key: "p", act: ({ go }) => go(PANELS_PATH) },
   { keys: "G", does: "Glossary of stitches and crossings", ctrl: false, key: "g", act: () => openGlossary() },
+  { keys: "T", does: "Drawer of small tools", ctrl: false, key: "t", act: () => openTools() },
   { keys: "U", does: "Metric or imperial", ctrl: false, key: "u", act: toggleUnits },
   { keys: "D", does: "Dark or light", ctrl: false, key: "d", act: toggleTheme },
   { keys: ",", does: "Settings", ctrl: false, key: ",", act: ({ showSettings }) => showSettings() },

@@ -1,10 +1,10 @@
 "use client";
-import { useEffect, useId } from "react";
-import { TriangleAlert } from "lucide-react";
+import { useEffect } from "react";
 import type { FieldId } from "@/state/fields";
 import { useProject } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { shownIn, typeInto } from "@/state/typing";
+import { MeasureInput } from "./MeasureInput";
 
 interface MeasureFieldProps {
   readonly field: FieldId;
@@ -17,41 +17,22 @@ interface MeasureFieldProps {
   readonly finding?: string | undefined;
 }
 
-/** The one field for measures and counts: any unit, the text kept as typed, what is wrong said in words. */
+/** A measure or count of the project: any unit, the text kept as typed, what is wrong said in words. */
 export function MeasureField({ field, label, example, says, finding }: MeasureFieldProps) {
   const units = useUnits();
   const { text, problem } = shownIn(field, useProject(), units);
-  const wrong = problem ?? finding;
-  const wordsId = useId();
   useEffect(() => {
     if (window.location.hash === `#${field}`) document.getElementById(field)?.focus();
   }, [field]);
   return (
-    <div className="min-w-0">
-      <label htmlFor={field} className="text-sm">
-        {label}
-      </label>
-      <input
-        id={field}
-        value={text}
-        placeholder={example}
-        autoComplete="off"
-        spellCheck={false}
-        aria-invalid={wrong ? true : undefined}
-        aria-describedby={wordsId}
-        onChange={(event) => typeInto(field, event.target.value, units)}
-        className="mt-0.5 w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 placeholder:text-faint placeholder:italic aria-invalid:border-2 aria-invalid:border-madder"
-      />
-      <p id={wordsId} aria-live="polite" className="mt-0.5 min-h-3 text-[0.8rem] leading-snug text-faint">
-        {wrong ? (
-          <span className="text-madder">
-            <TriangleAlert size={13} aria-hidden className="mr-1 inline align-[-2px]" />
-            {wrong}
-          </span>
-        ) : (
-          says
-        )}
-      </p>
-    </div>
+    <MeasureInput
+      id={field}
+      label={label}
+      text={text}
+      onText={(typed) => typeInto(field, typed, units)}
+      example={example}
+      wrong={problem ?? finding}
+      says={says}
+    />
   );
 }

@@ -1,0 +1,80 @@
+import { GET as getDemo } from "../demo/route";
+import { GET as getSchema } from "../schema/route";
+import { emptyProject } from "@/core/files/project";
+import type { EstimateReport } from "@/core/forecast/report";
+import { forecastProject } from "@/core/forecast/projectForecast";
+import { demoProject } from "@/demo/slipover";
+import { POST } from "./route";
+
+async function asked(body: string) {
+  const response = await POST(new Request("http://brenok.test/api/estimate", { method: "POST", body }));
+  return { status: response.status, answer: (await response.json()) as unknown };
+}
+
+test("the demo, fetched and sent back, is answered with the figures of the page", async () => {
+  const { status, answer } = await asked(await getDemo().text());
+  expect(status).toBe(200);
+  const report = answer as EstimateReport;
+  const page = forecastProject(demoProject());
+  if (!page.known) throw new Error("no answer");
+  const { quantilesMm, advised, estimate, around } = page.forecast;
+  const [yarn] = report.yarns;
+  expect(yarn?.advised).toBe(advised.balls);
+  for (const name of ["p5", "p10", "p50", "p90", "p95"] as const)
+    expect(yarn?.metres[name]).toBeCloseTo(quantilesMm[name] / 1000, 9);
+  for (const { balls, chance } of around.filter((one) => one.chance > 0.001 && one.chance < 0.999))
+    expect(yarn?.balls.find(({ count }) => count === balls)?.chance).toBeCloseTo(chance, 12);
+  const total = report.ledger.reduce((sum, { metres }) => sum + metres, 0);
+  expect(total).toBeCloseTo(estimate.totalMm / 1000, 9);
+  expect(report.diagnostics).toEqual([]);
+});
+
+test("chances only grow with the balls, and grams follow metres", async () => {
+  const { answer } = await asked(JSON.stringify(demoProject()));
+  const [yarn] = (answer as EstimateReport).yarns;
+  const chances = yarn?.balls.map(({ chance }) => chance) ?? [];
+  expect(chances.length).toBeGreaterThan(1);
+  expect(chances).toEqual([...chances].sort((a, b) => a - b));
+  expect((yarn?.grams.p50 ?? 0) / (yarn?.metres.p50 ?? 1)).toBeCloseTo(50 / 82, 6);
+});
+
+test("a row of panels is read and relaxed as on the page; a panel that is gone is named", async () => {
+  const demo = demoProject();
+  const withRow = (panelId: string) =>
+    JSON.stringify({
+      ...demo,
+      pieces: demo.pieces.map((piece) => ({ ...piece, across: [{ panelId, times: 4 }] })),
+    });
+  const { status, answer } = await asked(withRow("horseshoe"));
+  expect(status).toBe(200);
+  expect((answer as EstimateReport).ledger.find(({ part }) => part === "drawIn")?.metres).toBeGreaterThan(5);
+  expect(await asked(withRow("nowhere"))).toMatchObject({
+    status: 422,
+    answer: { diagnostics: [{ path: "pieces.0.across" }] },
+  });
+});
+
+test("a width that cannot be is questioned in the diagnostics", async () => {
+  const demo = demoProject();
+  const pieces = demo.pieces.map((piece) => ({ ...piece, measured: { widthMm: 760, stitches: 18 } }));
+  const { answer } = await asked(JSON.stringify({ ...demo, pieces }));
+  expect((answer as EstimateReport).diagnostics[0]?.path).toBe("pieces.0.measured.widthMm");
+});
+
+test.each([
+  ["an empty project", JSON.stringify(emptyProject()), "yarns.0.putUp"],
+  ["no project", JSON.stringify({ format: "other" }), "body"],
+  ["a newer version", JSON.stringify({ ...demoProject(), version: 99 }), "version"],
+  ["a part that cannot be", JSON.stringify({ ...demoProject(), needleMm: -3 }), "needleMm"],
+])("%s: 422 with its path and what to do", async (_, body, path) => {
+  const { status, answer } = await asked(body);
+  const { diagnostics } = answer as { diagnostics: { path: string; message: string }[] };
+  expect([status, diagnostics[0]?.path]).toEqual([422, path]);
+  expect(diagnostics[0]?.message).not.toBe("");
+});
+
+test("the schema served is JSON Schema and names what a file must have", async () => {
+  const schema = (await getSchema().json()) as { required: string[]; properties: object };
+  expect(schema.required).toEqual(expect.arrayContaining(["format", "version", "yarns", "pieces"]));
+  expect(Object.keys(schema.properties)).toContain("certainty");
+});

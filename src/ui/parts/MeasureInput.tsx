@@ -1,0 +1,47 @@
+import { TriangleAlert } from "lucide-react";
+import { useId, type ReactNode } from "react";
+
+interface MeasureInputProps {
+  readonly id: string;
+  readonly label: string;
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  /** What an empty field shows. */
+  readonly example?: string;
+  /** What is wrong, in words; `says` stands there while nothing is. */
+  readonly wrong?: string | undefined;
+  readonly says?: ReactNode;
+}
+
+/** How every measure and count is typed: the text to the letter, and under it what is wrong or how it was understood. */
+export function MeasureInput({ id, label, text, onText, example, wrong, says }: MeasureInputProps) {
+  const wordsId = useId();
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="text-sm">
+        {label}
+      </label>
+      <input
+        id={id}
+        value={text}
+        placeholder={example}
+        autoComplete="off"
+        spellCheck={false}
+        aria-invalid={wrong ? true : undefined}
+        aria-describedby={wordsId}
+        onChange={({ target }) => onText(target.value)}
+        className="mt-0.5 w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 placeholder:text-faint placeholder:italic aria-invalid:border-2 aria-invalid:border-madder"
+      />
+      <p id={wordsId} aria-live="polite" className="mt-0.5 min-h-3 text-[0.8rem] leading-snug text-faint">
+        {wrong ? (
+          <span className="text-madder">
+            <TriangleAlert size={13} aria-hidden className="mr-1 inline align-[-2px]" />
+            {wrong}
+          </span>
+        ) : (
+          says
+        )}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,37 @@
+import { TriangleAlert } from "lucide-react";
+import type { ReactNode } from "react";
+
+/** The fields of a tool, side by side where there is room. */
+export const ToolFields = ({ children }: { readonly children: ReactNode }) => (
+  <div className="grid grid-cols-2 gap-x-3">{children}</div>
+);
+
+interface ResultProps {
+  readonly problem: string | null;
+  /** The answer, large; null while a field is empty or wrong. */
+  readonly answer: string | null;
+  readonly says?: ReactNode;
+}
+
+/** What a tool answers: the answer first, then how it comes about. */
+export function Result({ problem, answer, says }: ResultProps) {
+  return (
+    <div role="status" className="rounded-lg border border-line bg-paper px-3 py-2">
+      {problem ? (
+        <p className="text-madder">
+          <TriangleAlert size={15} aria-hidden className="mr-1 inline align-[-2px]" />
+          {problem}
+        </p>
+      ) : (
+        <>
+          {answer && <p className="font-display text-xl select-all">{answer}</p>}
+          {says ? (
+            <p className="text-sm">{says}</p>
+          ) : (
+            !answer && <p className="text-faint">Fill in the fields.</p>
+          )}
+        </>
+      )}
+    </div>
+  );
+}

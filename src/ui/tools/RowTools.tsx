@@ -1,0 +1,142 @@
+"use client";
+import { buttonholes } from "@/core/garment/buttonholes";
+import { changeCount } from "@/core/garment/changeCount";
+import { matchingEnds, type End } from "@/core/garment/matchEnds";
+import { mixedSeam, pickUp } from "@/core/garment/pickUp";
+import { projectGauge } from "@/core/forecast/projectGauge";
+import { useAnswer } from "@/state/answer";
+import { useProject } from "@/state/projectStore";
+import { MeasureInput } from "@/ui/parts/MeasureInput";
+import { Result, ToolFields } from "./Result";
+import { useCountField } from "./useToolField";
+
+/** From one count to another over a row. */
+export function ChangeCountTool() {
+  const answer = useAnswer();
+  const above = answer.known ? answer.forecast.estimate.aboveRib : null;
+  const from = useCountField(above?.rib ?? 78, "stitches", { least: 2 });
+  const to = useCountField(above ? above.rib + above.add : 96, "stitches");
+  const row = from.value !== null && to.value !== null ? changeCount(from.value, to.value) : null;
+  return (
+    <>
+      <ToolFields>
+        <MeasureInput label="From stitches" {...from.input} />
+        <MeasureInput label="To stitches" {...to.input} />
+      </ToolFields>
+      <Result
+        problem={row && !row.ok ? row.message : null}
+        answer={row?.ok ? row.value : null}
+        says={from.value !== null && `Uses all ${from.value} stitches and leaves ${to.value}.`}
+      />
+    </>
+  );
+}
+
+/** How many stitches to pick up along rows. */
+export function PickUpTool() {
+  const gauge = projectGauge(useProject())?.gauge ?? { stitchesPer10Cm: 20, rowsPer10Cm: 28 };
+  const rows = useCountField(60, "rows");
+  const stitches = useCountField(Math.round(gauge.stitchesPer10Cm), "stitches", { most: 80 });
+  const per = useCountField(Math.round(gauge.rowsPer10Cm), "rows", { most: 120 });
+  const plan =
+    rows.value !== null && stitches.value !== null && per.value !== null
+      ? pickUp(rows.value, { stitchesPer10Cm: stitches.value, rowsPer10Cm: per.value })
+      : null;
+  return (
+    <>
+      <ToolFields>
+        <MeasureInput label="Rows along the edge" {...rows.input} />
+        <MeasureInput label="Stitches in 10 cm of the band" {...stitches.input} />
+        <MeasureInput label="Rows in 10 cm of the piece" {...per.input} />
+      </ToolFields>
+      <Result
+        problem={plan && !plan.ok ? plan.message : null}
+        answer={plan?.ok ? `${plan.value.stitches} stitches` : null}
+        says={plan?.ok && plan.value.text}
+      />
+    </>
+  );
+}
+
+/** A seam of stitches to rows. */
+export function MixedSeamTool() {
+  const stitches = useCountField(35, "stitches");
+  const rows = useCountField(45, "rows");
+  const seam = stitches.value !== null && rows.value !== null ? mixedSeam(stitches.value, rows.value) : null;
+  return (
+    <>
+      <ToolFields>
+        <MeasureInput label="Stitches of one side" {...stitches.input} />
+        <MeasureInput label="Rows of the other" {...rows.input} />
+      </ToolFields>
+      <Result
+        problem={seam && !seam.ok ? seam.message : null}
+        answer={seam?.ok ? `${seam.value.stitches} stitches to ${seam.value.rows} rows` : null}
+        says={seam?.ok && seam.value.text}
+      />
+    </>
+  );
+}
+
+/** Buttonholes at even distances. */
+export function ButtonholeTool() {
+  const band = useCountField(90, "stitches");
+  const holes = useCountField(6, "holes", { most: 60 });
+  const wide = useCountField(2, "stitches", { most: 20 });
+  const margin = useCountField(4, "stitches", { least: 0, most: 200 });
+  const values = [band.value, holes.value, wide.value, margin.value];
+  const [inBand, count, each, free] = values;
+  const placed =
+    inBand != null && count != null && each != null && free != null
+      ? buttonholes(inBand, count, each, free)
+      : null;
+  return (
+    <>
+      <ToolFields>
+        <MeasureInput label="Stitches or rows of the band" {...band.input} />
+        <MeasureInput label="Buttonholes" {...holes.input} />
+        <MeasureInput label="Each this wide" {...wide.input} />
+        <MeasureInput label="Free at both ends" {...margin.input} />
+      </ToolFields>
+      <Result
+        problem={placed && !placed.ok ? placed.message : null}
+        answer={
+          placed?.ok && placed.value.between.length > 0 ? `${placed.value.between.join(", ")} between` : null
+        }
+        says={placed?.ok && placed.value.text}
+      />
+    </>
+  );
+}
+
+const tellEnd = ({ rows, repeats, off }: End, endRow: number) =>
+  `${rows} rows: ${repeats} repeats and ${endRow} more${off === 0 ? "" : `, ${Math.abs(off)} ${off > 0 ? "over" : "under"}`}`;
+
+/** Where to stop, so that both pieces end with the same row. */
+export function MatchingEndsTool() {
+  const answer = useAnswer();
+  const wanted = useCountField(answer.known ? answer.plan.rows : 150, "rows");
+  const repeat = useCountField(answer.known ? answer.forecast.estimate.repeat.length : 6, "rows", {
+    most: 500,
+  });
+  const end = useCountField(1, "rows", { most: 500 });
+  const known = wanted.value !== null && repeat.value !== null && end.value !== null;
+  const beyond = known && (end.value ?? 0) > (repeat.value ?? 0);
+  const ends = known && !beyond ? matchingEnds(wanted.value ?? 1, repeat.value ?? 1, end.value ?? 1) : null;
+  return (
+    <>
+      <ToolFields>
+        <MeasureInput label="Rows wanted" {...wanted.input} />
+        <MeasureInput label="Rows of the repeat" {...repeat.input} />
+        <MeasureInput label="Ends with row" {...end.input} />
+      </ToolFields>
+      <Result
+        problem={beyond ? `The repeat has ${repeat.value} rows: there is no row ${end.value} in it.` : null}
+        answer={ends && tellEnd(ends.above, end.value ?? 1)}
+        says={
+          ends?.below && ends.below.rows !== ends.above.rows && `Or ${tellEnd(ends.below, end.value ?? 1)}.`
+        }
+      />
+    </>
+  );
+}

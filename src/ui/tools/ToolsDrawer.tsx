@@ -1,0 +1,62 @@
+"use client";
+import { useState, type ComponentType } from "react";
+import { openTools, useToolDrawer } from "@/state/toolDrawer";
+import { Sheet } from "@/ui/parts/Sheet";
+import { ButtonholeTool, ChangeCountTool, MatchingEndsTool, MixedSeamTool, PickUpTool } from "./RowTools";
+import { InHandTool, TailTool } from "./YarnTools";
+
+/** Each tool works alone and starts from the open project's figures. One more tool is one more row. */
+const TOOLS: readonly { readonly id: string; readonly name: string; readonly tool: ComponentType }[] = [
+  { id: "change", name: "Increase or decrease over a row", tool: ChangeCountTool },
+  { id: "tail", name: "Tail of a long-tail cast-on", tool: TailTool },
+  { id: "hand", name: "Will this ball last the row?", tool: InHandTool },
+  { id: "pickUp", name: "Pick up along an edge", tool: PickUpTool },
+  { id: "seam", name: "Seam of rows to stitches", tool: MixedSeamTool },
+  { id: "holes", name: "Buttonholes", tool: ButtonholeTool },
+  { id: "ends", name: "Ends that match", tool: MatchingEndsTool },
+];
+
+/** The drawer of small tools, at hand on every bench. What is typed in it changes nothing in the project. */
+export function ToolsDrawer() {
+  const open = useToolDrawer((state) => state.open);
+  return (
+    <Sheet open={open} onOpenChange={openTools} title="Tools">
+      <Tools />
+    </Sheet>
+  );
+}
+
+function Tools() {
+  const [chosen, choose] = useState("change");
+  return (
+    <>
+      <p className="mt-1 text-sm text-faint">
+        They begin with the open project’s figures and change nothing in it.
+      </p>
+      <div className="mt-3 grid">
+        {TOOLS.map(({ id, name, tool: Tool }) => (
+          <section key={id} aria-label={name} className="border-t border-line">
+            <h3>
+              <button
+                type="button"
+                aria-expanded={id === chosen}
+                onClick={() => choose(id === chosen ? "" : id)}
+                className="flex w-full justify-between py-2 text-left text-lg"
+              >
+                {name}
+                <span aria-hidden className="text-faint">
+                  {id === chosen ? "–" : "+"}
+                </span>
+              </button>
+            </h3>
+            {id === chosen && (
+              <div className="grid gap-2 pb-3">
+                <Tool />
+              </div>
+            )}
+          </section>
+        ))}
+      </div>
+    </>
+  );
+}
