@@ -84,11 +84,9 @@ export function ButtonholeTool() {
   const holes = useCountField(6, "holes", { most: 60 });
   const wide = useCountField(2, "stitches", { most: 20 });
   const margin = useCountField(4, "stitches", { least: 0, most: 200 });
-  const values = [band.value, holes.value, wide.value, margin.value];
-  const [inBand, count, each, free] = values;
   const placed =
-    inBand != null && count != null && each != null && free != null
-      ? buttonholes(inBand, count, each, free)
+    band.value !== null && holes.value !== null && wide.value !== null && margin.value !== null
+      ? buttonholes(band.value, holes.value, wide.value, margin.value)
       : null;
   return (
     <>
