@@ -32,7 +32,7 @@ export function demoProject(): Project {
       stitchGauge: "18 st / 10 cm",
       rowGauge: "25 rows / 10 cm",
       putUp: "50 g = 82 m",
-      measuredWidth: "7.6 cm",
+      "measuredWidth piece-1": "7.6 cm",
     },
   };
 }

@@ -44,8 +44,7 @@ function figuresOf(now: Project): readonly number[] {
   const { estimate, quantilesMm, around, leftOver, doubts } = answer.forecast;
   return [
     estimate.totalMm,
-    estimate.widthMm,
-    estimate.heightMm,
+    ...estimate.pieces.flatMap(({ estimate: one }) => [one.widthMm, one.heightMm]),
     leftOver,
     ...Object.values(quantilesMm),
     ...around.flatMap(({ balls, chance }) => [balls, chance]),

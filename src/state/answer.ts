@@ -2,8 +2,10 @@
 import { useSyncExternalStore } from "react";
 import type { Project } from "@/core/files/project";
 import type { KnownFabrics } from "@/core/fabric/relax";
+import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import { forecastProject, layUnread, type ProjectForecast } from "@/core/forecast/projectForecast";
 import { layStrand, type Strand } from "@/core/estimate/strand";
+import { useChosenPiece } from "./chosenPiece";
 import { laidPanels, watchLaidPanels } from "./laidPanels";
 import { useProjectStore } from "./projectStore";
 
@@ -24,7 +26,10 @@ function answerTo(project: Project): Answer {
   if (latest && sameBasis(latest.project, project) && latest.laid === laid) return latest.answer;
   // While a changed row of panels is being read, the last answer stands; it is not blinked away.
   if (laid === "reading" && latest?.answer.known) return latest.answer;
-  const forecast = forecastProject(project, laid === "reading" ? null : (laid ?? layUnread(project, known)));
+  const forecast = forecastProject(
+    project,
+    laid === "reading" || laid === null ? layUnread(project, known) : laid,
+  );
   const strand = forecast.known ? layStrand(forecast.forecast.estimate) : null;
   latest = { project, laid, answer: { ...forecast, strand } };
   return latest.answer;
@@ -33,4 +38,10 @@ function answerTo(project: Project): Answer {
 export function useAnswer(): Answer {
   useSyncExternalStore(watchLaidPanels.subscribe, watchLaidPanels.count, watchLaidPanels.count);
   return useProjectStore(({ project }) => answerTo(project));
+}
+
+/** The chosen piece as it is in an answer; null where the answer leaves it out. */
+export function usePieceIn(answer: ProjectForecast): EstimatedPiece | null {
+  const { id } = useChosenPiece();
+  return (answer.known && answer.forecast.estimate.pieces.find((piece) => piece.id === id)) || null;
 }

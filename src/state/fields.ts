@@ -9,6 +9,7 @@ import { readGauge } from "@/core/units/gauge";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
 import type { Bounds, Reading } from "@/core/units/reading";
 import { readPutUp, type PutUp } from "@/core/yarn/putUp";
+import { chosenOf } from "./chosenPiece";
 
 export interface Field<Value> {
   readonly read: (text: string, units: UnitSystem) => Reading<Value>;
@@ -18,17 +19,21 @@ export interface Field<Value> {
   readonly tell: (value: Value, units: UnitSystem) => string;
   /** May be left empty; what is empty is assumed. */
   readonly optional: boolean;
+  /** True where each piece has its own. */
+  readonly piece?: true;
 }
 
 type PieceCount = "ropes" | "purls" | "edge" | "rows";
 
-const pieceOf = <P extends { pieces: unknown[] }>(project: P) => project.pieces[0] as P["pieces"][number];
+/** Whether a field belongs to the chosen piece, so that each piece keeps what was typed for it. */
+const ofPiece = { piece: true } as const;
 
 const pieceCount = (key: PieceCount): Field<number> => ({
+  ...ofPiece,
   read: (text) => readCount(text, COUNTS[key]),
-  get: (project) => pieceOf(project)[key],
+  get: (project) => chosenOf(project)[key],
   set: (draft, value) => {
-    if (value !== null) pieceOf(draft)[key] = value;
+    if (value !== null) chosenOf(draft)[key] = value;
   },
   tell: String,
   optional: false,
@@ -40,17 +45,19 @@ interface Lens {
 }
 
 const pieceLength = (bounds: Bounds, { get, set }: Lens): Field<number> => ({
+  ...ofPiece,
   read: (text, units) => readLength(text, BARE_LENGTH[units], bounds),
-  get: (project) => get(pieceOf(project)),
-  set: (draft, value) => set(pieceOf(draft), value),
+  get: (project) => get(chosenOf(project)),
+  set: (draft, value) => set(chosenOf(draft), value),
   tell: (value, units) => tellSize(millimetres(value), units),
   optional: true,
 });
 
 const pieceStitches = (bounds: CountBounds, { get, set }: Lens): Field<number> => ({
+  ...ofPiece,
   read: (text) => readCount(text, bounds),
-  get: (project) => get(pieceOf(project)),
-  set: (draft, value) => set(pieceOf(draft), value),
+  get: (project) => get(chosenOf(project)),
+  set: (draft, value) => set(chosenOf(draft), value),
   tell: String,
   optional: true,
 });

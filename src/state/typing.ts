@@ -1,6 +1,7 @@
 /** Typing into a field: the text is kept to the letter, and its value where it can be read. */
 import type { Project } from "@/core/files/project";
 import type { UnitSystem } from "@/core/units/brands";
+import { chosenOf } from "./chosenPiece";
 import { FIELDS, type Field, type FieldId } from "./fields";
 import { change } from "./projectStore";
 
@@ -10,15 +11,20 @@ export interface Shown {
   readonly problem: string | null;
 }
 
+/** Where the text of a field is kept; a piece's own stands under its id. */
+const keyOf = (id: FieldId, project: Pick<Project, "pieces">) =>
+  fieldOf(id).piece ? `${id} ${chosenOf(project).id}` : id;
+
 const fieldOf = (id: FieldId) => FIELDS[id] as unknown as Field<unknown>;
 
 /** Takes a text into the project. What cannot be read is kept as text; the last good value stays in force. */
 export function typeInto(id: FieldId, text: string, units: UnitSystem) {
   const field = fieldOf(id);
   change(`type ${id}`, (draft) => {
-    draft.typed[id] = text.slice(0, 200);
+    const key = keyOf(id, draft);
+    draft.typed[key] = text.slice(0, 200);
     if (text.trim() === "" && field.optional) {
-      delete draft.typed[id];
+      delete draft.typed[key];
       return field.set(draft, null);
     }
     const reading = field.read(text, units);
@@ -33,7 +39,7 @@ export function typeInto(id: FieldId, text: string, units: UnitSystem) {
 export function shownIn(id: FieldId, project: Project, units: UnitSystem): Shown {
   const field = fieldOf(id);
   const value = field.get(project);
-  const typed = project.typed[id];
+  const typed = project.typed[keyOf(id, project)];
   const told = value === null ? "" : field.tell(value, units);
   if (typed === undefined) return { text: told, problem: null };
   const reading = field.read(typed, units);

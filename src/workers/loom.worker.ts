@@ -91,8 +91,8 @@ const PICTURE_PX = 1400;
 const MOST_PX = 4096;
 
 /** The whole row of a piece, relaxed as one; null where it cannot be, or is too large to be drawn. */
-function clothOf(project: Project) {
-  const [piece] = project.pieces;
+function clothOf(project: Project, pieceId: string) {
+  const piece = project.pieces.find(({ id }) => id === pieceId);
   const laid = piece && layPiece(project, piece, known);
   const panel = laid?.ok ? joinPanels(withEdges(laid.across)) : null;
   if (!panel || !piece || panel.rows.length * panelStitches(panel) > MOST_DRAWN) return null;
@@ -107,8 +107,13 @@ function clothOf(project: Project) {
 }
 
 /** Draws the cloth of a project's piece; null where there is none, or where nothing can be drawn here. */
-async function drawPiece(project: Project, colour: string, look: Omit<YarnLook, "colourOf">) {
-  const cloth = clothOf(project);
+async function drawPiece(
+  project: Project,
+  pieceId: string,
+  colour: string,
+  look: Omit<YarnLook, "colourOf">,
+) {
+  const cloth = clothOf(project, pieceId);
   if (!cloth || typeof OffscreenCanvas === "undefined") return null;
   const { path, rows, repeat } = cloth;
   const scale = Math.min(PICTURE_PX / path.width, MOST_PX / path.height);

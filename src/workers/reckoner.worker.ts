@@ -8,17 +8,14 @@ import { endTextWithRow, joinTexts, transformText } from "../core/instructions/t
 import { studyText, writeOut } from "../core/instructions/study";
 import { LIBRARY } from "../core/panels/library";
 import type { KnownFabrics } from "../core/fabric/relax";
-import { layPiece } from "../core/garment/layPanels";
+import { layProject as lay } from "../core/garment/layPanels";
 
 const known: KnownFabrics = new Map();
 
-/** What lies across the piece of a project, read and relaxed. */
-const layProject = (project: Project) => {
-  const [piece] = project.pieces;
-  return piece ? layPiece(project, piece, known) : null;
-};
+/** What lies across the pieces of a project, read and relaxed. */
+const layProject = (project: Project) => lay(project, known);
 
-const sweepGauge = (project: Project) => sweep(project, layProject(project) ?? undefined);
+const sweepGauge = (project: Project) => sweep(project, layProject(project));
 
 /** The library with the chart of each panel. */
 const studyLibrary = () =>

@@ -8,7 +8,8 @@ import { TAIL_SCHOOLS, tailLength } from "./castOn";
 import { LEDGER_PARTS, roundedToSum } from "./ledger";
 import { estimatePiece, type PiecePlan } from "./piece";
 import { rowTotal } from "./rowYarn";
-import { layStrand, middleOfRow, placeOn } from "./strand";
+import { layStrand, middleOfRow, placeOn, workedAt } from "./strand";
+import { estimateProject, type ProjectPlan } from "./wholeProject";
 
 /** Each composition is relaxed once for all tests. */
 const KNOWN = new Map();
@@ -84,8 +85,8 @@ test("a rope panel, worked out by hand, to 0.1 %", () => {
 test("the ledger adds up to what the rows, the edges and the ends take one by one", () => {
   fc.assert(
     fc.property(anyPlan, (plan) => {
-      const { ledger, totalMm, repeat, balls } = estimatePiece(plan);
-      let byRow = 150 + joinWaste(balls) + ledger.castOn + ledger.castOff;
+      const { ledger, totalMm, repeat } = estimatePiece(plan);
+      let byRow = 150 + ledger.castOn + ledger.castOff;
       for (let row = 0; row < plan.rows; row += 1) byRow += rowTotal(repeat[row % repeat.length] ?? fail());
       expect(Math.abs(totalMm - byRow)).toBeLessThan(1e-6 * byRow);
       const parts = LEDGER_PARTS.map(({ id }) => ledger[id]);
@@ -171,14 +172,54 @@ test("balls are the fewest that hold the yarn and their own joins", () => {
   );
 });
 
+/** Up to four pieces of one yarn, each worked up to three times. */
+const anyProject: fc.Arbitrary<ProjectPlan> = fc
+  .array(fc.tuple(anyPlan, fc.integer({ min: 1, max: 3 })), { minLength: 1, maxLength: 4 })
+  .map((pieces) => {
+    const [[{ gauge, needleMm, putUp }]] = pieces as [(typeof pieces)[number]];
+    const shared = { gauge, needleMm, putUp };
+    return {
+      ...shared,
+      pieces: pieces.map(([plan, times], index) => ({ id: `${index}`, times, plan: { ...plan, ...shared } })),
+    };
+  });
+
+test("the parts of a project are those of its pieces, each as often as it is worked, and the joins", () => {
+  fc.assert(
+    fc.property(anyProject, (project) => {
+      const { pieces, ledger, totalMm, balls } = estimateProject(project);
+      for (const { id } of LEDGER_PARTS) {
+        const sum = pieces.reduce((all, { times, estimate }) => all + times * estimate.ledger[id], 0);
+        expect(ledger[id]).toBeCloseTo(sum + (id === "ends" ? joinWaste(balls) : 0), 4);
+      }
+      expect(LEDGER_PARTS.reduce((sum, { id }) => sum + ledger[id], 0)).toBeCloseTo(totalMm, 4);
+    }),
+  );
+});
+
+test("a piece worked twice takes as much as two alike, and so does a mirrored twin", () => {
+  fc.assert(
+    fc.property(anyRopes, anyPlanBut, (ropes, others) => {
+      const plan = { ...others, ...laid(ropes) };
+      const mirrored = { ...others, ...laid({ ...ropes, lean: ropes.lean === "left" ? "right" : "left" }) };
+      const total = (pieces: ProjectPlan["pieces"]) => estimateProject({ ...others, pieces }).totalMm;
+      const twice = total([{ id: "a", times: 2, plan }]);
+      const two = [plan, mirrored].map((one, index) => ({ id: `${index}`, times: 1, plan: one }));
+      expect(total(two) / twice).toBeCloseTo(1, 9);
+    }),
+  );
+});
+
 test("every place on the strand is found again, and the strand is as long as the ledger", () => {
   fc.assert(
-    fc.property(anyPlan, fc.double({ min: 0, max: 1, noNaN: true }), (plan, at) => {
-      const estimate = estimatePiece(plan);
+    fc.property(anyProject, fc.double({ min: 0, max: 1, noNaN: true }), (project, at) => {
+      const estimate = estimateProject(project);
       const strand = layStrand(estimate);
       expect(strand.stretches.at(-1)?.toMm).toBe(estimate.totalMm);
-      const row = 1 + Math.floor(at * (plan.rows - 1));
-      expect(placeOn(strand, middleOfRow(strand, row))).toEqual({ part: "rows", row });
+      const row = 1 + Math.floor(at * (strand.rowEndsMm.length - 1));
+      const place = placeOn(strand, middleOfRow(strand, row));
+      expect([place.part, place.row]).toEqual(["rows", row]);
+      expect(place.worked).toEqual(workedAt(strand, row));
       expect(placeOn(strand, millimetres(0)).part).toBe("castOn");
       expect(placeOn(strand, millimetres(2 * estimate.totalMm)).part).toBe("ends");
     }),

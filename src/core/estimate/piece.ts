@@ -8,7 +8,6 @@ import { millimetres, type Millimetres } from "../units/brands";
 import type { PutUp } from "../yarn/putUp";
 import { thicknessOf } from "../yarn/thickness";
 import { aboveRib, crossingsAcross, type AboveRib } from "./aboveRib";
-import { fewestBalls, joinWaste } from "./balls";
 import { END_MM, needleSide, tailLength, type TailBasis, type TailSchool } from "./castOn";
 import { totalOf, type Ledger } from "./ledger";
 import { rowYarn, rowsTogether, type RowYarn } from "./rowYarn";
@@ -51,10 +50,9 @@ export interface PieceEstimate {
   readonly widthBandMm: { readonly wide: Millimetres; readonly narrow: Millimetres };
   readonly aboveRib: AboveRib;
   readonly tailBasis: TailBasis;
+  /** Without joins: where they fall hangs on all that is knitted of the yarn. */
   readonly ledger: Ledger;
   readonly totalMm: Millimetres;
-  /** The fewest balls that hold it; its joins are in the ledger. */
-  readonly balls: number;
   /** The yarn of each row until they come again, first row first. */
   readonly repeat: readonly RowYarn[];
 }
@@ -125,7 +123,7 @@ export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY)
     finishedWidthMm: widthMm,
   };
   const tailMm = tailLength(plan.tail.school, tailBasis, unknowns.tail);
-  const unjoined: Ledger = {
+  const ledger: Ledger = {
     plain: millimetres(loopsMm - drawInMm),
     drawIn: millimetres(drawInMm),
     crossings: millimetres(overRows(repeat, rows, "crossingMm")),
@@ -134,8 +132,6 @@ export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY)
     castOff: millimetres(stitches * CAST_OFF_LOOPS * plain.loopMm * Math.exp(unknowns.castOff)),
     ends: END_MM,
   };
-  const balls = fewestBalls(totalOf(unjoined), putUp.lengthM);
-  const ledger = { ...unjoined, ends: millimetres(END_MM + joinWaste(balls)) };
   return {
     stitches,
     rows,
@@ -149,7 +145,6 @@ export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY)
     tailBasis,
     ledger,
     totalMm: totalOf(ledger),
-    balls,
     repeat,
   };
 }

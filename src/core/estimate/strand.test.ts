@@ -27,7 +27,7 @@ test("each part is as long as the ledger says", () => {
 
 test("a crossing row is longer than a plain one, by what its crossings take", () => {
   const lengthOf = (row: number) => (strand.rowEndsMm[row - 1] ?? 0) - (strand.rowEndsMm[row - 2] ?? 0);
-  const crossing = estimate.repeat[0]?.crossingMm ?? 0;
+  const crossing = estimate.pieces[0]?.estimate.repeat[0]?.crossingMm ?? 0;
   expect(crossing).toBeGreaterThan(0);
   expect(lengthOf(7) - lengthOf(8)).toBeCloseTo(crossing, 6);
   expect(lengthOf(13)).toBeCloseTo(lengthOf(7), 6);
@@ -35,10 +35,10 @@ test("a crossing row is longer than a plain one, by what its crossings take", ()
 
 test("places: the first row begins behind the cast-on, the last ends before the cast-off", () => {
   const { castOn } = estimate.ledger;
-  expect(placeOn(strand, millimetres(castOn - 1))).toEqual({ part: "castOn", row: null });
-  expect(placeOn(strand, millimetres(castOn + 1))).toEqual({ part: "rows", row: 1 });
+  expect(placeOn(strand, millimetres(castOn - 1))).toMatchObject({ part: "castOn", row: null });
+  expect(placeOn(strand, millimetres(castOn + 1))).toMatchObject({ part: "rows", row: 1 });
   const lastEnd = strand.rowEndsMm.at(-1) ?? 0;
-  expect(placeOn(strand, millimetres(lastEnd - 1))).toEqual({ part: "rows", row: 150 });
+  expect(placeOn(strand, millimetres(lastEnd - 1))).toMatchObject({ part: "rows", row: 150 });
   expect(placeOn(strand, millimetres(lastEnd + 1)).part).toBe("castOff");
 });
 
@@ -48,4 +48,28 @@ test("the middle of a row lies between its ends", () => {
     expect(middle).toBeLessThan(strand.rowEndsMm[row - 1] ?? 0);
     expect(middle).toBeGreaterThan(row === 1 ? estimate.ledger.castOn : (strand.rowEndsMm[row - 2] ?? 0));
   }
+});
+
+test("pieces and their copies follow one another, and the ends of all come last", () => {
+  const demo = demoProject();
+  const [back] = demo.pieces;
+  if (!back) throw new Error("the demo has no piece");
+  const pieces = [back, { ...back, id: "sleeve", rows: 40, times: 2 }];
+  const several = forecastProject({ ...demo, pieces });
+  if (!several.known) throw new Error("no answer");
+  const laid = layStrand(several.forecast.estimate);
+  expect(laid.worked.map(({ pieceId, copy, firstRow, rows }) => [pieceId, copy, firstRow, rows])).toEqual([
+    [back.id, 1, 0, 150],
+    ["sleeve", 1, 150, 40],
+    ["sleeve", 2, 190, 40],
+  ]);
+  expect(laid.stretches.map(({ part }) => part)).toEqual([
+    ...Array.from({ length: 3 }, () => ["castOn", "rows", "castOff"]).flat(),
+    "ends",
+  ]);
+  expect(placeOn(laid, middleOfRow(laid, 191))).toMatchObject({
+    part: "rows",
+    row: 191,
+    worked: { pieceId: "sleeve", copy: 2 },
+  });
 });

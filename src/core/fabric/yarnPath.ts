@@ -127,10 +127,10 @@ export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOp
   // Columns count from the right, the drawing from the left.
   const across = (place: number) => width - PATH_MARGIN - (place - nearest);
 
-  const bendsOfRow = (row: number, floor: number): Bend[] => {
+  /** The bends of a row whose base lies at height 0. */
+  const bendsOfRow = (row: number): Bend[] => {
     const here = row * columns;
     const height = heights[row] ?? 0;
-    const ceiling = floor + height;
     const baseOf = (column: number) => {
       const [a, b] = [parentA[here + column] ?? -1, parentB[here + column] ?? -1];
       return a < 0 ? (x[here + column] ?? 0) : ((x[a] ?? 0) + (x[b] ?? 0)) / 2;
@@ -154,20 +154,20 @@ export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOp
         const shoulder = head + sign * reach(column, column + sign);
         const foot = base + sign * FOOT;
         return [
-          [foot, floor + FEET * height, depth + 0.6 * lift, loops],
-          [(foot + shoulder) / 2, (floor + ceiling) / 2, depth + front * LEG_DEPTH + lift, loops],
-          [shoulder, ceiling + 0.06 * height, depth + front * 0.15 + 0.6 * lift, loops],
+          [foot, FEET * height, depth + 0.6 * lift, loops],
+          [(foot + shoulder) / 2, height / 2, depth + front * LEG_DEPTH + lift, loops],
+          [shoulder, 1.06 * height, depth + front * 0.15 + 0.6 * lift, loops],
         ];
       };
       const bend: Bend = [
         (base + FOOT + (next - FOOT)) / 2,
-        floor + BEND * height,
+        BEND * height,
         ((front + ahead) / 2) * (FACE_DEPTH - LEG_DEPTH) - 0.5 * lifted,
         loops,
       ];
       return [
         ...side(-1),
-        [head, ceiling + TOP * height, depth - front * LEG_DEPTH + 0.3 * lift, loops],
+        [head, (1 + TOP) * height, depth - front * LEG_DEPTH + 0.3 * lift, loops],
         ...side(1).reverse(),
         bend,
       ];
@@ -178,16 +178,19 @@ export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOp
   const pieces = new Float32Array(
     Math.max(0, rows * options.up * (bendsEach - 3) * options.pieces) * NUMBERS_EACH,
   );
+  const bendsOf = Array.from(heights, (_, row) => bendsOfRow(row));
   let [at, floor, place] = [0, PATH_MARGIN, 0];
   for (let row = 0; row < rows * options.up; row += 1) {
-    const bends = bendsOfRow(row % rows, floor);
+    const bends = bendsOf[row % rows] ?? [];
+    const below = floor;
     floor += heights[row % rows] ?? 0;
     for (let bend = 1; bend + 2 < bends.length; bend += 1) {
       const [a, b, c, d] = bends.slice(bend - 1, bend + 3) as [Bend, Bend, Bend, Bend];
       const on = (axis: 0 | 1 | 2, step: number) =>
         between(a[axis], b[axis], c[axis], d[axis], step / options.pieces);
       for (let step = 0; step < options.pieces; step += 1) {
-        const [x0, y0, x1, y1] = [across(on(0, step)), on(1, step), across(on(0, step + 1)), on(1, step + 1)];
+        const [x0, y0] = [across(on(0, step)), below + on(1, step)];
+        const [x1, y1] = [across(on(0, step + 1)), below + on(1, step + 1)];
         pieces.set([x0, y0, on(2, step), x1, y1, on(2, step + 1), place, b[3]], at);
         place += Math.hypot(x1 - x0, y1 - y0);
         at += NUMBERS_EACH;

@@ -27,6 +27,10 @@ const piece = z.strictObject({
   id: words(64),
   name: words(120),
   yarnId: words(64),
+  /** How often it is worked. */
+  times: count(COUNTS.times).default(1),
+  /** Whether its row of panels is worked as in a mirror, crossings leaning the other way. */
+  mirrored: z.boolean().default(false),
   ropeId: z.enum(ROPES.map(({ id }) => id)),
   lean: z.enum(["left", "right"]),
   ropes: count(COUNTS.ropes),
@@ -87,9 +91,10 @@ export const projectSchema = z.strictObject({
   /** The knitter's own panels, as row text. */
   panels: z.array(panel).max(500).default([]),
   yarns: z.array(yarn).length(1),
-  pieces: z.array(piece).length(1),
+  /** In the order of knitting. */
+  pieces: z.array(piece).min(1).max(40),
   /** What was typed into each field, to the letter, so that it stands there again. */
-  typed: z.record(words(64), words(200)),
+  typed: z.record(words(140), words(200)),
 });
 
 export type Project = z.infer<typeof projectSchema>;
@@ -115,6 +120,8 @@ export function emptyProject(): Project {
         id: "piece-1",
         name: "My piece",
         yarnId: "yarn-1",
+        times: 1,
+        mirrored: false,
         ropeId: "rope-2-2",
         lean: "left",
         ropes: 1,

@@ -39,6 +39,19 @@ export function readProject(text: string): Opened {
   return checkProject(found);
 }
 
+/** Fields of a piece whose texts stood under the field's name alone while a project had one piece. */
+const ONCE_ALONE = ["ropes", "purls", "edge", "rows", "measuredWidth", "measuredStitches", "twenty"];
+
+/** Puts such texts under the first piece. */
+function typedByPiece(project: Project): Project {
+  const [piece] = project.pieces;
+  const typed = Object.entries(project.typed).map(([key, text]) => [
+    ONCE_ALONE.includes(key) && piece ? `${key} ${piece.id}` : key,
+    text,
+  ]);
+  return { ...project, typed: Object.fromEntries(typed) as Project["typed"] };
+}
+
 /** Checks a value that should be a project, as it comes from a file or from the browser's storage. */
 export function checkProject(found: unknown): Opened {
   if (typeof found !== "object" || found === null || !("format" in found) || found.format !== FORMAT)
@@ -50,7 +63,7 @@ export function checkProject(found: unknown): Opened {
       "version",
     );
   const checked = projectSchema.safeParse(found);
-  if (checked.success) return { ok: true, project: checked.data };
+  if (checked.success) return { ok: true, project: typedByPiece(checked.data) };
   const [issue] = checked.error.issues;
   const path = issue?.path.join(".") ?? "";
   return refused(

@@ -1,5 +1,5 @@
 /** How much each unknown adds to the doubt about the yarn: what moves the total when it is off by one sd. */
-import { estimatePiece, type PiecePlan } from "../estimate/piece";
+import { estimateProject, type ProjectPlan } from "../estimate/wholeProject";
 import { MOST_LIKELY, type UnknownId } from "../estimate/unknowns";
 
 /** Where a figure comes from: it decides how far it can be off. */
@@ -36,14 +36,14 @@ const OTHER_SD = { loop: 0.08, give: 0.5, tail: 0.1, castOff: 0.15 / 1.2 } as co
  * The doubt by unknown, largest first; their squares add up to the variance of ln yarn.
  * First order: each unknown is moved one sd up and down by itself.
  */
-export function doubtsOf(plan: PiecePlan, sources: GaugeSources): readonly Doubt[] {
+export function doubtsOf(plan: ProjectPlan, sources: GaugeSources): readonly Doubt[] {
   const sds: { readonly [Id in UnknownId]: number } = {
     ...OTHER_SD,
     width: GAUGE_SD[sources.width].width,
     height: GAUGE_SD[sources.height].height,
   };
   const yarnWith = (id: UnknownId, deviation: number) =>
-    estimatePiece(plan, { ...MOST_LIKELY, [id]: deviation }).totalMm;
+    estimateProject(plan, { ...MOST_LIKELY, [id]: deviation }).totalMm;
   const moved = Object.entries(sds).map(([id, sd]) => ({
     id: id as DoubtId,
     sd: Math.abs(Math.log(yarnWith(id as UnknownId, sd) / yarnWith(id as UnknownId, -sd))) / 2,

@@ -20,7 +20,7 @@ test("an empty project says what it still needs", () => {
   expect(forecastProject(emptyProject())).toEqual({
     known: false,
     missing: ["putUp", "rows"],
-    problem: null,
+    findings: [],
   });
 });
 
@@ -75,7 +75,7 @@ test("a width that cannot be is questioned and left out", () => {
   };
   expect(withWidth(760).findings[0]?.message).toMatch(/cables do not spread/);
   expect(withWidth(20).findings[0]?.message).toMatch(/no cable pulls in that far/);
-  expect(withWidth(20).forecast.estimate.kept.measured).toBeNull();
+  expect(withWidth(20).forecast.estimate.pieces[0]?.estimate.kept.measured).toBeNull();
   expect(withWidth(76).findings).toEqual([]);
 });
 
@@ -85,8 +85,29 @@ test("what is not given is assumed from the yarn, and says so", () => {
     needleMm: null,
     gauge: { stitchesPer10Cm: null, rowsPer10Cm: null, source: "band" },
   });
-  expect(bare.sources).toEqual({ width: "assumed", height: "assumed", needle: "assumed", twenty: "assumed" });
+  expect(bare.sources).toEqual({ width: "assumed", height: "assumed", needle: "assumed" });
   expect(bare.plan.gauge.stitchesPer10Cm).toBeCloseTo(17.2, 1);
   const halfGiven = known({ ...demo, gauge: { ...demo.gauge, rowsPer10Cm: null } });
   expect(halfGiven.plan.gauge.rowsPer10Cm).toBeCloseTo(25, 9);
+});
+
+test("a piece without rows is left out and told of; without any rows there is no answer", () => {
+  const [back] = demo.pieces;
+  if (!back) throw new Error("the demo has no piece");
+  const bare = { ...back, id: "sleeve", name: "Sleeve", rows: null };
+  const answer = known({ ...demo, pieces: [back, bare] });
+  expect(answer.findings).toEqual([
+    { pieceId: "sleeve", field: "rows", message: "Sleeve has no rows yet: it is not in the answer." },
+  ]);
+  expect(answer.forecast.estimate.totalMm).toBe(known(demo).forecast.estimate.totalMm);
+  expect(forecastProject({ ...demo, pieces: [bare] })).toMatchObject({ known: false, missing: ["rows"] });
+});
+
+test("more pieces never want fewer balls, and a whole is surer than its parts", () => {
+  const times = [1, 2, 5, 10].map((count) =>
+    known({ ...demo, pieces: demo.pieces.map((piece) => ({ ...piece, times: count })) }),
+  );
+  const balls = times.map(({ forecast }) => forecast.advised.balls);
+  expect(balls).toEqual([...balls].sort((a, b) => a - b));
+  expect(balls[3]).toBeLessThanOrEqual(10 * (balls[0] ?? 0));
 });

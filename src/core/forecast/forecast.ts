@@ -1,6 +1,6 @@
 /** The chance that so many balls are enough, and how many to buy for the certainty that is wanted. */
 import { joinWaste } from "../estimate/balls";
-import { estimatePiece, type PieceEstimate, type PiecePlan } from "../estimate/piece";
+import { estimateProject, type ProjectEstimate, type ProjectPlan } from "../estimate/wholeProject";
 import { metres, millimetres, type Metres, type Millimetres } from "../units/brands";
 import { doubtsOf, type Doubt, type GaugeSources } from "./doubt";
 import { QUANTILES, chanceBelow, type Quantile } from "./normal";
@@ -19,7 +19,7 @@ export interface BallChance {
 }
 
 export interface Forecast {
-  readonly estimate: PieceEstimate;
+  readonly estimate: ProjectEstimate;
   /** Balls to buy for the certainty wanted, and the chance that they are enough. */
   readonly advised: BallChance;
   /** One fewer (where there is one), the advised, one more. */
@@ -32,11 +32,11 @@ export interface Forecast {
 }
 
 /**
- * Forecast for one piece in one yarn, in first order: ln(need) is normal about the estimate.
+ * Forecast for all pieces of one yarn, in first order: ln(need) is normal about the estimate.
  * Example: with 81 m needed in balls of 85 m and 10 % of doubt, one ball is enough 68 times in 100.
  */
-export function forecastPiece(plan: PiecePlan, sources: GaugeSources, certainty: Certainty): Forecast {
-  const estimate = estimatePiece(plan);
+export function forecastPlan(plan: ProjectPlan, sources: GaugeSources, certainty: Certainty): Forecast {
+  const estimate = estimateProject(plan);
   const doubts = doubtsOf(plan, sources);
   const sd = Math.sqrt(doubts.reduce((sum, doubt) => sum + doubt.sd ** 2, 0));
   const needSd = Math.sqrt(

@@ -1,7 +1,6 @@
 /** What if the gauge comes out otherwise: the forecast at gauges around the one that was given. */
 import type { Project } from "../files/project";
-import type { Laid } from "../garment/lay";
-import { forecastProject } from "./projectForecast";
+import { forecastProject, type LaidPieces } from "./projectForecast";
 
 export interface SweepPoint {
   readonly stitchesPer10Cm: number;
@@ -20,7 +19,7 @@ const REACH = 0.1;
  * Forecasts from a tenth looser to a tenth tighter, rows changing with stitches; the stitches cast on and
  * the rows worked stay the same, and so does the draw-in. Empty where the project has no answer.
  */
-export function sweepGauge(project: Project, laid?: Laid): readonly SweepPoint[] {
+export function sweepGauge(project: Project, laid?: LaidPieces): readonly SweepPoint[] {
   const base = forecastProject(project, laid);
   if (!base.known) return [];
   const { stitchesPer10Cm, rowsPer10Cm } = base.plan.gauge;

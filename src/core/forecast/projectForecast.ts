@@ -1,5 +1,6 @@
 /** From a project to its forecast; or what is still missing for one. */
 import type { PiecePlan } from "../estimate/piece";
+import type { PlannedPiece, ProjectPlan } from "../estimate/wholeProject";
 import type { ProjectPiece, Project } from "../files/project";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import type { KnownFabrics } from "../fabric/relax";
@@ -8,7 +9,7 @@ import { cabledStitches, type Across } from "../panels/across";
 import { grams, metres, millimetres } from "../units/brands";
 import { usualNeedle } from "../yarn/thickness";
 import type { GaugeSources, Source } from "./doubt";
-import { forecastPiece, type Forecast } from "./forecast";
+import { forecastPlan, type Forecast } from "./forecast";
 import { aspectOf, projectGauge } from "./projectGauge";
 
 /** Twenty cast-on stitches in a middling yarn, where nobody measured. */
@@ -20,15 +21,16 @@ const MOST_KEPT = 1.2;
 
 export type MissingField = "putUp" | "rows";
 
-/** Something typed that cannot be so; it is left out of the reckoning until it is mended. */
-interface Finding {
-  readonly field: "measuredWidth";
+/** Something of a piece that cannot be so, or lacks; it is left out of the reckoning until it is mended. */
+export interface Finding {
+  readonly pieceId: string;
+  readonly field: "measuredWidth" | "rows" | "across";
   readonly message: string;
 }
 
 interface Basis {
-  readonly plan: PiecePlan;
-  readonly sources: GaugeSources & { readonly needle: Source; readonly twenty: Source };
+  readonly plan: ProjectPlan;
+  readonly sources: GaugeSources & { readonly needle: Source };
   readonly findings: readonly Finding[];
 }
 
@@ -37,11 +39,11 @@ export interface KnownForecast extends Basis {
   readonly forecast: Forecast;
 }
 
-/** Fields that an answer still needs, or what is wrong with the panels; neither while they are being laid. */
+/** Fields that an answer still needs, or what is wrong with the panels; neither while they are being read. */
 interface UnknownForecast {
   readonly known: false;
   readonly missing: readonly MissingField[];
-  readonly problem: string | null;
+  readonly findings: readonly Finding[];
 }
 
 export type ProjectForecast = KnownForecast | UnknownForecast;
@@ -49,7 +51,7 @@ export type ProjectForecast = KnownForecast | UnknownForecast;
 type Measure = { readonly measured: PiecePlan["measured"]; readonly findings: readonly Finding[] };
 
 /** The measured width, if it can be so; without a count of stitches it spans the whole cabled part. */
-function measureOf({ measured }: ProjectPiece, across: Across, gauge: Gauge): Measure {
+function measureOf({ id, measured }: ProjectPiece, across: Across, gauge: Gauge): Measure {
   if (measured.widthMm === null) return { measured: null, findings: [] };
   const cabled = cabledStitches(across);
   const stitches = measured.stitches ?? cabled;
@@ -60,57 +62,81 @@ function measureOf({ measured }: ProjectPiece, across: Across, gauge: Gauge): Me
     kept < LEAST_KEPT
       ? `Only ${Math.round(kept * 100)} % of the plain width of ${stitches} stitches: no cable pulls in that far. Check the width, its unit, and the stitches it was measured across.`
       : `${Math.round(kept * 100)} % of the plain width of ${stitches} stitches: cables do not spread. Check the width, its unit, and the stitches it was measured across.`;
-  return { measured: null, findings: [{ field: "measuredWidth", message }] };
+  return { measured: null, findings: [{ pieceId: id, field: "measuredWidth", message }] };
 }
 
-/** The fields that an answer still needs. */
-function missingFields({ yarns, pieces }: Project): readonly MissingField[] {
-  return [...(yarns[0]?.putUp ? [] : ["putUp" as const]), ...(pieces[0]?.rows ? [] : ["rows" as const])];
+interface PlannedOne {
+  readonly planned: PlannedPiece | null;
+  readonly findings: readonly Finding[];
 }
 
-/** Everything that the estimate stands on, each with its source; null while something is missing. */
-function basisOf(project: Project, { across, fabric }: Extract<Laid, { ok: true }>): Basis | null {
-  const [yarn] = project.yarns;
-  const [piece] = project.pieces;
+/** One piece as it is to be reckoned; or what keeps it out of the reckoning. */
+function planPiece(piece: ProjectPiece, laid: Laid, shared: Omit<ProjectPlan, "pieces">): PlannedOne {
+  const { id, name, rows, times, tail } = piece;
+  const leftOut = (field: Finding["field"], message: string): PlannedOne => ({
+    planned: null,
+    findings: [{ pieceId: id, field, message }],
+  });
+  if (!laid.ok) return leftOut("across", laid.message);
+  if (rows === null) return leftOut("rows", `${name || "A piece"} has no rows yet: it is not in the answer.`);
+  const { measured, findings } = measureOf(piece, laid.across, shared.gauge);
+  const twentyMm = millimetres(tail.twentyMm ?? ASSUMED_TWENTY_MM);
+  const { across, fabric } = laid;
+  const plan = { ...shared, across, fabric, rows, tail: { school: tail.school, twentyMm }, measured };
+  return { planned: { id, times, plan }, findings };
+}
+
+/** What lies across each piece, in the order of the pieces; null for one that is still being read. */
+export type LaidPieces = readonly (Laid | null)[];
+
+/** What lies across the pieces where that needs no reading; null where it does. */
+export const layUnread = (project: Project, known?: KnownFabrics): LaidPieces =>
+  project.pieces.map((piece) => layRopes(piece, aspectOf(project), known));
+
+const unknown = (missing: readonly MissingField[], findings: readonly Finding[] = []): ProjectForecast => ({
+  known: false,
+  missing,
+  findings,
+});
+
+/** Everything that the estimate stands on, each with its source; or why there is none. */
+function basisOf(project: Project, laid: LaidPieces): Basis | ProjectForecast {
+  const { yarns, pieces } = project;
+  const putUp = yarns[0]?.putUp;
   const gauged = projectGauge(project);
-  if (!yarn?.putUp || !piece?.rows || !gauged) return null;
+  const missing: readonly MissingField[] = [
+    ...(putUp ? [] : ["putUp" as const]),
+    ...(pieces.some(({ rows }) => rows !== null) ? [] : ["rows" as const]),
+  ];
+  if (missing.length > 0 || !putUp || !gauged) return unknown(missing);
+  if (pieces.some((_, index) => !laid[index])) return unknown([]);
   const { gauge, sources } = gauged;
-  const { measured, findings } = measureOf(piece, across, gauge);
+  const shared = {
+    gauge,
+    putUp: { massG: grams(putUp.massG), lengthM: metres(putUp.lengthM) },
+    needleMm:
+      project.needleMm === null ? usualNeedle(plainStitch(gauge).widthMm) : millimetres(project.needleMm),
+  };
+  const each = pieces.flatMap((piece, index) => {
+    const lying = laid[index];
+    return lying ? [planPiece(piece, lying, shared)] : [];
+  });
+  const findings = each.flatMap((one) => one.findings);
+  const planned = each.flatMap((one) => one.planned ?? []);
+  if (planned.length === 0) return unknown([], findings);
   return {
-    plan: {
-      across,
-      fabric,
-      rows: piece.rows,
-      gauge,
-      putUp: { massG: grams(yarn.putUp.massG), lengthM: metres(yarn.putUp.lengthM) },
-      needleMm:
-        project.needleMm === null ? usualNeedle(plainStitch(gauge).widthMm) : millimetres(project.needleMm),
-      tail: { school: piece.tail.school, twentyMm: millimetres(piece.tail.twentyMm ?? ASSUMED_TWENTY_MM) },
-      measured,
-    },
-    sources: {
-      ...sources,
-      needle: project.needleMm === null ? "assumed" : "measured",
-      twenty: piece.tail.twentyMm === null ? "assumed" : "measured",
-    },
+    plan: { ...shared, pieces: planned },
+    sources: { ...sources, needle: project.needleMm === null ? "assumed" : "measured" },
     findings,
   };
 }
 
-/** What lies across the piece where that needs no reading; null where it does. */
-export const layUnread = (project: Project, known?: KnownFabrics): Laid | null => {
-  const [piece] = project.pieces;
-  return piece ? layRopes(piece, aspectOf(project), known) : null;
-};
-
 /**
- * The forecast of a project, or what it still needs. `laid` is what lies across its piece, as `layPiece`
- * gives it; null while that is being read.
+ * The forecast of a project, or what it still needs. `laid` is what lies across its pieces, as `layProject`
+ * gives it. A piece that lacks something is left out and told of, as long as another has all it needs.
  */
-export function forecastProject(project: Project, laid: Laid | null = layUnread(project)): ProjectForecast {
-  const missing = missingFields(project);
-  const basis = laid?.ok ? basisOf(project, laid) : null;
-  if (!basis || missing.length > 0)
-    return { known: false, missing, problem: laid && !laid.ok ? laid.message : null };
-  return { known: true, forecast: forecastPiece(basis.plan, basis.sources, project.certainty), ...basis };
+export function forecastProject(project: Project, laid: LaidPieces = layUnread(project)): ProjectForecast {
+  const basis = basisOf(project, laid);
+  if (!("plan" in basis) || "known" in basis) return basis as ProjectForecast;
+  return { known: true, forecast: forecastPlan(basis.plan, basis.sources, project.certainty), ...basis };
 }

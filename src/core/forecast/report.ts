@@ -3,7 +3,7 @@ import type { LedgerPart } from "../estimate/ledger";
 import { LEDGER_PARTS } from "../estimate/ledger";
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../files/project";
-import { layPiece } from "../garment/layPanels";
+import { layProject } from "../garment/layPanels";
 import { toMetres } from "../units/brands";
 import { massOf } from "../yarn/putUp";
 import type { BallChance } from "./forecast";
@@ -30,6 +30,9 @@ export interface ReportDiagnostic {
   readonly message: string;
 }
 
+/** Where in a piece each kind of finding lies. */
+const PATHS = { measuredWidth: "measured.widthMm", rows: "rows", across: "across" } as const;
+
 const MISSING: { readonly [Field in "putUp" | "rows"]: ReportDiagnostic } = {
   putUp: { path: "yarns.0.putUp", message: "Say what a ball holds: its mass and its length." },
   rows: { path: "pieces.0.rows", message: "Say how many rows the piece has." },
@@ -43,14 +46,13 @@ export function reportOn(
   project: Project,
   known?: KnownFabrics,
 ): EstimateReport | { readonly missing: readonly ReportDiagnostic[] } {
-  const [piece] = project.pieces;
-  const laid = piece ? layPiece(project, piece, known) : null;
-  const answer = forecastProject(project, laid);
-  if (!answer.known) {
-    const problem = answer.problem === null ? [] : [{ path: "pieces.0.across", message: answer.problem }];
-    return { missing: [...answer.missing.map((field) => MISSING[field]), ...problem] };
-  }
-  const { forecast, plan, findings } = answer;
+  const answer = forecastProject(project, layProject(project, known));
+  const told = answer.findings.map(({ pieceId, field, message }) => ({
+    path: `pieces.${project.pieces.findIndex(({ id }) => id === pieceId)}.${PATHS[field]}`,
+    message,
+  }));
+  if (!answer.known) return { missing: [...answer.missing.map((field) => MISSING[field]), ...told] };
+  const { forecast, plan } = answer;
   const yarnId = project.yarns[0]?.id ?? "";
   const byQuantile = (tell: (mm: (typeof forecast.quantilesMm)[Quantile]) => number) =>
     Object.fromEntries(Object.entries(forecast.quantilesMm).map(([name, mm]) => [name, tell(mm)])) as {
@@ -71,6 +73,6 @@ export function reportOn(
       yarnId,
       metres: toMetres(forecast.estimate.ledger[id]),
     })),
-    diagnostics: findings.map(({ message }) => ({ path: "pieces.0.measured.widthMm", message })),
+    diagnostics: told,
   };
 }

@@ -1,10 +1,12 @@
 /** A row of written panels, read and laid across a piece. */
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project, ProjectPiece } from "../files/project";
+import type { LaidPieces } from "../forecast/projectForecast";
 import { aspectOf } from "../forecast/projectGauge";
 import { readPattern } from "../instructions/read";
 import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
+import { mirror } from "../panels/transforms";
 import { lay, layRopes, type Laid } from "./lay";
 
 interface Named {
@@ -38,7 +40,11 @@ export function layPiece(project: Project, piece: ProjectPiece, known?: KnownFab
     if (!named) return { ok: false, message: "A panel of this row is no longer there: choose another one." };
     const panel = readNamed(named);
     if (typeof panel === "string") return { ok: false, message: panel };
-    panels.push(...Array.from({ length: times }, () => panel));
+    panels.push(...Array.from({ length: times }, () => (piece.mirrored ? mirror(panel) : panel)));
   }
   return lay({ edge: piece.edge, panels }, { aspect, blocking: piece.blocking }, known);
 }
+
+/** What lies across every piece of a project, in their order. */
+export const layProject = (project: Project, known?: KnownFabrics): LaidPieces =>
+  project.pieces.map((piece) => layPiece(project, piece, known));

@@ -5,6 +5,7 @@ import { BLOCKINGS } from "@/core/fabric/blocking";
 import { aspectOf, projectGauge } from "@/core/forecast/projectGauge";
 import { thicknessOf } from "@/core/yarn/thickness";
 import type { PutUp } from "@/core/yarn/putUp";
+import { chosenOf } from "@/state/chosenPiece";
 import { useProject } from "@/state/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { BlockingSlider } from "./BlockingSlider";
@@ -30,9 +31,7 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
   const project = useProject();
   const [yarn] = project.yarns;
   const [mode, setMode] = useState<FabricMode>("dyed");
-  const [ribPull, setRibPull] = useState<number>(
-    BLOCKINGS[project.pieces[0]?.blocking ?? "wetBlocked"].ribPull,
-  );
+  const [ribPull, setRibPull] = useState<number>(BLOCKINGS[chosenOf(project).blocking].ribPull);
   const { woven, progress, stop } = useWoven(text, { aspect: aspectOf(project), blocking: ribPull });
   const gauge = projectGauge(project)?.gauge;
   const stitchMm = gauge ? 100 / gauge.stitchesPer10Cm : USUAL_STITCH_MM;

@@ -1,5 +1,5 @@
 "use client";
-import type { KnownForecast, MissingField } from "@/core/forecast/projectForecast";
+import type { Finding, KnownForecast, MissingField } from "@/core/forecast/projectForecast";
 import { formatChance, formatMass, formatYarn } from "@/core/units/format";
 import { toMetres } from "@/core/units/brands";
 import { massOf } from "@/core/yarn/putUp";
@@ -33,16 +33,16 @@ export function Answer() {
 
 interface MissingAnswerProps {
   readonly missing: readonly MissingField[];
-  readonly problem: string | null;
+  readonly findings: readonly Finding[];
 }
 
-function MissingAnswer({ missing, problem }: MissingAnswerProps) {
+function MissingAnswer({ missing, findings: [finding] }: MissingAnswerProps) {
   if (missing.length === 0)
     return (
       <p className="pt-4 text-lg" role="status">
-        {problem ? (
+        {finding ? (
           <>
-            <strong className="font-display text-2xl">No answer yet.</strong> {problem}
+            <strong className="font-display text-2xl">No answer yet.</strong> {finding.message}
           </>
         ) : (
           "Reading the panels …"

@@ -32,14 +32,13 @@ export function ProjectDetails({ open, onOpenChange }: ProjectDetailsProps) {
 }
 
 function DetailsForm({ onDone }: { readonly onDone: () => void }) {
-  const { name, madeFor, notes, yarns, pieces } = useProject();
+  const { name, madeFor, notes, yarns } = useProject();
   const [yarn] = yarns;
   const { register, handleSubmit, formState } = useForm<Details>({
     defaultValues: {
       name,
       madeFor,
       notes,
-      piece: pieces[0]?.name ?? "",
       yarn: yarn?.name ?? "",
       colour: yarn?.colour ?? "#888888",
       bandClass: yarn?.bandClass ?? "",
@@ -51,7 +50,6 @@ function DetailsForm({ onDone }: { readonly onDone: () => void }) {
       draft.madeFor = details.madeFor;
       draft.notes = details.notes;
       draft.demo = draft.demo && draft.name === name;
-      for (const piece of draft.pieces) piece.name = details.piece;
       for (const kept of draft.yarns) {
         kept.name = details.yarn;
         kept.colour = details.colour;
@@ -75,16 +73,10 @@ function DetailsForm({ onDone }: { readonly onDone: () => void }) {
           })}
         />
       </label>
-      <div className="grid grid-cols-2 gap-4">
-        <label>
-          Made for
-          <input className={INPUT} {...register("madeFor", named(120))} />
-        </label>
-        <label>
-          Piece
-          <input className={INPUT} {...register("piece", named(120))} />
-        </label>
-      </div>
+      <label>
+        Made for
+        <input className={INPUT} {...register("madeFor", named(120))} />
+      </label>
       <label>
         Yarn
         <input className={INPUT} {...register("yarn", named(120))} />

@@ -1,4 +1,5 @@
 import type { Forecast } from "@/core/forecast/forecast";
+import type { ProjectEstimate } from "@/core/estimate/wholeProject";
 import type { Strand, StrandPart } from "@/core/estimate/strand";
 
 const COLOURS: { readonly [Part in StrandPart]: string } = {
@@ -10,6 +11,16 @@ const COLOURS: { readonly [Part in StrandPart]: string } = {
 
 /** More ticks than this would run into one another. */
 const MOST_TICKS = 120;
+
+/** Rows of the strand, counted from 0, in which something crosses. */
+function crossingRows({ pieces }: ProjectEstimate, { worked }: Strand): readonly number[] {
+  return worked.flatMap(({ pieceId, firstRow, rows }) => {
+    const repeat = pieces.find(({ id }) => id === pieceId)?.estimate.repeat ?? [];
+    return Array.from({ length: rows }, (_, row) => row)
+      .filter((row) => (repeat[row % repeat.length]?.crossingMm ?? 0) > 0)
+      .map((row) => firstRow + row);
+  });
+}
 
 interface StrandBodyProps {
   readonly forecast: Forecast;
@@ -23,13 +34,7 @@ interface StrandBodyProps {
  */
 export function StrandBody({ forecast, strand, share }: StrandBodyProps) {
   const { quantilesMm, estimate } = forecast;
-  const crossingRows = estimate.repeat.flatMap(({ crossingMm }, index) => (crossingMm > 0 ? [index] : []));
-  const repeats = Math.ceil(estimate.rows / estimate.repeat.length);
-  const ticks = Array.from({ length: repeats }, (_, repeat) =>
-    crossingRows.map((row) => repeat * estimate.repeat.length + row),
-  )
-    .flat()
-    .filter((row) => row < estimate.rows);
+  const ticks = crossingRows(estimate, strand);
   const fade = `linear-gradient(90deg, #000 ${share(quantilesMm.p10)}, transparent ${share(quantilesMm.p95)})`;
   return (
     <>
@@ -37,7 +42,7 @@ export function StrandBody({ forecast, strand, share }: StrandBodyProps) {
       <div className="absolute inset-0 overflow-hidden rounded-full" style={{ maskImage: fade }}>
         {strand.stretches.map(({ part, fromMm, toMm }, index) => (
           <div
-            key={part}
+            key={fromMm}
             className="plied absolute inset-y-0"
             style={{
               left: share(fromMm),

@@ -7,11 +7,13 @@ import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
 import { massOf } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/answer";
+import { choosePiece } from "@/state/chosenPiece";
 import { pointAt, usePointer } from "@/state/pointer";
 import { useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { BallMarks } from "./BallMarks";
 import { StrandBody } from "./StrandBody";
+import { StrandLabels } from "./StrandLabels";
 
 const PART_NAMES: { readonly [Part in StrandPart]: string } = {
   castOn: "cast-on and tail",
@@ -42,7 +44,8 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
   const { forecast, plan } = answer;
   const units = useUnits();
   const router = useRouter();
-  const piece = useProjectPart(({ pieces }) => pieces[0]);
+  const pieces = useProjectPart((project) => project.pieces);
+  const allRows = strand.rowEndsMm.length;
   const chosen = usePointer(({ row }) => row);
   const [hover, setHover] = useState<number | null>(null);
   const track = useRef<HTMLDivElement>(null);
@@ -50,7 +53,7 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
   const ballMm = plan.putUp.lengthM * 1000;
   const scaleMm = Math.max(forecast.quantilesMm.p95, forecast.advised.balls * ballMm) * 1.012;
   const share = (mm: number) => `${(100 * mm) / scaleMm}%`;
-  const row = chosen === null ? null : Math.min(chosen, plan.rows);
+  const row = chosen === null ? null : Math.min(chosen, allRows);
   const markMm = hover ?? (row === null ? null : middleOfRow(strand, row));
   const tellPlace = (atMm: number): string => {
     const at = metres(toMetres(millimetres(atMm)));
@@ -59,14 +62,21 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
       ? `${measure} · left over, most likely`
       : `${measure} · ${tellPart(placeOn(strand, millimetres(atMm)))}`;
   };
-  const tellPart = ({ part, row: at }: Place) =>
-    at === null ? PART_NAMES[part] : `${piece?.name ?? ""}, row ${at} of ${plan.rows}`;
+  const tellPart = ({ part, worked, row: at }: Place) => {
+    if (!worked) return PART_NAMES[part];
+    const { pieceId, copy, copies, firstRow, rows } = worked;
+    const name = pieces.find(({ id }) => id === pieceId)?.name ?? "";
+    const whose = copies > 1 ? `${name} ${copy} of ${copies}` : name;
+    return at === null ? `${whose}, ${PART_NAMES[part]}` : `${whose}, row ${at - firstRow} of ${rows}`;
+  };
   const atPointer = ({ clientX }: PointerEvent) => {
     const box = track.current?.getBoundingClientRect();
     return box ? Math.min(1, Math.max(0, (clientX - box.left) / box.width)) * scaleMm : 0;
   };
   const go = (atMm: number) => {
-    pointAt(placeOn(strand, millimetres(atMm)).row);
+    const place = placeOn(strand, millimetres(atMm));
+    pointAt(place.row);
+    if (place.worked) choosePiece(place.worked.pieceId);
     router.push("/");
   };
   const press = (event: KeyboardEvent) => {
@@ -76,13 +86,13 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
       PageDown: (row ?? 11) - 10,
       PageUp: (row ?? 0) + 10,
       Home: 1,
-      End: plan.rows,
+      End: allRows,
     };
     const to = steps[event.key];
     if (to === undefined) return;
     event.preventDefault();
     setHover(null);
-    pointAt(Math.min(plan.rows, Math.max(1, to)));
+    pointAt(Math.min(allRows, Math.max(1, to)));
   };
 
   return (
@@ -96,7 +106,7 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
         tabIndex={0}
         aria-label="The strand: all the yarn, row by row"
         aria-valuemin={1}
-        aria-valuemax={plan.rows}
+        aria-valuemax={allRows}
         aria-valuenow={row ?? 1}
         aria-valuetext={markMm === null ? "no row chosen" : tellPlace(markMm)}
         onKeyDown={press}
@@ -116,7 +126,7 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
       </div>
       <div className="relative h-6 text-sm text-faint">
         {markMm === null ? (
-          <RowLabels strand={strand} share={share} />
+          <StrandLabels strand={strand} share={share} />
         ) : (
           <span
             className="absolute top-0.5 font-semibold whitespace-nowrap text-ink"
@@ -127,28 +137,5 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
         )}
       </div>
     </div>
-  );
-}
-
-/** Row numbers under the strand, as many as have room. */
-function RowLabels({ strand, share }: { readonly strand: Strand; readonly share: (mm: number) => string }) {
-  const rows = strand.rowEndsMm.length;
-  const step = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000].find((size) => rows / size <= 5) ?? 2000;
-  const marked = Array.from({ length: Math.floor(rows / step) }, (_, index) => (index + 1) * step);
-  return (
-    <>
-      <span className="absolute top-0.5 left-0 max-sm:hidden">cast-on</span>
-      {marked
-        .filter((row) => middleOfRow(strand, row) > 0.1 * strand.totalMm)
-        .map((row) => (
-          <span
-            key={row}
-            className="absolute top-0.5 -translate-x-1/2 whitespace-nowrap"
-            style={{ left: share(strand.rowEndsMm[row - 1] ?? 0) }}
-          >
-            {row === step ? `row ${row}` : row}
-          </span>
-        ))}
-    </>
   );
 }

@@ -1,11 +1,11 @@
 import { memo } from "react";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
 /** How many stitches to add above the rib, so that the cables do not pull the piece in; beside the rules of thumb. */
-export const AboveRibCard = memo(function AboveRibCard({ answer }: { readonly answer: KnownForecast }) {
-  const { aboveRib, stitches, kept } = answer.forecast.estimate;
+export const AboveRibCard = memo(function AboveRibCard({ piece }: { readonly piece: EstimatedPiece }) {
+  const { aboveRib, stitches, kept } = piece.estimate;
   const { rib, add, byThirds, byCrossings } = aboveRib;
   const rules = [
     {

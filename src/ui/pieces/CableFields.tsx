@@ -2,7 +2,8 @@
 import { BLOCKINGS, BLOCKING_IDS } from "@/core/fabric/blocking";
 import { ROPES } from "@/core/panels/ropes";
 import { addAcross, clearAcross } from "@/state/across";
-import { change, useProject } from "@/state/projectStore";
+import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
+import { change } from "@/state/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { RowOfPanels } from "./RowOfPanels";
@@ -19,8 +20,8 @@ const FINISHES = BLOCKING_IDS.map((id) => ({ value: id, label: BLOCKINGS[id].nam
 
 /** What lies across the piece: ropes of one kind, or any panels; and how it will be finished. */
 export function CableFields() {
-  const piece = useProject().pieces[0];
-  const kind = piece && piece.across.length > 0 ? "panels" : "ropes";
+  const piece = useChosenPiece();
+  const kind = piece.across.length > 0 ? "panels" : "ropes";
   return (
     <>
       <div className="col-span-2 mb-1">
@@ -49,10 +50,10 @@ export function CableFields() {
         <Choice
           label="How the piece is finished"
           options={FINISHES}
-          value={piece?.blocking ?? "wetBlocked"}
+          value={piece.blocking}
           onChange={(blocking) =>
             change("blocking", (draft) => {
-              for (const one of draft.pieces) one.blocking = blocking;
+              chosenOf(draft).blocking = blocking;
             })
           }
         />
@@ -62,19 +63,19 @@ export function CableFields() {
 }
 
 function RopeFields() {
-  const piece = useProject().pieces[0];
+  const piece = useChosenPiece();
   return (
     <div className="col-span-2 mb-0.5 flex flex-wrap items-end gap-3">
       <div className="grow text-sm">
         <label htmlFor="rope">Cable</label>
         <select
           id="rope"
-          value={piece?.ropeId}
+          value={piece.ropeId}
           onChange={(event) => {
             const rope = ROPES.find(({ id }) => id === event.target.value);
             if (rope)
               change("rope", (draft) => {
-                for (const one of draft.pieces) one.ropeId = rope.id;
+                chosenOf(draft).ropeId = rope.id;
               });
           }}
           className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
@@ -91,10 +92,10 @@ function RopeFields() {
         <Choice
           label="In front leans"
           options={LEANS}
-          value={piece?.lean ?? "left"}
+          value={piece.lean}
           onChange={(lean) =>
             change("lean", (draft) => {
-              for (const one of draft.pieces) one.lean = lean;
+              chosenOf(draft).lean = lean;
             })
           }
         />

@@ -1,9 +1,11 @@
 import { memo } from "react";
 import { LEDGER_PARTS, roundedToSum, type LedgerPart } from "@/core/estimate/ledger";
+import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import type { KnownForecast } from "@/core/forecast/projectForecast";
 import { metres, toMetres } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
 import { massOf } from "@/core/yarn/putUp";
+import { useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 
@@ -61,10 +63,41 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
           ))}
         </tbody>
       </table>
+      <ByPiece pieces={answer.forecast.estimate.pieces} />
       <Rule totalMm={totalMm} answer={answer} />
     </Card>
   );
 });
+
+/** How much each piece takes, where there are several; joins are apart, they belong to all. */
+function ByPiece({ pieces }: { readonly pieces: readonly EstimatedPiece[] }) {
+  const units = useUnits();
+  const names = useProjectPart((project) => project.pieces);
+  if (pieces.length === 1 && pieces[0]?.times === 1) return null;
+  return (
+    <table className="mt-3 w-full text-sm">
+      <caption className="text-left font-semibold">By piece</caption>
+      <tbody>
+        {pieces.map(({ id, times, estimate }) => (
+          <tr key={id} className="border-t border-line">
+            <th scope="row" className="py-1 text-left font-normal">
+              {names.find((piece) => piece.id === id)?.name}
+              {times > 1 && (
+                <span className="text-faint">
+                  {" "}
+                  {times} times {formatYarn(toMetres(estimate.totalMm), units)}
+                </span>
+              )}
+            </th>
+            <td className="text-right whitespace-nowrap">
+              {formatYarn(metres((times * estimate.totalMm) / 1000), units)}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
 
 interface RuleProps {
   readonly totalMm: number;

@@ -1,6 +1,7 @@
 "use client";
 import { memo, useId } from "react";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { workedAt, type Strand } from "@/core/estimate/strand";
+import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import { millimetres } from "@/core/units/brands";
 import { formatSize } from "@/core/units/format";
 import { usePointer } from "@/state/pointer";
@@ -10,15 +11,20 @@ import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { usePieceCloth } from "./usePieceCloth";
 
+interface PieceDrawingProps {
+  readonly piece: EstimatedPiece;
+  readonly strand: Strand;
+}
+
 /** The piece to scale in its yarn's colour, its own fabric on it, and the plain width that it is pulled in from. */
-export const PieceDrawing = memo(function PieceDrawing({ answer }: { readonly answer: KnownForecast }) {
+export const PieceDrawing = memo(function PieceDrawing({ piece, strand }: PieceDrawingProps) {
   const units = useUnits();
-  const { widthMm, plainWidthMm, heightMm, widthBandMm, kept } = answer.forecast.estimate;
+  const { widthMm, plainWidthMm, heightMm, widthBandMm, kept } = piece.estimate;
   const size = `${formatSize(widthMm, units)} wide, ${formatSize(heightMm, units)} high`;
   const pulled = millimetres(plainWidthMm - widthMm);
   return (
     <Card title="Drawn to scale" aside={size}>
-      <DrawnPiece answer={answer} />
+      <DrawnPiece piece={piece} strand={strand} />
       <p className="mt-2 text-sm">
         <SourceMark source={kept.measured === null ? "computed" : "measured"} /> Plain stitches would be{" "}
         {formatSize(plainWidthMm, units)} wide (dashed);{" "}
@@ -36,13 +42,21 @@ export const PieceDrawing = memo(function PieceDrawing({ answer }: { readonly an
 
 const BOX = { width: 400, height: 400, margin: 14 };
 
-function DrawnPiece({ answer }: { readonly answer: KnownForecast }) {
+/** Row of the piece that is pointed at on the strand; null where that is another piece. */
+function usePointedRow({ id }: EstimatedPiece, strand: Strand): number | null {
+  const pointed = usePointer(({ row }) => row);
+  const worked = pointed === null ? null : workedAt(strand, pointed);
+  if (pointed === null || worked?.pieceId !== id) return null;
+  return Math.min(pointed - worked.firstRow, worked.rows);
+}
+
+function DrawnPiece({ piece, strand }: PieceDrawingProps) {
   const ids = useId().replaceAll(":", "");
   const colour = useProjectStore(({ project }) => project.yarns[0]?.colour) ?? "#888888";
-  const pointed = usePointer(({ row }) => row);
-  const cloth = usePieceCloth(answer);
-  const { plan, forecast } = answer;
-  const { widthMm, plainWidthMm, heightMm, stitches } = forecast.estimate;
+  const chosen = usePointedRow(piece, strand);
+  const cloth = usePieceCloth(piece);
+  const { plan, estimate } = piece;
+  const { widthMm, plainWidthMm, heightMm, stitches } = estimate;
 
   const room = { width: BOX.width - 2 * BOX.margin, height: BOX.height - 2 * BOX.margin };
   const scale = Math.min(room.width / Math.max(widthMm, plainWidthMm), room.height / heightMm);
@@ -50,7 +64,6 @@ function DrawnPiece({ answer }: { readonly answer: KnownForecast }) {
   const left = (BOX.width - width) / 2;
   const bottom = BOX.margin + height;
   const row = height / plan.rows;
-  const chosen = pointed === null ? null : Math.min(pointed, plan.rows);
 
   return (
     <svg

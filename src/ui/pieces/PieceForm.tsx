@@ -4,6 +4,8 @@ import { formatFine, formatGauge } from "@/core/units/format";
 import { assumedGauge, thicknessOf, wrapsPerInch } from "@/core/yarn/thickness";
 import { classOf, type YarnClass } from "@/core/yarn/classes";
 import type { PutUp } from "@/core/yarn/putUp";
+import { usePieceIn } from "@/state/answer";
+import { useChosenPiece } from "@/state/chosenPiece";
 import { change, useProject } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
@@ -11,6 +13,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { CableFields } from "./CableFields";
+import { PieceTabs } from "./PieceTabs";
 
 const GAUGE_SOURCES = [
   { value: "measured", label: "on my swatch" },
@@ -19,12 +22,23 @@ const GAUGE_SOURCES = [
 
 /** Everything the answer hangs on, in the order in which a knitter knows it. */
 export function PieceForm({ answer }: { readonly answer: ProjectForecast }) {
-  const piece = useProject().pieces[0];
+  const { id, name, times } = useChosenPiece();
+  const piece = usePieceIn(answer);
+  const left = answer.known
+    ? answer.findings.find(({ pieceId, field }) => pieceId === id && field !== "measuredWidth")
+    : undefined;
+  const castOn = piece && `${piece.estimate.stitches} stitches to cast on`;
   return (
     <Card
-      title={piece?.name || "Piece"}
-      aside={answer.known ? `${answer.forecast.estimate.stitches} stitches to cast on` : "a cabled rectangle"}
+      title={name || "Piece"}
+      aside={[times > 1 && `${times} times`, castOn].filter(Boolean).join(", ") || "a cabled rectangle"}
     >
+      <PieceTabs />
+      {left && (
+        <p role="status" className="mt-2 text-sm text-weld">
+          {left.message}
+        </p>
+      )}
       <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1">
         <CableFields />
         <YarnFields answer={answer} />
@@ -128,10 +142,13 @@ function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
 }
 
 function WidthFields({ answer }: { readonly answer: ProjectForecast }) {
-  const finding = answer.known ? answer.findings.find(({ field }) => field === "measuredWidth") : undefined;
-  const kept = answer.known ? answer.forecast.estimate.kept : null;
-  const cabled = answer.known ? answer.plan.measured?.stitches : null;
-  const { measured } = useProject().pieces[0] ?? {};
+  const { id, measured } = useChosenPiece();
+  const piece = usePieceIn(answer);
+  const finding = answer.known
+    ? answer.findings.find(({ pieceId, field }) => pieceId === id && field === "measuredWidth")
+    : undefined;
+  const kept = piece?.estimate.kept;
+  const cabled = piece?.plan.measured?.stitches;
   return (
     <>
       <MeasureField
@@ -157,7 +174,7 @@ function WidthFields({ answer }: { readonly answer: ProjectForecast }) {
         field="measuredStitches"
         label="… across how many stitches"
         example="all of the cables"
-        says={cabled && measured?.stitches === null && `taken as all ${cabled}, purls included`}
+        says={cabled && measured.stitches === null && `taken as all ${cabled}, purls included`}
       />
     </>
   );

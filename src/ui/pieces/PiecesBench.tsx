@@ -1,6 +1,6 @@
 "use client";
 import { useDeferredValue } from "react";
-import { useAnswer } from "@/state/answer";
+import { useAnswer, usePieceIn } from "@/state/answer";
 import { AboveRibCard } from "./AboveRibCard";
 import { LedgerCard } from "./LedgerCard";
 import { PieceDrawing } from "./PieceDrawing";
@@ -13,15 +13,16 @@ export function PiecesBench() {
   const answer = useAnswer();
   // Typing and the answer above come first; the drawing and the ledger follow in the next free moment.
   const settled = useDeferredValue(answer);
+  const piece = usePieceIn(settled);
   return (
     <div className="grid items-start gap-3 md:grid-cols-[minmax(21rem,1fr)_minmax(20rem,1fr)] lg:grid-cols-[minmax(22rem,27rem)_minmax(18rem,1fr)_minmax(19rem,22rem)]">
       <PieceForm answer={answer} />
       {settled.known && (
         <>
-          <PieceDrawing answer={settled} />
+          {piece && settled.strand && <PieceDrawing piece={piece} strand={settled.strand} />}
           <LedgerCard answer={settled} />
-          <AboveRibCard answer={settled} />
-          <TailCard answer={settled} />
+          {piece && <AboveRibCard piece={piece} />}
+          {piece && <TailCard piece={piece} />}
           <WhatIfCard />
         </>
       )}

@@ -2,18 +2,16 @@
 import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
 import { useEffect, useState } from "react";
 import { addAcross, chooseAcross, moveAcross, removeAcross, repeatAcross } from "@/state/across";
+import { useChosenPiece } from "@/state/chosenPiece";
 import { useOwnPanels } from "@/state/panels";
-import { useProjectPart } from "@/state/projectStore";
 import { reckoner } from "@/state/workers";
 import { useSettings } from "@/state/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import type { NamedPanel } from "@/workers/reckoner.worker";
 
-const NONE: readonly never[] = [];
-
 /** The panels that lie across the piece, from the right edge to the left, each so many times. */
 export function RowOfPanels() {
-  const across = useProjectPart(({ pieces }) => pieces[0]?.across) ?? NONE;
+  const { across } = useChosenPiece();
   const library = useLibraryNames();
   return (
     <div className="col-span-2 mb-1">

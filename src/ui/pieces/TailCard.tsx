@@ -1,9 +1,10 @@
 "use client";
 import { memo } from "react";
 import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castOn";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import { tellSize } from "@/core/units/format";
-import { change, useProject } from "@/state/projectStore";
+import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
+import { change } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 import { MeasureField } from "@/ui/parts/MeasureField";
@@ -12,10 +13,10 @@ import { SourceMark } from "@/ui/parts/SourceMark";
 const SCHOOLS = Object.keys(TAIL_SCHOOLS) as TailSchool[];
 
 /** How long a tail to leave for the long-tail cast-on: three schools side by side, one of them counted. */
-export const TailCard = memo(function TailCard({ answer }: { readonly answer: KnownForecast }) {
+export const TailCard = memo(function TailCard({ piece }: { readonly piece: EstimatedPiece }) {
   const units = useUnits();
-  const chosen = useProject().pieces[0]?.tail.school;
-  const { tailBasis, stitches } = answer.forecast.estimate;
+  const { tail } = useChosenPiece();
+  const { tailBasis, stitches } = piece.estimate;
   return (
     <Card title="Tail to leave" aside={`long-tail cast-on, ${stitches} stitches`} className="lg:col-span-2">
       <fieldset className="mt-2 grid gap-2 sm:grid-cols-3">
@@ -31,10 +32,10 @@ export const TailCard = memo(function TailCard({ answer }: { readonly answer: Kn
                 type="radio"
                 name="tail-school"
                 className="mr-2 accent-ink"
-                checked={chosen === school}
+                checked={tail.school === school}
                 onChange={() =>
                   change("tail", (draft) => {
-                    for (const piece of draft.pieces) piece.tail.school = school;
+                    chosenOf(draft).tail.school = school;
                   })
                 }
               />
@@ -53,7 +54,7 @@ export const TailCard = memo(function TailCard({ answer }: { readonly answer: Kn
             field="twenty"
             label="Twenty stitches took"
             example={tellSize(tailBasis.twentyMm, units)}
-            says={answer.sources.twenty === "assumed" && <SourceMark source="assumed" />}
+            says={tail.twentyMm === null && <SourceMark source="assumed" />}
           />
         </div>
         <p className="mt-1 min-w-48 flex-1 text-sm text-faint">

@@ -4,7 +4,7 @@ import { changeCount } from "@/core/garment/changeCount";
 import { matchingEnds, type End } from "@/core/garment/matchEnds";
 import { mixedSeam, pickUp } from "@/core/garment/pickUp";
 import { projectGauge } from "@/core/forecast/projectGauge";
-import { useAnswer } from "@/state/answer";
+import { useAnswer, usePieceIn } from "@/state/answer";
 import { useProject } from "@/state/projectStore";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Result, ToolFields } from "./Result";
@@ -12,8 +12,7 @@ import { useCountField } from "./useToolField";
 
 /** From one count to another over a row. */
 export function ChangeCountTool() {
-  const answer = useAnswer();
-  const above = answer.known ? answer.forecast.estimate.aboveRib : null;
+  const above = usePieceIn(useAnswer())?.estimate.aboveRib;
   const from = useCountField(above?.rib ?? 78, "stitches", { least: 2 });
   const to = useCountField(above ? above.rib + above.add : 96, "stitches");
   const row = from.value !== null && to.value !== null ? changeCount(from.value, to.value) : null;
@@ -112,9 +111,9 @@ const tellEnd = ({ rows, repeats, off }: End, endRow: number) =>
 
 /** Where to stop, so that both pieces end with the same row. */
 export function MatchingEndsTool() {
-  const answer = useAnswer();
-  const wanted = useCountField(answer.known ? answer.plan.rows : 150, "rows");
-  const repeat = useCountField(answer.known ? answer.forecast.estimate.repeat.length : 6, "rows", {
+  const piece = usePieceIn(useAnswer());
+  const wanted = useCountField(piece?.plan.rows ?? 150, "rows");
+  const repeat = useCountField(piece?.estimate.repeat.length ?? 6, "rows", {
     most: 500,
   });
   const end = useCountField(1, "rows", { most: 500 });

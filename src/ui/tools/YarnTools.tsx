@@ -6,7 +6,7 @@ import { LENGTHS } from "@/core/files/bounds";
 import { projectGauge } from "@/core/forecast/projectGauge";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { formatFine, formatYarn, tellSize } from "@/core/units/format";
-import { useAnswer } from "@/state/answer";
+import { useAnswer, usePieceIn } from "@/state/answer";
 import { useProject } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
@@ -28,9 +28,8 @@ const THICKNESS = {
 
 /** The tail of a long-tail cast-on by the three schools. */
 export function TailTool() {
-  const answer = useAnswer();
   const units = useUnits();
-  const basis = answer.known ? answer.forecast.estimate.tailBasis : null;
+  const basis = usePieceIn(useAnswer())?.estimate.tailBasis;
   const stitches = useCountField(basis?.stitches ?? 96, "stitches");
   const needle = useSizeField(formatFine(basis?.needleMm ?? millimetres(5)), LENGTHS.needle, 1);
   const thickness = useSizeField(formatFine(basis?.thicknessMm ?? millimetres(2.8)), THICKNESS, 1);
@@ -73,15 +72,12 @@ export function TailTool() {
 
 /** What is left of a ball against the rows and the cast-off to come. */
 export function InHandTool() {
-  const answer = useAnswer();
+  const piece = usePieceIn(useAnswer());
   const units = useUnits();
   const plain = usePlainStitch();
   const left = useYarnField(units === "metric" ? "10 m" : "11 yd");
-  const stitches = useCountField(answer.known ? answer.forecast.estimate.stitches : 96, "stitches");
-  const width = useSizeField(
-    tellSize(answer.known ? answer.forecast.estimate.widthMm : millimetres(480), units),
-    LENGTHS.width,
-  );
+  const stitches = useCountField(piece?.estimate.stitches ?? 96, "stitches");
+  const width = useSizeField(tellSize(piece?.estimate.widthMm ?? millimetres(480), units), LENGTHS.width);
   const hand =
     left.value !== null && stitches.value !== null && width.value !== null
       ? inHand(metres(left.value / 1000), stitches.value, plain, millimetres(width.value))

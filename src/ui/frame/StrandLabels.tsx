@@ -1,0 +1,56 @@
+import { middleOfRow, type Strand } from "@/core/estimate/strand";
+import { useProjectPart } from "@/state/projectStore";
+
+interface LabelsProps {
+  readonly strand: Strand;
+  readonly share: (mm: number) => string;
+}
+
+/** Under the strand: the rows of the one piece, or where each of several begins. */
+export const StrandLabels = (props: LabelsProps) =>
+  props.strand.worked.length > 1 ? <PieceLabels {...props} /> : <RowLabels {...props} />;
+
+/** Names closer than this share of the strand would run into one another. */
+const LEAST_APART = 0.09;
+
+/** Where copies begin, but those that lie too close behind one that is named. */
+const namedBegins = ({ stretches, totalMm }: Strand) =>
+  stretches
+    .filter(({ part }) => part === "castOn")
+    .reduce<Strand["stretches"][number][]>((named, begin) => {
+      const near = begin.fromMm - (named.at(-1)?.fromMm ?? -Infinity) < LEAST_APART * totalMm;
+      return near ? named : [...named, begin];
+    }, []);
+
+function PieceLabels({ strand, share }: LabelsProps) {
+  const pieces = useProjectPart((project) => project.pieces);
+  return namedBegins(strand).map(({ worked, fromMm }) => (
+    <span key={fromMm} className="absolute top-0.5 whitespace-nowrap" style={{ left: share(fromMm) }}>
+      {pieces.find(({ id }) => id === worked?.pieceId)?.name}
+      {worked && worked.copies > 1 && ` ${worked.copy}`}
+    </span>
+  ));
+}
+
+/** Row numbers under the strand, as many as have room. */
+function RowLabels({ strand, share }: LabelsProps) {
+  const rows = strand.rowEndsMm.length;
+  const step = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000].find((size) => rows / size <= 5) ?? 2000;
+  const marked = Array.from({ length: Math.floor(rows / step) }, (_, index) => (index + 1) * step);
+  return (
+    <>
+      <span className="absolute top-0.5 left-0 max-sm:hidden">cast-on</span>
+      {marked
+        .filter((row) => middleOfRow(strand, row) > 0.1 * strand.totalMm)
+        .map((row) => (
+          <span
+            key={row}
+            className="absolute top-0.5 -translate-x-1/2 whitespace-nowrap"
+            style={{ left: share(strand.rowEndsMm[row - 1] ?? 0) }}
+          >
+            {row === step ? `row ${row}` : row}
+          </span>
+        ))}
+    </>
+  );
+}

@@ -1,0 +1,76 @@
+"use client";
+import { Copy, FlipHorizontal2, Minus, Plus, Trash2 } from "lucide-react";
+import { toast } from "sonner";
+import { choosePiece, useChosenPiece } from "@/state/chosenPiece";
+import { addPiece, copyPiece, MOST_PIECES, removePiece, renamePiece, workPiece } from "@/state/pieces";
+import { undo, useProjectPart } from "@/state/projectStore";
+import { IconButton } from "@/ui/parts/IconButton";
+
+/** The pieces of the project, one of them open; what can be done with it. */
+export function PieceTabs() {
+  const pieces = useProjectPart((project) => project.pieces);
+  const { id, name, times } = useChosenPiece();
+  const full = pieces.length >= MOST_PIECES;
+  const remove = () => {
+    removePiece();
+    toast.success(`${name || "The piece"} is taken out`, { action: { label: "Undo", onClick: undo } });
+  };
+  return (
+    <div className="mt-2 mb-2 border-b border-line pb-2">
+      <div role="group" aria-label="Pieces" className="flex flex-wrap gap-1.5">
+        {pieces.map((piece) => (
+          <button
+            key={piece.id}
+            type="button"
+            aria-pressed={piece.id === id}
+            onClick={() => choosePiece(piece.id)}
+            className={`max-w-44 truncate rounded-full border px-3 py-1 text-sm font-semibold ${piece.id === id ? "border-ink bg-ink text-paper" : "border-edge hover:bg-line"}`}
+          >
+            {piece.name || "Piece"}
+            {piece.times > 1 && ` ×${piece.times}`}
+          </button>
+        ))}
+        <button
+          type="button"
+          disabled={full}
+          onClick={addPiece}
+          className="flex items-center gap-1 rounded-full border border-dashed border-edge px-3 py-1 text-sm hover:bg-line disabled:opacity-40"
+        >
+          <Plus size={14} aria-hidden /> Piece
+        </button>
+      </div>
+      <div className="mt-1.5 flex flex-wrap items-center gap-1">
+        <input
+          aria-label="Name of the piece"
+          value={name}
+          maxLength={120}
+          onChange={({ target }) => renamePiece(target.value)}
+          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
+        />
+        <IconButton
+          label="Work it once less"
+          icon={Minus}
+          disabled={times === 1}
+          onClick={() => workPiece(-1)}
+        />
+        <span className="min-w-7 text-center" aria-label={`worked ${times} times`}>
+          ×{times}
+        </span>
+        <IconButton label="Work it once more" icon={Plus} onClick={() => workPiece(1)} />
+        <IconButton label="Copy the piece" icon={Copy} disabled={full} onClick={() => copyPiece(false)} />
+        <IconButton
+          label="Copy it mirrored"
+          icon={FlipHorizontal2}
+          disabled={full}
+          onClick={() => copyPiece(true)}
+        />
+        <IconButton
+          label="Take the piece out"
+          icon={Trash2}
+          disabled={pieces.length === 1}
+          onClick={remove}
+        />
+      </div>
+    </div>
+  );
+}
