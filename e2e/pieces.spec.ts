@@ -51,3 +51,25 @@ test("a mirrored copy leans the other way; a new piece without rows is left out 
   await expect(page.getByText(/it is not in the answer/)).toBeHidden();
   await expect(page.getByText("12 stitches to cast on")).toBeVisible();
 });
+
+test("edges, seams, swatch and extras reach the ledger; without a tail there is none to leave", async ({
+  page,
+}) => {
+  await openAt(page);
+  await expect(page.getByRole("region", { name: "Tail to leave" })).toBeVisible();
+  await page.getByLabel("Cast-on", { exact: false }).first().selectOption({ label: "Tubular" });
+  await expect(page.getByRole("region", { name: "Tail to leave" })).toBeHidden();
+  await page.getByLabel(/^Cast-off/).selectOption({ label: "Sewn" });
+  await page.getByLabel("Seams along its sides").fill("2");
+  await expect(page.getByText(/each 59\.0\scm long, together 2\.4\sm/)).toBeVisible();
+  await page.getByLabel("Swatch of this yarn, its side").fill("12 cm");
+  await page.getByLabel("Fringe, pompon, mending").fill("20 yd");
+  for (const [part, yarn] of [
+    ["Seams", "2.4 m"],
+    ["Swatch", /1\d\.\d m/],
+    ["Extras", "18.3 m"],
+  ] as const)
+    await expect(ledgerOf(page).getByRole("row", { name: part })).toContainText(yarn);
+  await page.keyboard.press("Control+z");
+  await expect(ledgerOf(page).getByRole("row", { name: "Extras" })).toBeHidden();
+});

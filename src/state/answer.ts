@@ -14,7 +14,7 @@ export type Answer = ProjectForecast & { readonly strand: Strand | null };
 let latest: { readonly project: Project; readonly laid: unknown; readonly answer: Answer } | undefined;
 
 /** What the answer stands on; a change of anything else, such as a note, leaves it. */
-const BASIS = ["yarns", "pieces", "gauge", "needleMm", "certainty"] as const;
+const BASIS = ["yarns", "pieces", "gauge", "needleMm", "swatchMm", "extrasM", "certainty"] as const;
 
 const sameBasis = (one: Project, other: Project) => BASIS.every((part) => one[part] === other[part]);
 

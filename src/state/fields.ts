@@ -7,7 +7,7 @@ import { readCount, type CountBounds } from "@/core/units/count";
 import { formatFine, formatGauge, plain, tellSize } from "@/core/units/format";
 import { readGauge } from "@/core/units/gauge";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
-import type { Bounds, Reading } from "@/core/units/reading";
+import { read, type Bounds, type Reading } from "@/core/units/reading";
 import { readPutUp, type PutUp } from "@/core/yarn/putUp";
 import { chosenOf } from "./chosenPiece";
 
@@ -23,7 +23,7 @@ export interface Field<Value> {
   readonly piece?: true;
 }
 
-type PieceCount = "ropes" | "purls" | "edge" | "rows";
+type PieceCount = "ropes" | "purls" | "edge" | "rows" | "seams";
 
 /** Whether a field belongs to the chosen piece, so that each piece keeps what was typed for it. */
 const ofPiece = { piece: true } as const;
@@ -85,6 +85,30 @@ const needle: Field<number> = {
   optional: true,
 };
 
+const swatch: Field<number> = {
+  read: (text, units) => readLength(text, BARE_LENGTH[units], LENGTHS.swatch),
+  get: (project) => project.swatchMm,
+  set: (draft, value) => {
+    draft.swatchMm = value;
+  },
+  tell: (value, units) => tellSize(millimetres(value), units),
+  optional: true,
+};
+
+/** A number without a unit is metres or yards, as yarn is told. */
+const extras: Field<number> = {
+  read: (text, units) => {
+    const length = readLength(text, units === "metric" ? 1000 : 914.4, LENGTHS.extras);
+    return length.ok ? read(length.value / 1000) : length;
+  },
+  get: (project) => project.extrasM,
+  set: (draft, value) => {
+    draft.extrasM = value;
+  },
+  tell: (value, units) => (units === "metric" ? `${plain(value, 2)} m` : `${plain(value / 0.9144, 2)} yd`),
+  optional: true,
+};
+
 const putUp: Field<PutUp> = {
   read: readPutUp,
   get: (project) => (project.yarns[0]?.putUp as PutUp | null) ?? null,
@@ -104,6 +128,9 @@ export const FIELDS = {
   purls: pieceCount("purls"),
   edge: pieceCount("edge"),
   rows: pieceCount("rows"),
+  seams: pieceCount("seams"),
+  swatch,
+  extras,
   stitchGauge: gauge("stitches"),
   rowGauge: gauge("rows"),
   needle,

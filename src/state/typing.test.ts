@@ -48,6 +48,7 @@ test.each(Object.keys(FIELDS) as FieldId[])("the value of %s can be read back fr
     const reading = field.read(field.tell(value, units), units);
     if (!reading.ok) throw new Error(reading.message);
     expect(JSON.stringify(reading.value).length).toBeGreaterThan(0);
-    if (typeof value === "number") expect(Math.abs(reading.value / value - 1)).toBeLessThan(0.01);
+    if (typeof value === "number")
+      expect(Math.abs(Number(reading.value) - value)).toBeLessThanOrEqual(0.01 * value);
   }
 });

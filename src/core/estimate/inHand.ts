@@ -1,8 +1,8 @@
 /** What is left of a ball, against what the next rows and the cast-off will take. */
 import type { PlainStitch } from "../fabric/plainStitch";
-import { CAST_OFF_LOOPS } from "../stitches/operations";
 import { millimetres, type Metres, type Millimetres } from "../units/brands";
 import { END_MM } from "./castOn";
+import { castOffYarn } from "./edges";
 
 export interface InHand {
   /** Yarn of one plain row, and of the cast-off with its end. */
@@ -23,15 +23,10 @@ const ROOM = 1.05;
  * How far `left` goes over rows of `stitches` stitches that lie `widthMm` wide.
  * Example: 10 m over 96 stitches of 20.9 mm a loop: a row takes 2.1 m, so four rows, or three and the cast-off.
  */
-export function inHand(
-  left: Metres,
-  stitches: number,
-  { loopMm }: PlainStitch,
-  widthMm: Millimetres,
-): InHand {
+export function inHand(left: Metres, stitches: number, plain: PlainStitch, widthMm: Millimetres): InHand {
   const leftMm = left * 1000;
-  const rowMm = millimetres(stitches * loopMm * ROOM);
-  const castOffMm = millimetres(stitches * CAST_OFF_LOOPS * loopMm + END_MM);
+  const rowMm = millimetres(stitches * plain.loopMm * ROOM);
+  const castOffMm = millimetres(castOffYarn("plain", { stitches, plain, widthMm }) + END_MM);
   const byWidthsMm = millimetres(3 * widthMm);
   return {
     rowMm,

@@ -11,9 +11,12 @@ export const LEDGER_PARTS = [
     name: "Texture",
     why: "A stitch that shows purl takes 2 % more than one that shows knit.",
   },
-  { id: "castOn", name: "Cast-on and tail", why: "One loop a stitch on the needle, and the tail beside it." },
-  { id: "castOff", name: "Cast-off", why: "1.2 loops a stitch, drawn over one another." },
+  { id: "castOn", name: "Cast-on", why: "Loops on the needle, and the tail beside them where there is one." },
+  { id: "castOff", name: "Cast-off", why: "Loops drawn over one another, or sewn." },
+  { id: "seams", name: "Seams", why: "One and a half times each seam, and two ends." },
   { id: "ends", name: "Ends and joins", why: "15 cm for each end; two ends where a ball is joined." },
+  { id: "swatch", name: "Swatch", why: "A square of plain fabric with its edges, where it is counted in." },
+  { id: "extras", name: "Extras", why: "Fringe, pompon, buttons, mending: as given." },
 ] as const;
 
 export type LedgerPart = (typeof LEDGER_PARTS)[number]["id"];

@@ -3,12 +3,12 @@ import { DRAW_IN_SD } from "../fabric/drawIn";
 import { plainStitch, type Gauge, type PlainStitch } from "../fabric/plainStitch";
 import type { SectionFabric } from "../fabric/section";
 import { allStitches, cabledStitches, withEdges, type Across } from "../panels/across";
-import { CAST_OFF_LOOPS } from "../stitches/operations";
 import { millimetres, type Millimetres } from "../units/brands";
 import type { PutUp } from "../yarn/putUp";
 import { thicknessOf } from "../yarn/thickness";
 import { aboveRib, crossingsAcross, type AboveRib } from "./aboveRib";
-import { END_MM, needleSide, tailLength, type TailBasis, type TailSchool } from "./castOn";
+import { END_MM, type TailBasis, type TailSchool } from "./castOn";
+import { castOffYarn, castOnYarn, seamYarn, type CastOff, type CastOn } from "./edges";
 import { totalOf, type Ledger } from "./ledger";
 import { rowYarn, rowsTogether, type RowYarn } from "./rowYarn";
 import { MOST_LIKELY, type Unknowns } from "./unknowns";
@@ -22,6 +22,10 @@ export interface PiecePlan {
   readonly gauge: Gauge;
   readonly putUp: PutUp;
   readonly needleMm: Millimetres;
+  readonly castOn: CastOn;
+  readonly castOff: CastOff;
+  /** Seams that run along its whole height and are sewn to other pieces or to itself. */
+  readonly seams: number;
   readonly tail: { readonly school: TailSchool; readonly twentyMm: Millimetres };
   /** Width measured across so many stitches of the cabled part. */
   readonly measured: { readonly widthMm: Millimetres; readonly stitches: number } | null;
@@ -56,6 +60,9 @@ export interface PieceEstimate {
   /** The yarn of each row until they come again, first row first. */
   readonly repeat: readonly RowYarn[];
 }
+
+/** The swatch and the extras belong to the project. */
+const NONE = millimetres(0);
 
 /** Deviation of a measured width in ln. */
 const MEASURED_SD = 0.025;
@@ -109,10 +116,7 @@ export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY)
   const kept = keptBy(plan, plain);
   const plainWidthMm = millimetres(stitches * plain.widthMm);
   const widthMm = millimetres(plainWidthMm * kept.width);
-  const repeat = rowsTogether(
-    withEdges(across).map((panel) => panel.rows.map((row) => rowYarn(row, plain, unknowns.give))),
-    rows,
-  );
+  const repeat = rowsTogether(withEdges(across), rows, (row) => rowYarn(row, plain, unknowns.give));
   const loopsMm = overRows(repeat, rows, "plainMm");
   const drawInMm = loopsMm * (1 - kept.width * kept.height);
   const tailBasis: TailBasis = {
@@ -122,15 +126,23 @@ export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY)
     twentyMm: plan.tail.twentyMm,
     finishedWidthMm: widthMm,
   };
-  const tailMm = tailLength(plan.tail.school, tailBasis, unknowns.tail);
+  const edge = { stitches, plain, widthMm };
+  const heightMm = millimetres(rows * plain.heightMm * kept.height);
   const ledger: Ledger = {
     plain: millimetres(loopsMm - drawInMm),
     drawIn: millimetres(drawInMm),
     crossings: millimetres(overRows(repeat, rows, "crossingMm")),
     texture: millimetres(overRows(repeat, rows, "textureMm")),
-    castOn: millimetres(needleSide(stitches, plain) + tailMm),
-    castOff: millimetres(stitches * CAST_OFF_LOOPS * plain.loopMm * Math.exp(unknowns.castOff)),
+    castOn: castOnYarn(plan.castOn, edge, {
+      school: plan.tail.school,
+      basis: tailBasis,
+      deviation: unknowns.tail,
+    }),
+    castOff: castOffYarn(plan.castOff, edge, unknowns.castOff),
+    seams: seamYarn(plan.seams, heightMm),
     ends: END_MM,
+    swatch: NONE,
+    extras: NONE,
   };
   return {
     stitches,
@@ -139,7 +151,7 @@ export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY)
     kept,
     widthMm,
     plainWidthMm,
-    heightMm: millimetres(rows * plain.heightMm * kept.height),
+    heightMm,
     widthBandMm: widthBand(kept, plainWidthMm),
     aboveRib: aboveRib(stitches, kept.width, crossingsAcross(across.panels)),
     tailBasis,

@@ -1,7 +1,7 @@
 /** Yarn of one row of a panel, split the way the ledger tells it. All in mm. */
 import type { PlainStitch } from "../fabric/plainStitch";
 import { crossingExtra, widthOf } from "../stitches/crossings";
-import type { PanelRow } from "../panels/panel";
+import type { Panel, PanelRow } from "../panels/panel";
 import { leastCommonMultiple } from "../panels/transforms";
 import { yarnOf } from "../stitches/operations";
 
@@ -39,14 +39,22 @@ export function rowYarn(row: PanelRow, plain: PlainStitch, give = 0): RowYarn {
 export const rowTotal = ({ plainMm, textureMm, crossingMm }: RowYarn) => plainMm + textureMm + crossingMm;
 
 /**
- * The yarn of each row of panels side by side, until their rows meet again, and of `most` rows at most.
+ * The yarn of each row of panels side by side, until their rows meet again, and of `most` rows at most. A
+ * panel that stands there several times is reckoned once.
  * Example: panels of 4 and 6 rows give 12 rows.
  */
-export function rowsTogether(panels: readonly (readonly RowYarn[])[], most: number): readonly RowYarn[] {
-  const meet = panels.reduce((rows, panel) => leastCommonMultiple(rows, panel.length), 1);
+export function rowsTogether(
+  panels: readonly Panel[],
+  most: number,
+  yarnOfRow: (row: PanelRow) => RowYarn,
+): readonly RowYarn[] {
+  const times = new Map<Panel, number>();
+  for (const panel of panels) times.set(panel, (times.get(panel) ?? 0) + 1);
+  const each = [...times].map(([panel, count]) => ({ count, rows: panel.rows.map(yarnOfRow) }));
+  const meet = each.reduce((least, { rows }) => leastCommonMultiple(least, rows.length), 1);
   return Array.from({ length: Math.min(meet, most) }, (_, index) => {
-    const across = panels.flatMap((panel) => panel[index % panel.length] ?? []);
-    const sum = (part: keyof RowYarn) => across.reduce((total, row) => total + row[part], 0);
+    const sum = (part: keyof RowYarn) =>
+      each.reduce((total, { count, rows }) => total + count * (rows[index % rows.length]?.[part] ?? 0), 0);
     return { plainMm: sum("plainMm"), textureMm: sum("textureMm"), crossingMm: sum("crossingMm") };
   });
 }

@@ -3,7 +3,7 @@ import { millimetres, type Millimetres } from "../units/brands";
 import { rowTotal } from "./rowYarn";
 import type { ProjectEstimate } from "./wholeProject";
 
-export type StrandPart = "castOn" | "rows" | "castOff" | "ends";
+export type StrandPart = "swatch" | "castOn" | "rows" | "castOff" | "ends";
 
 /** A piece on the strand, each of its copies by itself. */
 export interface Worked {
@@ -39,8 +39,11 @@ export interface Place {
   readonly row: number | null;
 }
 
-/** Lays pieces and their copies one after the other in the order they are knitted, the ends of all last. */
-export function layStrand({ pieces, totalMm }: ProjectEstimate): Strand {
+/**
+ * Lays pieces and their copies one after the other in the order they are knitted: the swatch first, seams,
+ * ends and extras of all last.
+ */
+export function layStrand({ pieces, ledger: all, totalMm }: ProjectEstimate): Strand {
   const rowEndsMm = new Float64Array(
     pieces.reduce((sum, { times, estimate }) => sum + times * estimate.rows, 0),
   );
@@ -51,6 +54,7 @@ export function layStrand({ pieces, totalMm }: ProjectEstimate): Strand {
     stretches.push({ part, worked: whose, fromMm: millimetres(end), toMm: millimetres(toMm) });
     end = toMm;
   };
+  if (all.swatch > 0) stretch("swatch", null, all.swatch);
   for (const { id, times, estimate } of pieces)
     for (let copy = 1; copy <= times; copy += 1) {
       const { ledger, repeat, rows } = estimate;

@@ -81,6 +81,40 @@ function shareOfWidth({ x, rows, stitches }: Relaxed, from: number, to: number):
 /** Height that a fabric loses, summed over its stitches: rows are as high as all that lies in them lets them be. */
 const heightLoss = (fabric: Fabric) => (fabric.ok ? (1 - fabric.heightFactor) * fabric.stitches : 0);
 
+/** One panel with two stitches of each neighbour. */
+function relaxBetween(
+  panel: Panel,
+  rightOf: Panel | undefined,
+  leftOf: Panel | undefined,
+  options: RelaxOptions,
+  known: KnownFabrics,
+): PanelFabric | Unrelaxed {
+  // What a panel's own rows cannot do is said of it, not of the composition.
+  const uneven = unevenRow(panel);
+  if (uneven) return { ok: false, ...uneven };
+  const [right, left] = [edgeOf(rightOf, "left"), edgeOf(leftOf, "right")];
+  const together = relaxPanel(between(panel, right, left), options, known);
+  if (!together.ok) return together;
+  const from = right.reduce((sum, edge) => sum + widthOf(edge), 0);
+  const loss = [...right, ...left].reduce(
+    (sum, edge) => sum - heightLoss(relaxPanel(edge, options, known)),
+    heightLoss(together),
+  );
+  return {
+    stitches: widthOf(panel),
+    rows: panel.rows.length,
+    widthFactor: shareOfWidth(together, from, from + widthOf(panel)),
+    heightFactor: 1 - loss / widthOf(panel),
+  };
+}
+
+interface Solved {
+  readonly panel: Panel;
+  readonly rightOf: Panel | undefined;
+  readonly leftOf: Panel | undefined;
+  readonly fabric: PanelFabric;
+}
+
 /**
  * Relaxes panels that lie side by side, the first at the right: each together with two stitches of its
  * neighbours. Equal compositions are solved once.
@@ -92,25 +126,17 @@ export function relaxSection(
   known: KnownFabrics = new Map(),
 ): SectionFabric | UnrelaxedSection {
   const fabrics: PanelFabric[] = [];
+  const solved: Solved[] = [];
   for (const [index, panel] of panels.entries()) {
-    // What a panel's own rows cannot do is said of it, not of the composition.
-    const uneven = unevenRow(panel);
-    if (uneven) return { ok: false, ...uneven, panel: index };
-    const right = edgeOf(panels[index - 1], "left");
-    const left = edgeOf(panels[index + 1], "right");
-    const together = relaxPanel(between(panel, right, left), options, known);
-    if (!together.ok) return { ...together, panel: index };
-    const from = right.reduce((sum, edge) => sum + widthOf(edge), 0);
-    const loss = [...right, ...left].reduce(
-      (sum, edge) => sum - heightLoss(relaxPanel(edge, options, known)),
-      heightLoss(together),
+    const [rightOf, leftOf] = [panels[index - 1], panels[index + 1]];
+    // The same panel between the same neighbours, as ropes are, need not even be looked up by its content.
+    const before = solved.find(
+      (one) => one.panel === panel && one.rightOf === rightOf && one.leftOf === leftOf,
     );
-    fabrics.push({
-      stitches: widthOf(panel),
-      rows: panel.rows.length,
-      widthFactor: shareOfWidth(together, from, from + widthOf(panel)),
-      heightFactor: 1 - loss / widthOf(panel),
-    });
+    const fabric = before?.fabric ?? relaxBetween(panel, rightOf, leftOf, options, known);
+    if (!("stitches" in fabric)) return { ...fabric, panel: index };
+    if (!before) solved.push({ panel, rightOf, leftOf, fabric });
+    fabrics.push(fabric);
   }
   const stitches = fabrics.reduce((sum, fabric) => sum + fabric.stitches, 0);
   const weighted = (part: "widthFactor" | "heightFactor") =>

@@ -6,6 +6,7 @@ export const COUNTS = {
   ropes: { least: 1, most: 40, things: "ropes" },
   purls: { least: 0, most: 20, things: "purl columns" },
   edge: { least: 0, most: 60, things: "edge stitches" },
+  seams: { least: 0, most: 8, things: "seams" },
   times: { least: 1, most: 40, things: "times" },
   rows: { least: 1, most: 5000, things: "rows" },
   measuredStitches: { least: 4, most: 600, things: "stitches" },
@@ -17,6 +18,18 @@ export const LENGTHS = {
     most: 5000,
     tooSmall: "Under 1 cm is too little to measure: check the unit.",
     tooLarge: "Over 5 m is wider than anybody knits: check the unit.",
+  },
+  swatch: {
+    least: 20,
+    most: 600,
+    tooSmall: "A swatch under 2 cm says nothing: check the unit.",
+    tooLarge: "A swatch over 60 cm is a piece: check the unit.",
+  },
+  extras: {
+    least: 100,
+    most: 5_000_000,
+    tooSmall: "Under 10 cm of yarn need not be counted: check the unit.",
+    tooLarge: "Over 5 km for extras is another project: check the unit.",
   },
   needle: {
     least: 0.5,

@@ -1,5 +1,6 @@
 /** The project as it is kept and as it stands in a file. Measures are numbers in the unit that the key names. */
 import { z } from "zod";
+import { CAST_OFF_IDS, CAST_ON_IDS } from "../estimate/edges";
 import { BLOCKING_IDS } from "../fabric/blocking";
 import { ROPES } from "../panels/ropes";
 import { YARN_CLASSES } from "../yarn/classes";
@@ -49,6 +50,10 @@ const piece = z.strictObject({
     widthMm: length(LENGTHS.width).nullable(),
     stitches: count(COUNTS.measuredStitches).nullable(),
   }),
+  castOn: z.enum(CAST_ON_IDS).default("longTail"),
+  castOff: z.enum(CAST_OFF_IDS).default("plain"),
+  /** Seams along its whole height; a seam between two pieces counts at one of them. */
+  seams: count(COUNTS.seams).default(0),
   tail: z.strictObject({
     school: z.enum(["wraps", "twenty", "widths"]),
     twentyMm: length(LENGTHS.twenty).nullable(),
@@ -88,6 +93,10 @@ export const projectSchema = z.strictObject({
     source: z.enum(["measured", "band"]),
   }),
   needleMm: length(LENGTHS.needle).nullable(),
+  /** Side of a square swatch that the yarn is to hold too; null where it is unravelled or of other yarn. */
+  swatchMm: length(LENGTHS.swatch).nullable().default(null),
+  /** Yarn for fringe, pompon, buttons and mending. */
+  extrasM: z.number().min(0.1).max(5000).nullable().default(null),
   /** The knitter's own panels, as row text. */
   panels: z.array(panel).max(500).default([]),
   yarns: z.array(yarn).length(1),
@@ -113,6 +122,8 @@ export function emptyProject(): Project {
     certainty: "steady",
     gauge: { stitchesPer10Cm: null, rowsPer10Cm: null, source: "measured" },
     needleMm: null,
+    swatchMm: null,
+    extrasM: null,
     panels: [],
     yarns: [{ id: "yarn-1", name: "My yarn", colour: "#8a7b5c", bandClass: null, putUp: null }],
     pieces: [
@@ -131,6 +142,9 @@ export function emptyProject(): Project {
         rows: null,
         blocking: "wetBlocked",
         measured: { widthMm: null, stitches: null },
+        castOn: "longTail",
+        castOff: "plain",
+        seams: 0,
         tail: { school: "wraps", twentyMm: null },
       },
     ],

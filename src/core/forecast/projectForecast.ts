@@ -72,7 +72,7 @@ interface PlannedOne {
 
 /** One piece as it is to be reckoned; or what keeps it out of the reckoning. */
 function planPiece(piece: ProjectPiece, laid: Laid, shared: Omit<ProjectPlan, "pieces">): PlannedOne {
-  const { id, name, rows, times, tail } = piece;
+  const { id, name, rows, times, tail, castOn, castOff, seams } = piece;
   const leftOut = (field: Finding["field"], message: string): PlannedOne => ({
     planned: null,
     findings: [{ pieceId: id, field, message }],
@@ -82,7 +82,8 @@ function planPiece(piece: ProjectPiece, laid: Laid, shared: Omit<ProjectPlan, "p
   const { measured, findings } = measureOf(piece, laid.across, shared.gauge);
   const twentyMm = millimetres(tail.twentyMm ?? ASSUMED_TWENTY_MM);
   const { across, fabric } = laid;
-  const plan = { ...shared, across, fabric, rows, tail: { school: tail.school, twentyMm }, measured };
+  const edges = { castOn, castOff, seams, tail: { school: tail.school, twentyMm } };
+  const plan = { ...shared, across, fabric, rows, measured, ...edges };
   return { planned: { id, times, plan }, findings };
 }
 
@@ -114,6 +115,8 @@ function basisOf(project: Project, laid: LaidPieces): Basis | ProjectForecast {
   const shared = {
     gauge,
     putUp: { massG: grams(putUp.massG), lengthM: metres(putUp.lengthM) },
+    swatchMm: millimetres(project.swatchMm ?? 0),
+    extrasMm: millimetres((project.extrasM ?? 0) * 1000),
     needleMm:
       project.needleMm === null ? usualNeedle(plainStitch(gauge).widthMm) : millimetres(project.needleMm),
   };

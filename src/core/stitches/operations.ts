@@ -165,6 +165,3 @@ export function nupp(count: number): Operation {
     ...one(1, 1, 0.9 * (count + 1)),
   };
 }
-
-/** Loops that a cast-off stitch takes. */
-export const CAST_OFF_LOOPS = 1.2;

@@ -3,6 +3,7 @@ import type { ProjectEstimate } from "@/core/estimate/wholeProject";
 import type { Strand, StrandPart } from "@/core/estimate/strand";
 
 const COLOURS: { readonly [Part in StrandPart]: string } = {
+  swatch: "var(--moss)",
   castOn: "var(--walnut)",
   rows: "var(--woad)",
   castOff: "var(--walnut)",

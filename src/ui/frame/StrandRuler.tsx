@@ -16,10 +16,11 @@ import { StrandBody } from "./StrandBody";
 import { StrandLabels } from "./StrandLabels";
 
 const PART_NAMES: { readonly [Part in StrandPart]: string } = {
-  castOn: "cast-on and tail",
+  swatch: "swatch",
+  castOn: "cast-on",
   rows: "rows",
   castOff: "cast-off",
-  ends: "ends and joins",
+  ends: "seams, ends, joins and extras",
 };
 
 /** All the yarn of the project as one strand, drawn to scale across every screen. */

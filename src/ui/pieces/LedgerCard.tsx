@@ -16,8 +16,14 @@ const COLOURS: { readonly [Part in LedgerPart]: string } = {
   texture: "bg-moss",
   castOn: "bg-ink",
   castOff: "bg-ink",
+  seams: "bg-ink",
   ends: "bg-weld",
+  swatch: "bg-moss",
+  extras: "bg-weld",
 };
+
+/** Parts that are told even where they take nothing: there a nought says something. */
+const ALWAYS: readonly LedgerPart[] = ["plain", "drawIn", "crossings", "texture"];
 
 const IN_ONE_UNIT_MM = { metric: 1000, imperial: 914.4 } as const;
 
@@ -45,22 +51,24 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
           </tr>
         </thead>
         <tbody>
-          {LEDGER_PARTS.map(({ id, name, why }, index) => (
-            <tr key={id} title={why} className="border-b border-line last:border-0">
-              <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                {name}
-              </th>
-              <td className="w-2/5">
-                <div
-                  className={`h-2.5 rounded-r-full ${COLOURS[id]}`}
-                  style={{ width: `max(2px, ${(100 * Math.max(0, ledger[id])) / most}%)` }}
-                />
-              </td>
-              <td className="pl-2 text-right whitespace-nowrap">
-                {`${tenths[index]?.toFixed(1)} ${units === "metric" ? "m" : "yd"}`}
-              </td>
-            </tr>
-          ))}
+          {LEDGER_PARTS.map(({ id, name, why }, index) =>
+            ledger[id] === 0 && !ALWAYS.includes(id) ? null : (
+              <tr key={id} title={why} className="border-b border-line last:border-0">
+                <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+                  {name}
+                </th>
+                <td className="w-2/5">
+                  <div
+                    className={`h-2.5 rounded-r-full ${COLOURS[id]}`}
+                    style={{ width: `max(2px, ${(100 * Math.max(0, ledger[id])) / most}%)` }}
+                  />
+                </td>
+                <td className="pl-2 text-right whitespace-nowrap">
+                  {`${tenths[index]?.toFixed(1)} ${units === "metric" ? "m" : "yd"}`}
+                </td>
+              </tr>
+            ),
+          )}
         </tbody>
       </table>
       <ByPiece pieces={answer.forecast.estimate.pieces} />

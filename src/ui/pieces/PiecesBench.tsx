@@ -2,6 +2,7 @@
 import { useDeferredValue } from "react";
 import { useAnswer, usePieceIn } from "@/state/answer";
 import { AboveRibCard } from "./AboveRibCard";
+import { EdgesCard } from "./EdgesCard";
 import { LedgerCard } from "./LedgerCard";
 import { PieceDrawing } from "./PieceDrawing";
 import { PieceForm } from "./PieceForm";
@@ -22,8 +23,9 @@ export function PiecesBench() {
           {piece && settled.strand && <PieceDrawing piece={piece} strand={settled.strand} />}
           <LedgerCard answer={settled} />
           {piece && <AboveRibCard piece={piece} />}
-          {piece && <TailCard piece={piece} />}
+          {piece && <EdgesCard piece={piece} />}
           <WhatIfCard />
+          {piece?.plan.castOn === "longTail" && <TailCard piece={piece} />}
         </>
       )}
     </div>
