@@ -104,4 +104,5 @@ test("the gauge sweep is reckoned in the worker and told in words", async ({ pag
   const card = page.getByRole("region", { name: "If your gauge changes" });
   await expect(card).toContainText(/A tenth looser wants \d+ balls, a tenth tighter \d+/);
   await expect(card.locator("canvas")).toBeVisible();
+  await expect(card).toContainText(/One row more in 10 cm: 56\.7\scm high; 156 rows keep 59\.0\scm/);
 });

@@ -58,3 +58,45 @@ test("file names keep letters of any script and nothing that a disk would mind",
   expect(fileNameOf({ ...demo, name: "Größe 2/3: Ärmel" })).toBe("größe-2-3-ärmel.brenok.json");
   expect(fileNameOf({ ...demo, name: "???" })).toBe("project.brenok.json");
 });
+
+test("texts of the one piece that projects had once stand under its id now", () => {
+  const demo = demoProject();
+  const old = { ...demo, typed: { rows: "150 rows", needle: "5 mm", measuredWidth: "7.6 cm" } };
+  const opened = readProject(JSON.stringify(old));
+  if (!opened.ok) throw new Error(opened.message);
+  expect(opened.project.typed).toEqual({
+    "rows piece-1": "150 rows",
+    needle: "5 mm",
+    "measuredWidth piece-1": "7.6 cm",
+  });
+});
+
+test("a file from before rows of panels, finishes and edges opens with the usual ones", () => {
+  const { swatchMm: _, extrasM: __, ...old } = demoProject();
+  const pieces = old.pieces.map(
+    ({ id, name, yarnId, ropeId, lean, ropes, purls, edge, rows, measured, tail }) => ({
+      id,
+      name,
+      yarnId,
+      ropeId,
+      lean,
+      ropes,
+      purls,
+      edge,
+      rows,
+      measured,
+      tail,
+    }),
+  );
+  const opened = readProject(JSON.stringify({ ...old, pieces }));
+  if (!opened.ok) throw new Error(opened.message);
+  expect(opened.project.pieces[0]).toMatchObject({
+    across: [],
+    blocking: "wetBlocked",
+    castOn: "longTail",
+    castOff: "plain",
+    seams: 0,
+    times: 1,
+  });
+  expect(opened.project.swatchMm).toBeNull();
+});

@@ -24,7 +24,7 @@ export function PiecesBench() {
           <LedgerCard answer={settled} />
           {piece && <AboveRibCard piece={piece} />}
           {piece && <EdgesCard piece={piece} />}
-          <WhatIfCard />
+          <WhatIfCard piece={piece} />
           {piece?.plan.castOn === "longTail" && <TailCard piece={piece} />}
         </>
       )}

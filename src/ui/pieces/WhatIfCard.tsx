@@ -1,9 +1,14 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useEffect, useState } from "react";
+import { rowGaugeOff } from "@/core/estimate/rowGaugeOff";
+import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
 import { useProject } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
 import { reckoner } from "@/state/workers";
+import { millimetres, toMetres } from "@/core/units/brands";
+import { formatSize, formatYarn } from "@/core/units/format";
 import { Card } from "@/ui/parts/Card";
 
 const WhatIfChart = dynamic(() => import("./WhatIfChart").then(({ WhatIfChart: chart }) => chart), {
@@ -14,7 +19,7 @@ const WhatIfChart = dynamic(() => import("./WhatIfChart").then(({ WhatIfChart: c
 const SETTLE_MS = 200;
 
 /** How the answer would change with the gauge, for the same stitches and rows. */
-export function WhatIfCard() {
+export function WhatIfCard({ piece }: { readonly piece: EstimatedPiece | null }) {
   const project = useProject();
   const [points, setPoints] = useState<readonly SweepPoint[]>([]);
   useEffect(() => {
@@ -33,7 +38,29 @@ export function WhatIfCard() {
     <Card title="If your gauge changes" aside="same stitches, same rows">
       <div className="mt-2 h-56">{points.length > 0 && <WhatIfChart points={points} />}</div>
       <p className="text-sm text-faint">{told(points)}</p>
+      {piece && <RowGauge piece={piece} />}
     </Card>
+  );
+}
+
+/** One row in 10 cm is easily miscounted, and it sets the length. */
+function RowGauge({ piece }: { readonly piece: EstimatedPiece }) {
+  const units = useUnits();
+  const { plan, estimate } = piece;
+  return (
+    <ul className="mt-2 grid gap-1 border-t border-line pt-2 text-sm">
+      {[1, -1].map((off) => {
+        const { heightMm, rows, totalMm } = rowGaugeOff(plan, off);
+        const change = toMetres(millimetres(Math.abs(totalMm - estimate.totalMm)));
+        return (
+          <li key={off}>
+            One row {off > 0 ? "more" : "fewer"} in 10 cm: {formatSize(heightMm, units)} high;{" "}
+            <strong>{rows} rows</strong> keep {formatSize(estimate.heightMm, units)},{" "}
+            {formatYarn(change, units)} {totalMm > estimate.totalMm ? "more" : "less"}.
+          </li>
+        );
+      })}
+    </ul>
   );
 }
 

@@ -1,0 +1,29 @@
+/** What if the row gauge comes out otherwise: the length that the rows give, and the rows that keep the length. */
+import type { Millimetres } from "../units/brands";
+import { estimatePiece, type PiecePlan } from "./piece";
+
+export interface RowGaugeOff {
+  /** Rows more in 10 cm than reckoned with; fewer where negative. */
+  readonly off: number;
+  /** Height of the same rows. */
+  readonly heightMm: Millimetres;
+  /** Rows that give the height that was wanted, and the yarn that the piece then takes. */
+  readonly rows: number;
+  readonly totalMm: Millimetres;
+}
+
+/**
+ * The piece at `off` rows more in 10 cm. The stitch gauge stays; so does the draw-in.
+ * Example: 150 rows at 25 to 10 cm are 60 cm; at 26 they are 57.7 cm, and 156 rows keep the 60 cm.
+ */
+export function rowGaugeOff(plan: PiecePlan, off: number): RowGaugeOff {
+  const rowsPer10Cm = plan.gauge.rowsPer10Cm + off;
+  const gauge = { ...plan.gauge, rowsPer10Cm };
+  const rows = Math.max(1, Math.round((plan.rows * rowsPer10Cm) / plan.gauge.rowsPer10Cm));
+  return {
+    off,
+    heightMm: estimatePiece({ ...plan, gauge }).heightMm,
+    rows,
+    totalMm: estimatePiece({ ...plan, gauge, rows }).totalMm,
+  };
+}
