@@ -42,12 +42,21 @@ async function rowOfPanels(page) {
   await page.waitForTimeout(2000);
 }
 
+/** A back and a front, the front worked twice. */
+async function severalPieces(page) {
+  await page.getByRole("button", { name: "Copy the piece" }).click();
+  await page.getByLabel("Name of the piece").fill("Front");
+  await page.getByRole("button", { name: "Work it once more" }).click();
+  await pieceDrawn(page);
+}
+
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */
 const VIEWS = [
   { name: "pieces", at: "/", size: WIDE, act: pieceDrawn },
   { name: "pieces-dark", at: "/", size: WIDE, dark: true, act: pieceDrawn },
   { name: "pieces-phone", at: "/", size: PHONE, act: pieceDrawn },
   { name: "pieces-row", at: "/", size: WIDE, act: rowOfPanels },
+  { name: "pieces-several", at: "/", size: WIDE, act: severalPieces },
   { name: "fabric", at: "/panels", size: WIDE, act: fabricOf("Horseshoe", false) },
   {
     name: "fabric-yarn",
@@ -64,7 +73,10 @@ const VIEWS = [
     name: "pieces-lower",
     at: "/",
     size: WIDE,
-    act: (page) => page.getByRole("region", { name: "Tail to leave" }).scrollIntoViewIfNeeded(),
+    act: async (page) => {
+      await pieceDrawn(page);
+      await page.getByRole("region", { name: "Tail to leave" }).scrollIntoViewIfNeeded();
+    },
   },
   { name: "tools", at: "/", size: WIDE, act: (page) => page.keyboard.press("t") },
   { name: "shortcuts", at: "/", size: WIDE, act: (page) => page.keyboard.press("?") },
