@@ -1,4 +1,7 @@
+import { readFileSync } from "node:fs";
+import path from "node:path";
 import fc from "fast-check";
+import { z } from "zod";
 import { demoProject } from "@/demo/slipover";
 import { emptyProject, projectSchema } from "./project";
 import { fileNameOf, readProject, writeProject } from "./projectFile";
@@ -101,4 +104,11 @@ test("a file from before rows of panels, finishes and edges opens with the usual
     times: 1,
   });
   expect(opened.project.swatchMm).toBeNull();
+});
+
+test("the published schema is the one that files are checked by (npm run schema writes it anew)", () => {
+  const published = readFileSync(path.join(__dirname, "../../../docs/project.schema.json"), "utf8");
+  expect(JSON.parse(published)).toEqual(
+    JSON.parse(JSON.stringify(z.toJSONSchema(projectSchema, { io: "input" }))),
+  );
 });
