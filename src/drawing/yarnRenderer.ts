@@ -115,6 +115,11 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
     dispose() {
       for (const buffer of [corners, pieces, colours]) gl.deleteBuffer(buffer);
       gl.deleteProgram(program);
+      // Browsers hold a handful of contexts: one whose canvas has left the page is given back at once.
+      setTimeout(() => {
+        if (!("isConnected" in canvas && canvas.isConnected))
+          gl.getExtension("WEBGL_lose_context")?.loseContext();
+      });
     },
   };
 }

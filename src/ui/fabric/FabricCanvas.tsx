@@ -23,10 +23,18 @@ export function FabricCanvas({ path, look, scale, label }: FabricCanvasProps) {
   const [width, height] = [path.width * scale, path.height * scale];
 
   useEffect(() => {
-    if (!place.current) return;
-    renderer.current = yarnRenderer(place.current);
-    setPlain(renderer.current === null);
-    return () => renderer.current?.dispose();
+    const canvas = place.current;
+    if (!canvas) return;
+    const made = yarnRenderer(canvas);
+    renderer.current = made;
+    setPlain(made === null);
+    // A context that the system takes away is not fought for: the SVG shows the same.
+    const lost = () => setPlain(true);
+    canvas.addEventListener("webglcontextlost", lost);
+    return () => {
+      canvas.removeEventListener("webglcontextlost", lost);
+      made?.dispose();
+    };
   }, []);
 
   useEffect(() => {
