@@ -32,9 +32,10 @@ export interface DrawnFabric {
   readonly mostYarn: number;
 }
 
-/** Panels of more stitches than this are drawn once in each direction, and with straighter yarn. */
+/** Panels of more stitches than this are drawn once in each direction. */
 const MOST_TWICE = 2_000;
-const MOST_BENT = 8_000;
+/** Drawings of more stitches than this show them so small that straighter yarn looks the same. */
+const MOST_BENT = 800;
 
 /**
  * Relaxes and draws a panel step by step, yielding progress.

@@ -1,0 +1,45 @@
+/** How smoothly a fabric of 24 x 24 stitches, twice in each direction, follows the slider. Run `npm run build` first. */
+import { openBrowser } from "../scripts/browser.mjs";
+import { startServer } from "../scripts/server.mjs";
+
+const rows = Array.from({ length: 24 }, (_, row) =>
+  row % 6 === 0 ? `Rnd ${row + 1}: [P2, 2/2 LC, P2] 3 times.` : `Rnd ${row + 1}: [P2, K4, P2] 3 times.`,
+);
+
+const server = await startServer(4186);
+const browser = await openBrowser();
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${server.address}/panels`);
+  await page.getByRole("button", { name: "New", exact: true }).click();
+  await page.getByRole("radio", { name: "Fabric" }).click();
+  await page.getByText("Every row adds up.").waitFor();
+  await page.getByRole("textbox", { name: "Rows as text" }).fill(rows.join("\n"));
+  const canvas = page.getByRole("img", { name: /^48 stitches by 48 rows/ });
+  await canvas.waitFor();
+  await page.evaluate(() => {
+    window.longTasks = [];
+    new PerformanceObserver((list) =>
+      window.longTasks.push(...list.getEntries().map(({ duration }) => duration)),
+    ).observe({ type: "longtask" });
+  });
+  const slider = page.getByRole("slider", { name: /^Finished/ });
+  await slider.focus();
+  const times = [];
+  for (let step = 0; step < 30; step += 1) {
+    const before = await canvas.evaluate((element) => element.style.width);
+    const started = performance.now();
+    await slider.press("ArrowLeft");
+    while ((await canvas.evaluate((element) => element.style.width)) === before) await page.waitForTimeout(2);
+    times.push(performance.now() - started);
+  }
+  times.sort((a, b) => a - b);
+  const at = (share) => times[Math.floor(share * (times.length - 1))].toFixed(0);
+  const long = await page.evaluate(() => window.longTasks);
+  console.log(
+    `A step of the slider, from key to moved fabric: median ${at(0.5)} ms, p95 ${at(0.95)} ms, of ${times.length}; tasks of over 50 ms on the page: ${long.length}`,
+  );
+} finally {
+  await browser.close();
+  server.stop();
+}
