@@ -94,14 +94,14 @@ export type LaidPieces = readonly (Laid | null)[];
 export const layUnread = (project: Project, known?: KnownFabrics): LaidPieces =>
   project.pieces.map((piece) => layRopes(piece, aspectOf(project), known));
 
-const unknown = (missing: readonly MissingField[], findings: readonly Finding[] = []): ProjectForecast => ({
+const unknown = (missing: readonly MissingField[], findings: readonly Finding[] = []): UnknownForecast => ({
   known: false,
   missing,
   findings,
 });
 
 /** Everything that the estimate stands on, each with its source; or why there is none. */
-function basisOf(project: Project, laid: LaidPieces): Basis | ProjectForecast {
+function basisOf(project: Project, laid: LaidPieces): Basis | UnknownForecast {
   const { yarns, pieces } = project;
   const putUp = yarns[0]?.putUp;
   const gauged = projectGauge(project);
@@ -140,6 +140,6 @@ function basisOf(project: Project, laid: LaidPieces): Basis | ProjectForecast {
  */
 export function forecastProject(project: Project, laid: LaidPieces = layUnread(project)): ProjectForecast {
   const basis = basisOf(project, laid);
-  if (!("plan" in basis) || "known" in basis) return basis as ProjectForecast;
+  if (!("plan" in basis)) return basis;
   return { known: true, forecast: forecastPlan(basis.plan, basis.sources, project.certainty), ...basis };
 }

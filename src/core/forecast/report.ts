@@ -1,6 +1,5 @@
 /** The answer to a project as plain figures, for programs: the same that the page shows. */
-import type { LedgerPart } from "../estimate/ledger";
-import { LEDGER_PARTS } from "../estimate/ledger";
+import { LEDGER_PARTS, type LedgerPart } from "../estimate/ledger";
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../files/project";
 import { layProject } from "../garment/layPanels";
