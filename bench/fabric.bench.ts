@@ -2,7 +2,7 @@
 import { drawingFabric } from "@/core/fabric/drawnFabric";
 import { energyAndSlope, sizeOf } from "@/core/fabric/energy";
 import { meshOf, type Mesh } from "@/core/fabric/mesh";
-import { solving, type Solution } from "@/core/fabric/newton";
+import { solving, toEnd, type Solution } from "@/core/fabric/newton";
 import { startOf } from "@/core/fabric/relax";
 import { readPattern } from "@/core/instructions/read";
 import type { Panel } from "@/core/panels/panel";
@@ -15,7 +15,7 @@ const SIZES = [
   [200, 200],
 ] as const;
 
-/** Ropes of 2/2 between purls and honeycombs between them, crossings staggered: any width that 8 divides, or a plain rest. */
+/** Ropes of 2/2 between purls and honeycombs between them, crossings staggered: what is left of 8 is plain. */
 function panelOf(columns: number, rows: number): Panel {
   const rope = (row: number, at: number) =>
     (row + 2 * at) % 4 === 1 ? `p2, 2/2 ${at % 2 === 0 ? "L" : "R"}C, p2` : "p2, k4, p2";
@@ -38,13 +38,6 @@ function meshFor(panel: Panel): Mesh {
   const mesh = meshOf(panel, { aspect: 0.72, ribPull: 1 });
   if ("message" in mesh) throw new Error(mesh.message);
   return mesh;
-}
-
-function toEnd<Step, Result>(steps: Generator<Step, Result>): Result {
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
 }
 
 const solve = (mesh: Mesh): Solution => toEnd(solving(mesh, startOf(mesh)));

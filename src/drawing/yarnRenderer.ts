@@ -1,5 +1,6 @@
 /** Draws the path of a yarn with WebGL: tubes that pass over and under one another by their depth. */
 import { NUMBERS_EACH, type YarnPath } from "../core/fabric/yarnPath";
+import { channelsOf } from "../core/yarn/colour";
 import { FRAGMENT, VERTEX } from "./yarnShader";
 
 export interface YarnLook {
@@ -48,8 +49,7 @@ function coloursOf({ pieces }: YarnPath, colourOf: YarnLook["colourOf"]): Uint8A
     const loops = pieces[piece * NUMBERS_EACH + 7] ?? 1;
     let channels = known.get(loops);
     if (!channels) {
-      const value = Number.parseInt(colourOf(loops).slice(1), 16);
-      channels = [value >> 16, (value >> 8) & 255, value & 255];
+      channels = channelsOf(colourOf(loops));
       known.set(loops, channels);
     }
     colours.set(channels, piece * 3);

@@ -1,5 +1,6 @@
 /** The row of panels across the piece: put in, taken out, moved, repeated; every step can be undone. */
 import { COUNTS } from "@/core/files/bounds";
+import { nearestCount } from "@/core/units/count";
 import { chosenOf } from "./chosenPiece";
 import { change } from "./projectStore";
 
@@ -35,7 +36,7 @@ export function chooseAcross(index: number, panelId: string) {
 export function repeatAcross(index: number, by: 1 | -1) {
   change(`times across ${index}`, (draft) => {
     const one = chosenOf(draft).across[index];
-    if (one) one.times = Math.min(COUNTS.times.most, Math.max(COUNTS.times.least, one.times + by));
+    if (one) one.times = nearestCount(one.times + by, COUNTS.times);
   });
 }
 

@@ -1,15 +1,14 @@
 /** The answer for the open project, reckoned once for each change however many places show it. */
-import { useSyncExternalStore } from "react";
 import type { Project } from "@/core/files/project";
 import type { KnownFabrics } from "@/core/fabric/relax";
 import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import { forecastProject, layUnread, type ProjectForecast } from "@/core/forecast/projectForecast";
 import { layStrand, type Strand } from "@/core/estimate/strand";
 import { useChosenPiece } from "./chosenPiece";
-import { laidPanels, watchLaidPanels } from "./laidPanels";
+import { laidPanels, useLaidPanels } from "./laidPanels";
 import { useProjectStore } from "./projectStore";
 
-export type Answer = ProjectForecast & { readonly strand: Strand | null };
+type Answer = ProjectForecast & { readonly strand: Strand | null };
 
 let latest: { readonly project: Project; readonly laid: unknown; readonly answer: Answer } | undefined;
 
@@ -36,7 +35,7 @@ function answerTo(project: Project): Answer {
 }
 
 export function useAnswer(): Answer {
-  useSyncExternalStore(watchLaidPanels.subscribe, watchLaidPanels.count, watchLaidPanels.count);
+  useLaidPanels();
   return useProjectStore(({ project }) => answerTo(project));
 }
 

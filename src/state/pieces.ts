@@ -2,6 +2,7 @@
 import type { Draft } from "immer";
 import { COUNTS } from "@/core/files/bounds";
 import { emptyProject, type ProjectPiece } from "@/core/files/project";
+import { nearestCount } from "@/core/units/count";
 import { choosePiece, chosenOf } from "./chosenPiece";
 import { change, useProjectStore } from "./projectStore";
 
@@ -57,6 +58,6 @@ export function renamePiece(name: string) {
 export function workPiece(by: 1 | -1) {
   change("piece times", (draft) => {
     const piece = chosenOf(draft);
-    piece.times = Math.min(COUNTS.times.most, Math.max(COUNTS.times.least, piece.times + by));
+    piece.times = nearestCount(piece.times + by, COUNTS.times);
   });
 }

@@ -1,15 +1,13 @@
 /** Relaxing and drawing behind a door of its own, in steps between which it hears whether it is to stop. */
 import { expose, transfer } from "comlink";
-import { ribPullOf } from "../core/fabric/blocking";
-import { meshOf } from "../core/fabric/mesh";
 import { stitchYarn } from "../core/fabric/stitchYarn";
-import { FREE_MARGIN, PATH_MARGIN, yarnPath } from "../core/fabric/yarnPath";
+import { FREE_MARGIN, PATH_MARGIN } from "../core/fabric/yarnPath";
 import { aspectOf } from "../core/forecast/projectGauge";
 import { panelStitches, withEdges } from "../core/panels/across";
 import { joinPanels } from "../core/panels/transforms";
 import { yarnRenderer, type YarnLook } from "../drawing/yarnRenderer";
-import { layPiece } from "../core/garment/layPanels";
-import { drawingFabric, type DrawnFabric } from "../core/fabric/drawnFabric";
+import { acrossOf } from "../core/garment/layPanels";
+import { drawingFabric, pathThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
 import type { Progress } from "../core/fabric/newton";
 import { readPattern } from "../core/instructions/read";
@@ -93,15 +91,15 @@ const MOST_PX = 4096;
 /** The whole row of a piece, relaxed as one; null where it cannot be, or is too large to be drawn. */
 function clothOf(project: Project, pieceId: string) {
   const piece = project.pieces.find(({ id }) => id === pieceId);
-  const laid = piece && layPiece(project, piece, known);
-  const panel = laid?.ok ? joinPanels(withEdges(laid.across)) : null;
-  if (!panel || !piece || panel.rows.length * panelStitches(panel) > MOST_DRAWN) return null;
+  const across = piece && acrossOf(project, piece);
+  if (!piece || !across || "message" in across) return null;
+  const panel = joinPanels(withEdges(across));
+  if (!panel || panel.rows.length * panelStitches(panel) > MOST_DRAWN) return null;
   const options = { aspect: aspectOf(project), blocking: piece.blocking };
   const lying = relaxPanel(panel, options, known);
-  const mesh = meshOf(panel, { aspect: options.aspect, ribPull: ribPullOf(piece.blocking) });
-  if (!lying.ok || "message" in mesh) return null;
+  if (!lying.ok) return null;
   const yarn = stitchYarn(panel, options.aspect);
-  const path = yarnPath(panel, mesh, lying, { up: REPEATS, pieces: 1, yarn });
+  const path = pathThrough(panel, options, lying, { up: REPEATS, pieces: 1, yarn });
   const repeat = lying.heights.reduce((sum, height) => sum + height, 0);
   return { path, rows: panel.rows.length, repeat };
 }

@@ -4,9 +4,9 @@ import { repeatAcross } from "../panels/transforms";
 import { ribPullOf } from "./blocking";
 import { meshOf } from "./mesh";
 import type { Progress } from "./newton";
-import { relaxing, type KnownFabrics, type RelaxOptions, type Unrelaxed } from "./relax";
+import { relaxing, type KnownFabrics, type Relaxed, type RelaxOptions, type Unrelaxed } from "./relax";
 import { stitchYarn } from "./stitchYarn";
-import { yarnPath, type YarnPath } from "./yarnPath";
+import { yarnPath, type PathOptions, type YarnPath } from "./yarnPath";
 
 /** What is told of a panel's fabric; one repeat, in plain stitch widths and shares. */
 export interface FabricFigures {
@@ -37,6 +37,19 @@ const MOST_TWICE = 2_000;
 /** Drawings of more stitches than this show them so small that straighter yarn looks the same. */
 const MOST_BENT = 800;
 
+/** The yarn's path through a panel that was relaxed with these options. */
+export function pathThrough(
+  panel: Panel,
+  { aspect, blocking }: RelaxOptions,
+  lying: Relaxed,
+  drawn: PathOptions,
+): YarnPath {
+  const mesh = meshOf(panel, { aspect, ribPull: ribPullOf(blocking) });
+  // Whatever was relaxed has a mesh.
+  if ("message" in mesh) throw new Error(mesh.message);
+  return yarnPath(panel, mesh, lying, drawn);
+}
+
 /**
  * Relaxes and draws a panel step by step, yielding progress.
  * Example: a rope 2/2 of 8 stitches by 4 rows is drawn as 16 by 8.
@@ -52,9 +65,7 @@ export function* drawingFabric(
   const times = stitches <= MOST_TWICE ? 2 : 1;
   const drawn = repeatAcross(panel, times) ?? panel;
   const lying = times === 1 ? one : yield* relaxing(drawn, options, known);
-  const mesh = meshOf(drawn, { aspect: options.aspect, ribPull: ribPullOf(options.blocking) });
   if (!lying.ok) return lying;
-  if ("message" in mesh) return { ok: false, ...mesh };
   const yarn = stitchYarn(drawn, options.aspect);
   const { narrowest, widest, widthOfRow, widthFactor, heightFactor, crossingExtra, rows } = one;
   return {
@@ -70,7 +81,7 @@ export function* drawingFabric(
       widthOfNarrowest: widthOfRow[narrowest - 1] ?? 1,
       widthOfWidest: widthOfRow[widest - 1] ?? 1,
     },
-    path: yarnPath(drawn, mesh, lying, {
+    path: pathThrough(drawn, options, lying, {
       up: times,
       pieces: stitches * times ** 2 <= MOST_BENT ? 3 : 1,
       yarn,

@@ -39,6 +39,14 @@ export interface Progress {
   readonly share: number;
 }
 
+/** Runs steps to their end without heeding their progress. Example: `toEnd(solving(mesh, start))`. */
+export function toEnd<Result>(steps: Generator<Progress, Result>): Result {
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+  }
+}
+
 /** Everything that the solver writes to, made once, so that its loops allocate nothing. */
 interface Desk {
   readonly mesh: Mesh;
@@ -116,7 +124,7 @@ function* stepAgainst(desk: Desk, share: number): Generator<undefined, number> {
 
 /**
  * Solves a mesh from a starting state, which is not changed. Yields its progress after every step and
- * within long ones, so that whoever drives it can show it or stop. Example: `[...solving(mesh, start)]` runs to the end.
+ * within long ones, so that whoever drives it can show it or stop.
  */
 export function* solving(mesh: Mesh, start: State): Generator<Progress, Solution> {
   const desk = deskFor(mesh);

@@ -8,7 +8,7 @@ import { operationOf } from "../stitches/operations";
 import type { Blocking } from "./blocking";
 import { energyAndSlope, sizeOf } from "./energy";
 import { meshOf, type Mesh } from "./mesh";
-import { TOLERANCE, solving, type Solution } from "./newton";
+import { TOLERANCE, solving, toEnd, type Solution } from "./newton";
 import { relaxPanel, startOf, type Relaxed } from "./relax";
 
 const panelOf = (text: string): Panel => {
@@ -92,13 +92,7 @@ function meshFor(panel: Panel, ribPull = 1): Mesh {
   return mesh;
 }
 
-function solved(mesh: Mesh, start = startOf(mesh)): Solution {
-  const steps = solving(mesh, start);
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
-}
+const solved = (mesh: Mesh, start = startOf(mesh)) => toEnd(solving(mesh, start));
 
 test("the slope is the energy's, by finite differences, on random panels in random states", () => {
   fc.assert(

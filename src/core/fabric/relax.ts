@@ -4,7 +4,7 @@ import { crossingsOf, keyOfRow, type Panel } from "../panels/panel";
 import { ribPullOf, type Blocking } from "./blocking";
 import { sizeOf, type State } from "./energy";
 import { meshOf, type Mesh } from "./mesh";
-import { solving, type Progress, type Solution } from "./newton";
+import { solving, toEnd, type Progress, type Solution } from "./newton";
 
 export interface Relaxed {
   readonly ok: true;
@@ -137,9 +137,5 @@ export function* relaxing(
  * stitch lies. Example: a rope 2/2 every 4 rows, p2 each side, keeps 0.641 of its width as knit.
  */
 export function relaxPanel(panel: Panel, options: RelaxOptions, known?: KnownFabrics): Fabric {
-  const steps = relaxing(panel, options, known);
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
+  return toEnd(relaxing(panel, options, known));
 }

@@ -1,5 +1,6 @@
 /** Panels side by side, as they lie across a piece: how wide and how high they come out together. */
-import { facesOfRow, stitchesOf, type Panel, type PanelRow } from "../panels/panel";
+import { panelStitches } from "../panels/across";
+import { facesOfRow, type Panel, type PanelRow } from "../panels/panel";
 import { joinPanels } from "../panels/transforms";
 import { operationOf } from "../stitches/operations";
 import { unevenRow } from "./mesh";
@@ -40,11 +41,9 @@ const NEIGHBOUR_STITCHES = 2;
 /** A panel whose rows and its neighbours' meet only after more stitches than this is solved over its own rows. */
 const MOST_STITCHES = 40_000;
 
-const widthOf = ({ rows }: Panel) => (rows[0] ? stitchesOf(rows[0]) : 0);
-
 /** The edge of a neighbour as knits and purls: what it shows decides how the fold between them lies. */
 function edgeOf(panel: Panel | undefined, side: "right" | "left"): readonly Panel[] {
-  if (!panel || widthOf(panel) === 0) return [];
+  if (!panel || panelStitches(panel) === 0) return [];
   const cut = side === "right" ? [0, NEIGHBOUR_STITCHES] : [-NEIGHBOUR_STITCHES];
   const rows = panel.rows.map((row): PanelRow =>
     facesOfRow(row)
@@ -57,7 +56,7 @@ function edgeOf(panel: Panel | undefined, side: "right" | "left"): readonly Pane
 /** A panel between the edges of its neighbours, its rows repeated until they meet theirs. */
 function between(panel: Panel, right: readonly Panel[], left: readonly Panel[]): Panel {
   const joined = joinPanels([...right, panel, ...left]);
-  if (joined && joined.rows.length * (widthOf(panel) + 2 * NEIGHBOUR_STITCHES) <= MOST_STITCHES)
+  if (joined && joined.rows.length * (panelStitches(panel) + 2 * NEIGHBOUR_STITCHES) <= MOST_STITCHES)
     return joined;
   const cut = (edges: readonly Panel[]) =>
     edges.map(({ rows }) => ({ rows: panel.rows.map((_, index) => rows[index % rows.length] ?? []) }));
@@ -95,16 +94,16 @@ function relaxBetween(
   const [right, left] = [edgeOf(rightOf, "left"), edgeOf(leftOf, "right")];
   const together = relaxPanel(between(panel, right, left), options, known);
   if (!together.ok) return together;
-  const from = right.reduce((sum, edge) => sum + widthOf(edge), 0);
+  const from = right.reduce((sum, edge) => sum + panelStitches(edge), 0);
   const loss = [...right, ...left].reduce(
     (sum, edge) => sum - heightLoss(relaxPanel(edge, options, known)),
     heightLoss(together),
   );
   return {
-    stitches: widthOf(panel),
+    stitches: panelStitches(panel),
     rows: panel.rows.length,
-    widthFactor: shareOfWidth(together, from, from + widthOf(panel)),
-    heightFactor: 1 - loss / widthOf(panel),
+    widthFactor: shareOfWidth(together, from, from + panelStitches(panel)),
+    heightFactor: 1 - loss / panelStitches(panel),
   };
 }
 

@@ -1,6 +1,6 @@
 /** How much yarn each stitch of a panel holds, against a plain one. */
 import type { Panel } from "../panels/panel";
-import { legRestsOf, widthOf } from "../stitches/crossings";
+import { legRestsOf } from "../stitches/crossings";
 import { KS } from "./plainStitch";
 
 /**
@@ -15,9 +15,7 @@ export function stitchYarn({ rows }: Panel, aspect: number): Float64Array {
     rows.flatMap((row) =>
       row.flatMap((work) => {
         if ("crossing" in work)
-          return legRestsOf(work.crossing, aspect)
-            .slice(0, widthOf(work.crossing))
-            .map((leg) => 1 + (2 * (leg - aspect)) / loop);
+          return legRestsOf(work.crossing, aspect).map((leg) => 1 + (2 * (leg - aspect)) / loop);
         const { leaves, yarn } = work.operation;
         const each = (yarn.loops + yarn.widths / loop) / Math.max(1, leaves);
         return Array.from({ length: leaves * work.times }, () => each);

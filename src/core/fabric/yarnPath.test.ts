@@ -1,6 +1,8 @@
-import { fabricSvg, shaded } from "../files/fabricSvg";
+import { fabricSvg } from "../files/fabricSvg";
+import { shaded } from "../yarn/colour";
 import { readPattern } from "../instructions/read";
 import { drawingFabric, type DrawnFabric } from "./drawnFabric";
+import { toEnd } from "./newton";
 import { stitchYarn } from "./stitchYarn";
 import { NUMBERS_EACH } from "./yarnPath";
 
@@ -12,13 +14,9 @@ const panelOf = (text: string) => {
 };
 
 function drawn(text: string, blocking: "asKnit" | "wetBlocked" = "asKnit"): DrawnFabric {
-  const steps = drawingFabric(panelOf(text), { aspect: 0.72, blocking });
-  for (;;) {
-    const { done, value } = steps.next();
-    if (!done) continue;
-    if (!value.ok) throw new Error(value.message);
-    return value;
-  }
+  const fabric = toEnd(drawingFabric(panelOf(text), { aspect: 0.72, blocking }));
+  if (!fabric.ok) throw new Error(fabric.message);
+  return fabric;
 }
 
 const piecesOf = ({ path }: DrawnFabric) =>

@@ -4,7 +4,7 @@
  * right and y up as the right side is looked at, z towards the eye.
  */
 import type { Panel } from "../panels/panel";
-import { widthOf, type Crossing } from "../stitches/crossings";
+import type { Crossing } from "../stitches/crossings";
 import type { Mesh } from "./mesh";
 
 /** Numbers of one piece of yarn: x, y, z at its start, x, y, z at its end, its place on the strand, its loops. */
@@ -23,7 +23,7 @@ interface Lying {
   readonly heights: Float64Array;
 }
 
-interface PathOptions {
+export interface PathOptions {
   /** How often the rows are drawn on top of one another. */
   readonly up: number;
   /** Straight pieces between two bends of the yarn. */
@@ -63,7 +63,7 @@ function liftsOfPanel({ rows }: Panel): Float64Array {
     rows.flatMap((row) =>
       row.flatMap((work) =>
         "crossing" in work
-          ? liftsOf(work.crossing).slice(0, widthOf(work.crossing))
+          ? liftsOf(work.crossing)
           : Array.from({ length: work.operation.leaves * work.times }, () => 0),
       ),
     ),
@@ -160,7 +160,7 @@ export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOp
         ];
       };
       const bend: Bend = [
-        (base + FOOT + (next - FOOT)) / 2,
+        (base + next) / 2,
         BEND * height,
         ((front + ahead) / 2) * (FACE_DEPTH - LEG_DEPTH) - 0.5 * lifted,
         loops,
@@ -175,9 +175,8 @@ export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOp
   };
 
   const bendsEach = 8 * columns;
-  const pieces = new Float32Array(
-    Math.max(0, rows * options.up * (bendsEach - 3) * options.pieces) * NUMBERS_EACH,
-  );
+  // A smooth curve needs a bend before its start and another behind its end.
+  const pieces = new Float32Array(rows * options.up * (bendsEach - 3) * options.pieces * NUMBERS_EACH);
   const bendsOf = Array.from(heights, (_, row) => bendsOfRow(row));
   let [at, floor, place] = [0, PATH_MARGIN, 0];
   for (let row = 0; row < rows * options.up; row += 1) {
@@ -197,5 +196,5 @@ export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOp
       }
     }
   }
-  return { pieces: pieces.subarray(0, at), width, height: repeatHeight * options.up + 2 * PATH_MARGIN };
+  return { pieces, width, height: repeatHeight * options.up + 2 * PATH_MARGIN };
 }

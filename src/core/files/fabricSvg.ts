@@ -1,5 +1,6 @@
 /** A drawn fabric as an SVG picture: the yarn in layers from the back to the front. */
 import { NUMBERS_EACH, type YarnPath } from "../fabric/yarnPath";
+import { shaded } from "../yarn/colour";
 
 interface SvgOptions {
   /** `#rrggbb` of a piece of yarn that holds so many plain loops. */
@@ -18,15 +19,6 @@ const escaped = (text: string) =>
     /[&<>"]/g,
     (sign) => ({ "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" })[sign] ?? sign,
   );
-
-/** A colour with its channels scaled. Example: #808080 by 0.5 is #404040. */
-export function shaded(colour: string, by: number): string {
-  const channel = (from: number) => {
-    const value = Math.round(Number.parseInt(colour.slice(from, from + 2), 16) * by);
-    return Math.min(255, Math.max(0, value)).toString(16).padStart(2, "0");
-  };
-  return `#${channel(1)}${channel(3)}${channel(5)}`;
-}
 
 interface Layer {
   /** Straight pieces as path data, by colour. */

@@ -48,11 +48,12 @@ export function forecastPlan(plan: ProjectPlan, sources: GaugeSources, certainty
     balls,
     chance: chanceBelow(Math.log((balls * lengthM * 1000 - joinWaste(balls)) / withoutJoinsMm) / sd),
   });
-  const chances = [chanceOf(1)];
-  let [advised] = chances as [BallChance];
-  for (let last = advised; last.chance < CERTAIN; last = chanceOf(last.balls + 1)) {
-    if (advised.chance < CERTAINTIES[certainty]) advised = chanceOf(last.balls + 1);
-    chances.push(chanceOf(last.balls + 1));
+  let [advised, last] = [chanceOf(1), chanceOf(1)];
+  const chances = [last];
+  while (last.chance < CERTAIN) {
+    last = chanceOf(last.balls + 1);
+    chances.push(last);
+    if (advised.chance < CERTAINTIES[certainty]) advised = last;
   }
   return {
     estimate,

@@ -27,6 +27,12 @@ export function projectGauge({ gauge, yarns }: Project): ProjectGauge | null {
   };
 }
 
+/** What tools reckon with where nothing is known of the yarn. */
+const USUAL_GAUGE: Gauge = { stitchesPer10Cm: 20, rowsPer10Cm: 28 };
+
+/** The gauge of a project, or the usual one. */
+export const gaugeOrUsual = (project: Project): Gauge => projectGauge(project)?.gauge ?? USUAL_GAUGE;
+
 /** Row height over stitch width of a project's plain fabric; the usual one where nothing is known. */
 export function aspectOf(project: Project): number {
   const known = projectGauge(project);

@@ -3,11 +3,13 @@ import type { KnownFabrics } from "../fabric/relax";
 import type { Project, ProjectPiece } from "../files/project";
 import type { LaidPieces } from "../forecast/projectForecast";
 import { aspectOf } from "../forecast/projectGauge";
+import { isWrong } from "../instructions/findings";
 import { readPattern } from "../instructions/read";
+import type { Across } from "../panels/across";
 import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
 import { mirror } from "../panels/transforms";
-import { lay, layRopes, type Laid } from "./lay";
+import { lay, ropesOf, type Laid, type Unlaid } from "./lay";
 
 interface Named {
   readonly name: string;
@@ -20,20 +22,18 @@ const panelOf = (id: string, project: Project): Named | undefined =>
 /** The panel of a text; or a word that says why there is none. */
 function readNamed({ name, text }: Named): Panel | string {
   const { panel, complete, findings } = readPattern(text);
-  const wrong = findings.find(({ severity }) => severity === "error" || severity === "question");
+  const wrong = findings.find(isWrong);
   if (panel && complete && !wrong) return panel;
   const where = wrong ? ` (line ${wrong.line})` : "";
   return `${name || "A panel without a name"} cannot be read yet${where}: ${wrong?.message ?? "it has no rows."}`;
 }
 
 /**
- * Lays what a project's piece has across it: ropes, or panels of the library and of its own, each so many
- * times, from the right. Errors, in words: a panel that is gone, one that cannot be read or relaxed.
+ * What a project's piece has across it: ropes, or panels of the library and of its own, each so many times,
+ * from the right. Errors, in words: a panel that is gone, one that cannot be read.
  */
-export function layPiece(project: Project, piece: ProjectPiece, known?: KnownFabrics): Laid {
-  const aspect = aspectOf(project);
-  const ropes = layRopes(piece, aspect, known);
-  if (ropes) return ropes;
+export function acrossOf(project: Project, piece: ProjectPiece): Across | Unlaid {
+  if (piece.across.length === 0) return ropesOf(piece);
   const panels: Panel[] = [];
   for (const { panelId, times } of piece.across) {
     const named = panelOf(panelId, project);
@@ -42,7 +42,14 @@ export function layPiece(project: Project, piece: ProjectPiece, known?: KnownFab
     if (typeof panel === "string") return { ok: false, message: panel };
     panels.push(...Array.from({ length: times }, () => (piece.mirrored ? mirror(panel) : panel)));
   }
-  return lay({ edge: piece.edge, panels }, { aspect, blocking: piece.blocking }, known);
+  return { edge: piece.edge, panels };
+}
+
+/** Lays what a project's piece has across it. Errors, in words: also a panel that cannot be relaxed. */
+export function layPiece(project: Project, piece: ProjectPiece, known?: KnownFabrics): Laid {
+  const across = acrossOf(project, piece);
+  if ("message" in across) return across;
+  return lay(across, { aspect: aspectOf(project), blocking: piece.blocking }, known);
 }
 
 /** What lies across every piece of a project, in their order. */

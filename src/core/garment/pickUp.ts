@@ -1,5 +1,6 @@
 /** Stitches picked up along the side of a piece, and seams between rows and stitches: which bars to take. */
 import type { Gauge } from "../fabric/plainStitch";
+import { gcd } from "../panels/transforms";
 import { read, unread, type Reading } from "../units/reading";
 import { inBrackets, sharesOf } from "./spread";
 
@@ -46,8 +47,6 @@ export interface MixedSeam {
   readonly bars: number;
   readonly text: string;
 }
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /** "4", "4 and 7", "2, 4 and 7". */
 const listed = (numbers: readonly number[]) =>

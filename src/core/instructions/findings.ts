@@ -17,6 +17,10 @@ export interface Finding extends Span {
   readonly mends: readonly Mend[];
 }
 
+/** Whether something has to be mended before the rows can be relied on. */
+export const isWrong = ({ severity }: Pick<Finding, "severity">) =>
+  severity === "error" || severity === "question";
+
 export type Told = Omit<Finding, "line" | "column">;
 
 /** A finding that has no mend. */

@@ -45,7 +45,8 @@ const mirroredRow = (row: PanelRow): PanelRow =>
 /** Left to right: for the other piece of a pair. Example: 2/1 LPC becomes 2/1 RPC, ssk becomes k2tog. */
 export const mirror = ({ rows }: Panel): Panel => ({ rows: rows.map(mirroredRow) });
 
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+/** Example: 70 and 90 share 10. */
+export const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /** Example: panels of 4 and 6 rows meet every 12. */
 export const leastCommonMultiple = (a: number, b: number) => (a * b) / gcd(a, b);

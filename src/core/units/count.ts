@@ -27,3 +27,7 @@ export function readCount(text: string, { least, most, things }: CountBounds): R
     return unread(`More than ${most} ${things} is beyond what can be knitted.`, only.at);
   return read(only.number);
 }
+
+/** The count nearest to a wish that is within bounds. Example: 0 within 1 to 40 is 1. */
+export const nearestCount = (wanted: number, { least, most }: Pick<CountBounds, "least" | "most">) =>
+  Math.min(most, Math.max(least, wanted));

@@ -2,7 +2,8 @@
 import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { BLOCKINGS } from "@/core/fabric/blocking";
-import { aspectOf, projectGauge } from "@/core/forecast/projectGauge";
+import { plainStitch } from "@/core/fabric/plainStitch";
+import { aspectOf, gaugeOrUsual } from "@/core/forecast/projectGauge";
 import { thicknessOf } from "@/core/yarn/thickness";
 import type { PutUp } from "@/core/yarn/putUp";
 import { chosenOf } from "@/state/chosenPiece";
@@ -23,8 +24,6 @@ const MODES = [
 ] as const;
 const BUTTON = "rounded-lg border border-edge px-3 py-1.5 text-sm font-semibold hover:bg-line";
 const DEEP_LIGHT = 0.36;
-/** A stitch of 20 to 10 cm, where nothing is known of the gauge. */
-const USUAL_STITCH_MM = 5;
 
 /** A panel as it will lie: its yarn drawn loop by loop, drawn in as far as the mesh says. */
 export function FabricView({ name, text }: { readonly name: string; readonly text: string }) {
@@ -33,8 +32,7 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
   const [mode, setMode] = useState<FabricMode>("dyed");
   const [ribPull, setRibPull] = useState<number>(BLOCKINGS[chosenOf(project).blocking].ribPull);
   const { woven, progress, stop } = useWoven(text, { aspect: aspectOf(project), blocking: ribPull });
-  const gauge = projectGauge(project)?.gauge;
-  const stitchMm = gauge ? 100 / gauge.stitchesPer10Cm : USUAL_STITCH_MM;
+  const { widthMm: stitchMm } = plainStitch(gaugeOrUsual(project));
   const colour = yarn?.colour ?? "#888888";
   const putUp = yarn?.putUp as PutUp | null | undefined;
   const thickness = drawnThickness(putUp ? thicknessOf(putUp) : null, stitchMm);

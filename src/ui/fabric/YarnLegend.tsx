@@ -1,4 +1,5 @@
-import { mixed, yarnScale } from "./fabricLook";
+import { mixed } from "@/core/yarn/colour";
+import { yarnScale } from "./fabricLook";
 
 interface YarnLegendProps {
   readonly least: number;

@@ -1,5 +1,6 @@
 import { millimetres } from "@/core/units/brands";
-import { drawnThickness, mixed, yarnScale } from "./fabricLook";
+import { mixed } from "@/core/yarn/colour";
+import { drawnThickness, yarnScale } from "./fabricLook";
 
 test("colours mix by their channels", () => {
   expect(mixed("#000000", "#ffffff", 0.5)).toBe("#808080");

@@ -1,20 +1,12 @@
 /** Which colour each stitch of a drawn fabric has, and how thick its yarn is drawn. */
 import type { Millimetres } from "@/core/units/brands";
+import { mixed } from "@/core/yarn/colour";
 
 export type FabricMode = "dyed" | "yarn";
 
 const NEUTRAL = "#d8cbb0";
 const DEARER = "#a3372b";
 const CHEAPER = "#4f6a2c";
-
-const channels = (colour: string) => [1, 3, 5].map((at) => Number.parseInt(colour.slice(at, at + 2), 16));
-
-/** A colour between two. Example: half of the way from black to white is #808080. */
-export function mixed(from: string, to: string, share: number): string {
-  const [start, end] = [channels(from), channels(to)];
-  const mix = start.map((value, index) => Math.round(value + share * ((end[index] ?? value) - value)));
-  return `#${mix.map((value) => value.toString(16).padStart(2, "0")).join("")}`;
-}
 
 /** The scale by yarn: a plain stitch is undyed, dearer ones go to madder, cheaper ones to moss. */
 export function yarnScale(least: number, most: number) {

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { plainStitch } from "@/core/fabric/plainStitch";
 import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import { fabricBasis } from "@/core/garment/lay";
 import { thicknessOf } from "@/core/yarn/thickness";
 import { useProject } from "@/state/projectStore";
 import { loom } from "@/state/workers";
@@ -26,9 +27,8 @@ export function usePieceCloth({ id, plan }: EstimatedPiece): Cloth | null {
   const { widthMm, aspect } = plainStitch(plan.gauge);
   const thickness = drawnThickness(thicknessOf(plan.putUp), widthMm);
   const [cloth, setCloth] = useState<Cloth | null>(null);
-  const lies = piece && [piece.ropeId, piece.lean, piece.ropes, piece.purls, piece.edge, piece.blocking];
-  const own = piece?.across.map(({ panelId }) => project.panels.find((panel) => panel.id === panelId)?.text);
-  const key = JSON.stringify([id, piece?.mirrored, lies, piece?.across, own, aspect, colour, thickness]);
+  const basis = piece ? fabricBasis(project, piece, aspect) : "";
+  const key = [id, basis, colour, thickness].join("\n");
   useEffect(() => {
     let current = true;
     let address = "";

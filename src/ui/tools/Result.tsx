@@ -1,10 +1,15 @@
 import { TriangleAlert } from "lucide-react";
 import type { ReactNode } from "react";
+import type { Reading } from "@/core/units/reading";
 
 /** The fields of a tool, side by side where there is room. */
 export const ToolFields = ({ children }: { readonly children: ReactNode }) => (
   <div className="grid grid-cols-2 gap-x-3">{children}</div>
 );
+
+/** What stands in the way of an answer; null while there is one, or while a field is empty. */
+export const problemOf = (reading: Reading<unknown> | null) =>
+  reading && !reading.ok ? reading.message : null;
 
 interface ResultProps {
   readonly problem: string | null;

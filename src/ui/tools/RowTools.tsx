@@ -3,11 +3,11 @@ import { buttonholes } from "@/core/garment/buttonholes";
 import { changeCount } from "@/core/garment/changeCount";
 import { matchingEnds, type End } from "@/core/garment/matchEnds";
 import { mixedSeam, pickUp } from "@/core/garment/pickUp";
-import { projectGauge } from "@/core/forecast/projectGauge";
+import { gaugeOrUsual } from "@/core/forecast/projectGauge";
 import { useAnswer, usePieceIn } from "@/state/answer";
 import { useProject } from "@/state/projectStore";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
-import { Result, ToolFields } from "./Result";
+import { problemOf, Result, ToolFields } from "./Result";
 import { useCountField } from "./useToolField";
 
 /** From one count to another over a row. */
@@ -23,7 +23,7 @@ export function ChangeCountTool() {
         <MeasureInput label="To stitches" {...to.input} />
       </ToolFields>
       <Result
-        problem={row && !row.ok ? row.message : null}
+        problem={problemOf(row)}
         answer={row?.ok ? row.value : null}
         says={from.value !== null && `Uses all ${from.value} stitches and leaves ${to.value}.`}
       />
@@ -33,7 +33,7 @@ export function ChangeCountTool() {
 
 /** How many stitches to pick up along rows. */
 export function PickUpTool() {
-  const gauge = projectGauge(useProject())?.gauge ?? { stitchesPer10Cm: 20, rowsPer10Cm: 28 };
+  const gauge = gaugeOrUsual(useProject());
   const rows = useCountField(60, "rows");
   const stitches = useCountField(Math.round(gauge.stitchesPer10Cm), "stitches", { most: 80 });
   const per = useCountField(Math.round(gauge.rowsPer10Cm), "rows", { most: 120 });
@@ -49,7 +49,7 @@ export function PickUpTool() {
         <MeasureInput label="Rows in 10 cm of the piece" {...per.input} />
       </ToolFields>
       <Result
-        problem={plan && !plan.ok ? plan.message : null}
+        problem={problemOf(plan)}
         answer={plan?.ok ? `${plan.value.stitches} stitches` : null}
         says={plan?.ok && plan.value.text}
       />
@@ -69,7 +69,7 @@ export function MixedSeamTool() {
         <MeasureInput label="Rows of the other" {...rows.input} />
       </ToolFields>
       <Result
-        problem={seam && !seam.ok ? seam.message : null}
+        problem={problemOf(seam)}
         answer={seam?.ok ? `${seam.value.stitches} stitches to ${seam.value.rows} rows` : null}
         says={seam?.ok && seam.value.text}
       />
@@ -96,7 +96,7 @@ export function ButtonholeTool() {
         <MeasureInput label="Free at both ends" {...margin.input} />
       </ToolFields>
       <Result
-        problem={placed && !placed.ok ? placed.message : null}
+        problem={problemOf(placed)}
         answer={
           placed?.ok && placed.value.between.length > 0 ? `${placed.value.between.join(", ")} between` : null
         }

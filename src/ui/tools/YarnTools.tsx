@@ -1,9 +1,9 @@
 "use client";
 import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castOn";
 import { inHand } from "@/core/estimate/inHand";
-import { plainStitch, type PlainStitch } from "@/core/fabric/plainStitch";
+import { plainStitch } from "@/core/fabric/plainStitch";
 import { LENGTHS } from "@/core/files/bounds";
-import { projectGauge } from "@/core/forecast/projectGauge";
+import { gaugeOrUsual } from "@/core/forecast/projectGauge";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { formatFine, formatYarn, tellSize } from "@/core/units/format";
 import { useAnswer, usePieceIn } from "@/state/answer";
@@ -12,12 +12,6 @@ import { useUnits } from "@/state/settings";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Result, ToolFields } from "./Result";
 import { useCountField, useSizeField, useYarnField } from "./useToolField";
-
-const USUAL_GAUGE = { stitchesPer10Cm: 20, rowsPer10Cm: 28 };
-
-function usePlainStitch(): PlainStitch {
-  return plainStitch(projectGauge(useProject())?.gauge ?? USUAL_GAUGE);
-}
 
 const THICKNESS = {
   least: 0.3,
@@ -74,7 +68,7 @@ export function TailTool() {
 export function InHandTool() {
   const piece = usePieceIn(useAnswer());
   const units = useUnits();
-  const plain = usePlainStitch();
+  const plain = plainStitch(gaugeOrUsual(useProject()));
   const left = useYarnField(units === "metric" ? "10 m" : "11 yd");
   const stitches = useCountField(piece?.estimate.stitches ?? 96, "stitches");
   const width = useSizeField(tellSize(piece?.estimate.widthMm ?? millimetres(480), units), LENGTHS.width);

@@ -2,6 +2,7 @@
 import { z } from "zod";
 import { BLOCKING_IDS } from "@/core/fabric/blocking";
 import { relaxPanel } from "@/core/fabric/relax";
+import { isWrong } from "@/core/instructions/findings";
 import { readPattern } from "@/core/instructions/read";
 import { stitchesOf, type Panel } from "@/core/panels/panel";
 import { USUAL_ASPECT } from "@/core/yarn/thickness";
@@ -22,7 +23,7 @@ const MOST_STITCHES = 40_000;
 /** The panel of a text, or why there is none. */
 function read(instructions: string): Panel | readonly Diagnostic[] {
   const { panel, complete, findings } = readPattern(instructions);
-  const wrong = findings.filter(({ severity }) => severity === "error" || severity === "question");
+  const wrong = findings.filter(isWrong);
   if (wrong.length > 0) return wrong.map(({ line, column, message }) => ({ line, column, message }));
   if (panel && complete) return panel;
   return [{ line: 1, column: 1, message: "No row could be read. Write rows as: Row 1: P2, C4F, P2." }];
