@@ -45,7 +45,7 @@ export function PieceTabs() {
           value={name}
           maxLength={120}
           onChange={({ target }) => renamePiece(target.value)}
-          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
+          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1 max-sm:basis-full"
         />
         <IconButton
           label="Work it once less"

@@ -18,7 +18,7 @@ export function RowOfPanels() {
       <p className="text-sm text-faint">From the right edge, as the right side is looked at:</p>
       <ol className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-1">
         {across.map(({ panelId, times }, index) => (
-          <li key={index} className="flex items-center gap-1">
+          <li key={index} className="flex flex-wrap items-center gap-1">
             <PanelSelect
               label={`Panel ${index + 1}`}
               library={library}
@@ -99,7 +99,7 @@ function PanelSelect({ label, library, value, onChoose }: PanelSelectProps) {
       aria-label={label}
       value={value}
       onChange={({ target }) => onChoose(target.value)}
-      className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2 py-1.5"
+      className="w-full rounded-lg border border-edge bg-paper px-2 py-1.5"
     >
       {!there && <option value={value}>{library.length === 0 ? "…" : "a panel that is gone"}</option>}
       {own.length > 0 && (
