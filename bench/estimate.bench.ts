@@ -1,7 +1,9 @@
 /** What an estimate costs: a garment of four pieces, and twenty pieces of a million stitches in all. */
 import { layStrand } from "@/core/estimate/strand";
-import type { Project } from "@/core/files/project";
+import { emptyPiece, type Project } from "@/core/files/project";
+import { newSection } from "@/core/files/sections";
 import { forecastProject } from "@/core/forecast/projectForecast";
+import { outlineOf } from "@/core/garment/outline";
 import { layProject } from "@/core/garment/layPanels";
 import { demoProject } from "@/demo/slipover";
 import { timesOf } from "./times";
@@ -13,21 +15,39 @@ const SIZES = [
 
 for (const { pieces, ropes, edge, rows } of SIZES) {
   const demo = demoProject();
-  const many = Array.from({ length: pieces }, (_, index) =>
-    demo.pieces.map((piece) => ({ ...piece, id: `piece-${index}`, ropes, edge, rows })),
-  ).flat();
+  const many = Array.from({ length: pieces }, (_, index) => ({
+    ...emptyPiece(`piece-${index}`, "Piece"),
+    sections: [
+      newSection("castOn", "on"),
+      newSection("fabric", "fabric", { content: "ropes", ropeId: "rope-3-3", ropes, edge, rows }),
+      newSection("castOff", "off"),
+    ],
+  }));
   const project: Project = { ...demo, pieces: many };
   const known = new Map();
   const laid = layProject(project, known);
   const answer = forecastProject(project, laid);
   if (!answer.known) throw new Error("no answer");
-  const { estimate } = answer.forecast;
+  const { estimate, yarns } = answer;
   const stitches = estimate.pieces.reduce((sum, one) => sum + one.estimate.stitches * one.estimate.rows, 0);
   const lay = await timesOf(() => layProject(project, known));
   const whole = await timesOf(() => forecastProject(project, laid));
-  const strand = await timesOf(() => layStrand(estimate));
+  const strand = await timesOf(() => layStrand(estimate, yarns[0]));
+  const outline = await timesOf(() =>
+    estimate.pieces.map((piece) =>
+      outlineOf(
+        piece.sections.map(({ worked }) => worked),
+        piece.estimate.plain,
+      ),
+    ),
+  );
   const ms = (value: number) => `${value.toFixed(2)} ms`;
   console.log(
-    `${pieces} pieces, ${stitches} stitches: laid ${ms(lay.medianMs)} (fabrics known), answer with its doubts ${ms(whole.medianMs)}, p95 ${ms(whole.p95Ms)}; strand ${ms(strand.medianMs)}; heap ${(process.memoryUsage().heapUsed / 1e6).toFixed(0)} MB`,
+    `${pieces} pieces, ${stitches} stitches: laid ${ms(lay.medianMs)} (fabrics known), answer with its doubts ${ms(whole.medianMs)}, p95 ${ms(whole.p95Ms)}; strand ${ms(strand.medianMs)}; outlines ${ms(outline.medianMs)}; heap ${(process.memoryUsage().heapUsed / 1e6).toFixed(0)} MB`,
   );
 }
+
+const demo = demoProject();
+const laid = layProject(demo);
+const shaped = await timesOf(() => forecastProject(demo, laid));
+console.log(`The demo, shaped and divided: answer with its doubts ${shaped.medianMs.toFixed(2)} ms.`);

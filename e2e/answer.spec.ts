@@ -1,12 +1,14 @@
-import { answerOf, ballsOf, expect, ledgerOf, openAt, test } from "./bench";
+import { answerOf, ballsOf, expect, ledgerOf, openBack, test } from "./bench";
 
-test.beforeEach(({ page }) => openAt(page));
+test.beforeEach(({ page }) => openBack(page));
 
-test("the demo is open, says that it is one, and has an answer", async ({ page }) => {
+test("the demo is open at first, says that it is one, and has an answer", async ({ page }) => {
+  await page.getByRole("button", { name: /^Project/ }).click();
+  await page.getByRole("menuitem", { name: "Open the demo", exact: true }).click();
   await expect(page.getByText("This is the demo project")).toBeVisible();
-  await expect(ballsOf(page)).toHaveText(/Buy 5 balls of 50/);
+  await expect(ballsOf(page)).toHaveText(/Buy 11 balls of 50/);
   await expect(answerOf(page)).toContainText("that it is enough");
-  await expect(ledgerOf(page).getByRole("row")).toHaveCount(8);
+  await expect(ledgerOf(page).getByRole("row")).toHaveCount(10);
 });
 
 test("a changed gauge changes the answer at once, and undo brings it back", async ({ page }) => {
@@ -80,7 +82,7 @@ test("more certainty never wants fewer balls", async ({ page }) => {
 test("the three schools of tail stand side by side, and the chosen one is in the ledger", async ({
   page,
 }) => {
-  const castOn = ledgerOf(page).getByRole("row", { name: /Cast-on/ });
+  const castOn = ledgerOf(page).getByRole("row", { name: /^Cast on/ });
   const before = await castOn.innerText();
   await page.getByRole("radio", { name: /Three widths/ }).check();
   await expect(castOn).not.toHaveText(before);

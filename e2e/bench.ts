@@ -47,3 +47,53 @@ export async function openFile(page: Page, file: string | { name: string; conten
       : { name: file.name, mimeType: "application/json", buffer: Buffer.from(file.content) },
   );
 }
+
+/** A cabled back as one rectangle, in a file as it was written before pieces had sections. */
+const BACK = {
+  format: "brenok-project",
+  version: 1,
+  name: "Harrow slipover",
+  madeFor: "Ada, 96 cm round",
+  notes: "The back, as one cabled rectangle up to the shoulders.",
+  demo: true,
+  certainty: "steady",
+  gauge: { stitchesPer10Cm: 18, rowsPer10Cm: 25, source: "measured" },
+  needleMm: 5,
+  yarns: [
+    {
+      id: "yarn-1",
+      name: "Tarnock Aran, lichen",
+      colour: "#7a8b6f",
+      bandClass: "aran",
+      putUp: { massG: 50, lengthM: 82 },
+    },
+  ],
+  pieces: [
+    {
+      id: "piece-1",
+      name: "Back",
+      yarnId: "yarn-1",
+      ropeId: "rope-3-3",
+      lean: "left",
+      ropes: 9,
+      purls: 2,
+      edge: 11,
+      rows: 150,
+      measured: { widthMm: 76, stitches: 18 },
+      tail: { school: "wraps", twentyMm: null },
+    },
+  ],
+  typed: {
+    stitchGauge: "18 st / 10 cm",
+    rowGauge: "25 rows / 10 cm",
+    putUp: "50 g = 82 m",
+    measuredWidth: "7.6 cm",
+  },
+};
+
+/** Opens the application with a project of one piece, 96 stitches by 150 rows. */
+export async function openBack(page: Page) {
+  await openAt(page);
+  await openFile(page, { name: "back.brenok.json", content: JSON.stringify(BACK) });
+  await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
+}

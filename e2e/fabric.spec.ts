@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { ballsOf, expect, ledgerOf, openAt, test } from "./bench";
+import { ballsOf, expect, ledgerOf, openAt, openBack, test } from "./bench";
 
 const ropeOf = (half: number) =>
   `Rnd 1: P2, ${half}/${half} LC, ${half < 4 ? `K${8 - 2 * half}, ` : ""}P2.\nRnds 2-8: P2, K8, P2.`;
@@ -142,36 +142,36 @@ test("long work shows how far it is and can be stopped, and the page stays free"
 });
 
 test("any panels lie across the piece, from the right; undo brings the ropes back", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   await page.getByLabel("Cables measured: width").fill("");
   const before = await ledgerOf(page).textContent();
-  await page.getByRole("radio", { name: "A row of panels" }).click();
+  await page.getByRole("radio", { name: "Panels", exact: true }).click();
   await expect(page.getByLabel("Panel 1", { exact: true })).toHaveValue("honeycomb");
-  await expect(page.getByText("34 stitches to cast on")).toBeVisible();
+  await expect(page.getByText("34 stitches to begin with")).toBeVisible();
   for (let time = 0; time < 3; time += 1)
     await page.getByRole("button", { name: "Panel 1 once more" }).click();
   await page.getByRole("button", { name: "Another panel" }).click();
   await page.getByLabel("Panel 2", { exact: true }).selectOption({ label: "Horseshoe" });
-  await expect(page.getByText("86 stitches to cast on")).toBeVisible();
+  await expect(page.getByText("86 stitches to begin with")).toBeVisible();
   await expect(ledgerOf(page)).not.toHaveText(before ?? "");
   await expect(ledgerOf(page)).toContainText("Draw-in");
   await page.reload();
   await expect(page.getByLabel("Panel 2", { exact: true })).toHaveValue("horseshoe");
-  await expect(page.getByText("86 stitches to cast on")).toBeVisible();
+  await expect(page.getByText("86 stitches to begin with")).toBeVisible();
   await page.getByRole("button", { name: "Panel 2 further right" }).click();
   await expect(page.getByLabel("Panel 1", { exact: true })).toHaveValue("horseshoe");
   await page.getByRole("button", { name: "Take panel 2 out" }).click();
-  await expect(page.getByText("38 stitches to cast on")).toBeVisible();
+  await expect(page.getByText("38 stitches to begin with")).toBeVisible();
   await page.keyboard.press("Control+z");
-  await expect(page.getByText("86 stitches to cast on")).toBeVisible();
-  await page.getByRole("radio", { name: "Ropes of one kind" }).click();
-  await expect(page.getByText("96 stitches to cast on")).toBeVisible();
+  await expect(page.getByText("86 stitches to begin with")).toBeVisible();
+  await page.getByRole("radio", { name: "Ropes", exact: true }).click();
+  await expect(page.getByText("96 stitches to begin with")).toBeVisible();
 });
 
 test("a wider rope and another finish move the width, the increases above the rib follow", async ({
   page,
 }) => {
-  await openAt(page);
+  await openBack(page);
   await page.getByLabel("Cables measured: width").fill("");
   const rib = page.getByRole("region", { name: "Above the rib" });
   const add = async () => Number(/add (\d+)/.exec((await rib.textContent()) ?? "")?.[1]);

@@ -1,10 +1,10 @@
 import { readFile } from "node:fs/promises";
-import { ballsOf, expect, openAt, openFile, test } from "./bench";
+import { ballsOf, expect, openBack, openFile, test } from "./bench";
 
 const GAUGE = "Plain gauge: stitches";
 
 test("a reload keeps what was typed, even right behind the last keystroke", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   await page.getByLabel(GAUGE).fill("14 sts 10cm");
   await page.getByLabel("Rows", { exact: true }).fill("12o");
   await page.reload();
@@ -14,7 +14,7 @@ test("a reload keeps what was typed, even right behind the last keystroke", asyn
 });
 
 test("saved to a file, started empty, opened again: the same", async ({ page }, testInfo) => {
-  await openAt(page);
+  await openBack(page);
   await page.getByLabel(GAUGE).fill("14 sts 10cm");
   const answer = await ballsOf(page).innerText();
 
@@ -36,7 +36,7 @@ test("saved to a file, started empty, opened again: the same", async ({ page }, 
 });
 
 test("from empty, the two missing figures give an answer that says what is assumed", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   await page.getByRole("button", { name: "Start empty" }).click();
   await page.getByRole("button", { name: "what the ball holds" }).click();
   await page.keyboard.type("100 g = 165 m");
@@ -48,7 +48,7 @@ test("from empty, the two missing figures give an answer that says what is assum
 });
 
 test("a file that is no project is refused in words and changes nothing", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   for (const [name, content, words] of [
     ["shopping.json", "not json", "it does not hold JSON"],
     ["later.brenok.json", '{"format":"brenok-project","version":99}', "saved by a newer Brenok"],
@@ -60,7 +60,7 @@ test("a file that is no project is refused in words and changes nothing", async 
 });
 
 test("a storage that refuses is shown, and keeping goes on when it works again", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   await page.evaluate(() => {
     const put = IDBObjectStore.prototype.put;
     (window as unknown as { mend: () => void }).mend = () => {
@@ -85,7 +85,7 @@ test("a storage that refuses is shown, and keeping goes on when it works again",
 });
 
 test("a project kept in the browser that cannot be read is put aside, with a word", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   await page.getByLabel("Rows", { exact: true }).fill("151");
   await expect(page.getByText("Kept in this browser")).toBeVisible();
   await page.evaluate(
@@ -104,7 +104,7 @@ test("a project kept in the browser that cannot be read is put aside, with a wor
 });
 
 test("the name is changed in its sheet, and an empty one is asked about", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   await page.getByRole("button", { name: /^Project:/ }).click();
   await page.getByRole("menuitem", { name: /Name and notes/ }).click();
   await page.getByLabel("Project", { exact: true }).fill("");

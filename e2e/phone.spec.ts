@@ -1,9 +1,9 @@
-import { answerOf, ballsOf, expect, openAt, test } from "./bench";
+import { answerOf, ballsOf, expect, openAt, openBack, test } from "./bench";
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
 test("on a phone the answer stands above the fold and the benches lie under the thumb", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   const answer = await ballsOf(page).boundingBox();
   expect((answer?.y ?? Infinity) + (answer?.height ?? 0)).toBeLessThan(400);
   const knit = await page.getByRole("link", { name: /^Knit/ }).boundingBox();
@@ -15,17 +15,17 @@ test("on a phone the answer stands above the fold and the benches lie under the 
 });
 
 test("on a phone a figure is typed by touch and the answer follows; undo is one tap", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   await page.getByLabel("Rows", { exact: true }).tap();
   await page.keyboard.press("Control+a");
   await page.keyboard.type("300");
   await expect(ballsOf(page)).toHaveText(/Buy 9 balls/);
-  await page.getByRole("button", { name: "Undo" }).tap();
+  await page.getByRole("button", { name: "Undo" }).first().tap();
   await expect(ballsOf(page)).toHaveText(/Buy 5 balls/);
 });
 
 test("on a phone the strand is tapped and the row is shown in the drawing", async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   await page.getByRole("slider", { name: /strand/ }).tap({ position: { x: 150, y: 10 } });
   await expect(page.getByRole("img", { name: /stitches by \d+ rows/ })).toContainText(/row \d+/);
 });

@@ -1,8 +1,8 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, openAt, test } from "./bench";
+import { expect, openBack, test } from "./bench";
 
 test.beforeEach(async ({ page }) => {
-  await openAt(page);
+  await openBack(page);
   await page.keyboard.press("t");
   await expect(page.getByRole("dialog", { name: "Tools" })).toBeVisible();
 });
@@ -65,6 +65,8 @@ test("the interface estimates the demo as the page does, and serves its schema",
   const answer = await request.post("/api/estimate", { data: demo });
   const { yarns } = (await answer.json()) as { yarns: { advised: number; metres: { p50: number } }[] };
   await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /^Project/ }).click();
+  await page.getByRole("menuitem", { name: "Open the demo", exact: true }).click();
   await expect(page.getByRole("region", { name: "Answer" }).getByRole("status")).toContainText(
     `${yarns[0]?.advised} balls`,
   );

@@ -1,13 +1,81 @@
-/** The project that Brenok opens with at first: the cabled back of a slipover, in an invented yarn. */
-import { emptyProject, type Project } from "@/core/files/project";
+/** The project that Brenok opens with at first: a cabled slipover in an invented aran. */
+import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "@/core/files/project";
+import { newSection, type FabricSection, type ProjectSection } from "@/core/files/sections";
+
+/** Ribs and bands are worked on a needle half a size smaller. */
+const RIB_NEEDLE_MM = 4.5;
+
+const rib = (id: string, rows: number) =>
+  newSection("fabric", id, { content: "ground", ground: "rib2", needleMm: RIB_NEEDLE_MM, rows });
+const on = (id: string, rows: number) => newSection("fabric", id, { content: "asBefore", rows });
+
+/** Eleven ropes of 3 over 3 between two purls each; their width was taken with a tape across 18 stitches. */
+const ropes = (id: string, given: Partial<FabricSection>) =>
+  newSection("fabric", id, {
+    content: "ropes",
+    ropeId: "rope-3-3",
+    ropes: 11,
+    purls: 2,
+    edge: 13,
+    measured: { widthMm: 76, stitches: 18 },
+    ...given,
+  });
+
+/** From the cast-on to behind the armholes, the same for back and front. */
+const body = (id: string): readonly ProjectSection[] => [
+  newSection("castOn", `${id}/on`, { needleMm: RIB_NEEDLE_MM }),
+  rib(`${id}/rib`, 19),
+  newSection("change", `${id}/change`),
+  ropes(`${id}/ropes`, { by: "length", lengthMm: 310 }),
+  newSection("castOffAt", `${id}/armhole`, { at: "edges", stitches: 6 }),
+  newSection("shape", `${id}/slope`, { at: "edges", stitches: 2, every: 2, times: 8 }),
+];
+
+const piece = (id: string, name: string, given: Partial<ProjectPiece>): ProjectPiece => ({
+  ...emptyPiece(id, name),
+  ...given,
+});
+
+const back = piece("back", "Back", {
+  sections: [
+    ...body("back"),
+    on("back/upper", 34),
+    newSection("divide", "back/neck", { centre: 32, centreTo: "hold" }),
+    newSection("shape", "back/curve", { at: "inner", stitches: 1, every: 2, times: 3 }),
+    newSection("hold", "back/shoulders"),
+  ],
+});
+
+const front = piece("front", "Front", {
+  seams: 2,
+  sections: [
+    ...body("front"),
+    on("front/upper", 10),
+    newSection("divide", "front/neck", { centre: 16, centreTo: "hold" }),
+    newSection("shape", "front/curve", { at: "inner", stitches: 1, every: 2, times: 11 }),
+    on("front/straight", 8),
+    newSection("castOff", "front/shoulders", { method: "threeNeedle" }),
+  ],
+});
+
+const band = (id: string, name: string, stitches: number, rows: number, times: number) =>
+  piece(id, name, {
+    round: true,
+    times,
+    sections: [
+      newSection("pickUp", `${id}/edge`, { stitches, round: true, needleMm: RIB_NEEDLE_MM }),
+      rib(`${id}/rib`, rows),
+      newSection("castOff", `${id}/off`, { needleMm: RIB_NEEDLE_MM }),
+    ],
+  });
 
 export function demoProject(): Project {
   const empty = emptyProject();
   return {
     ...empty,
     name: "Harrow slipover",
-    madeFor: "Ada, 96 cm round",
-    notes: "The back, as one cabled rectangle up to the shoulders.",
+    madeFor: "Ada, 96 cm round, 8 cm of ease",
+    notes: "Back and front to the shoulders, joined with three needles; bands picked up in the round.",
     demo: true,
     gauge: { stitchesPer10Cm: 18, rowsPer10Cm: 25, source: "measured" },
     needleMm: 5,
@@ -18,21 +86,13 @@ export function demoProject(): Project {
       bandClass: "aran",
       putUp: { massG: 50, lengthM: 82 },
     })),
-    pieces: empty.pieces.map((piece) => ({
-      ...piece,
-      name: "Back",
-      ropeId: "rope-3-3",
-      ropes: 9,
-      purls: 2,
-      edge: 11,
-      rows: 150,
-      measured: { widthMm: 76, stitches: 18 },
-    })),
+    pieces: [back, front, band("neck", "Neckband", 104, 8, 1), band("arm", "Armband", 100, 6, 2)],
     typed: {
       stitchGauge: "18 st / 10 cm",
       rowGauge: "25 rows / 10 cm",
       putUp: "50 g = 82 m",
-      "measuredWidth piece-1": "7.6 cm",
+      "measuredWidth back/ropes": "7.6 cm",
+      "measuredWidth front/ropes": "7.6 cm",
     },
   };
 }

@@ -41,7 +41,8 @@ const anyTyping = fc.array(
 function figuresOf(now: Project): readonly number[] {
   const answer = forecastProject(now);
   if (!answer.known) return [];
-  const { estimate, quantilesMm, around, leftOver, doubts } = answer.forecast;
+  const { estimate, yarns } = answer;
+  const [{ quantilesMm, around, leftOver, doubts }] = yarns;
   return [
     estimate.totalMm,
     ...estimate.pieces.flatMap(({ estimate: one }) => [one.widthMm, one.heightMm]),
@@ -87,7 +88,7 @@ test("more balls are never less likely to be enough, and chances stay chances", 
       for (const [id, text, units] of typing) typeInto(id, text, units);
       const answer = forecastProject(project());
       if (!answer.known) return;
-      const { around, advised, quantilesMm } = answer.forecast;
+      const { around, advised, quantilesMm } = answer.yarns[0];
       expect(around.some(({ balls }) => balls === advised.balls)).toBe(true);
       around.forEach(({ chance }, index) => {
         expect(chance).toBeGreaterThanOrEqual(around[index - 1]?.chance ?? 0);

@@ -8,16 +8,26 @@ import { useChosenPiece } from "./chosenPiece";
 import { laidPanels, useLaidPanels } from "./laidPanels";
 import { useProjectStore } from "./projectStore";
 
-type Answer = ProjectForecast & { readonly strand: Strand | null };
+/** One strand for each yarn, in the order of the answer's yarns. */
+type Answer = ProjectForecast & { readonly strands: readonly Strand[] };
 
 let latest: { readonly project: Project; readonly laid: unknown; readonly answer: Answer } | undefined;
 
 /** What the answer stands on; a change of anything else, such as a note, leaves it. */
-const BASIS = ["yarns", "pieces", "gauge", "needleMm", "swatchMm", "extrasM", "certainty"] as const;
+const BASIS = [
+  "yarns",
+  "pieces",
+  "gauge",
+  "needleMm",
+  "swatchMm",
+  "extrasM",
+  "certainty",
+  "without",
+] as const;
 
 const sameBasis = (one: Project, other: Project) => BASIS.every((part) => one[part] === other[part]);
 
-/** Fabrics relaxed on the page: ropes are small, and what was relaxed before is not relaxed again. */
+/** Fabrics relaxed on the page: ropes and grounds are small, and nothing is relaxed twice. */
 const known: KnownFabrics = new Map();
 
 function answerTo(project: Project): Answer {
@@ -29,8 +39,8 @@ function answerTo(project: Project): Answer {
     project,
     laid === "reading" || laid === null ? layUnread(project, known) : laid,
   );
-  const strand = forecast.known ? layStrand(forecast.forecast.estimate) : null;
-  latest = { project, laid, answer: { ...forecast, strand } };
+  const strands = forecast.known ? forecast.yarns.map((yarn) => layStrand(forecast.estimate, yarn)) : [];
+  latest = { project, laid, answer: { ...forecast, strands } };
   return latest.answer;
 }
 
@@ -42,5 +52,5 @@ export function useAnswer(): Answer {
 /** The chosen piece as it is in an answer; null where the answer leaves it out. */
 export function usePieceIn(answer: ProjectForecast): EstimatedPiece | null {
   const { id } = useChosenPiece();
-  return (answer.known && answer.forecast.estimate.pieces.find((piece) => piece.id === id)) || null;
+  return (answer.known && answer.estimate.pieces.find((piece) => piece.id === id)) || null;
 }

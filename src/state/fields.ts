@@ -1,7 +1,8 @@
 /** Everything that is typed as a measure or a count: how it is read, where it is kept, how it is told. */
 import type { Draft } from "immer";
 import { COUNTS, LENGTHS } from "@/core/files/bounds";
-import type { Project, ProjectPiece } from "@/core/files/project";
+import type { Project } from "@/core/files/project";
+import type { FabricSection } from "@/core/files/sections";
 import { millimetres, type UnitSystem } from "@/core/units/brands";
 import { readCount, type CountBounds } from "@/core/units/count";
 import { formatFine, formatGauge, plain, tellSize } from "@/core/units/format";
@@ -9,7 +10,7 @@ import { readGauge } from "@/core/units/gauge";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
 import { read, type Bounds, type Reading } from "@/core/units/reading";
 import { readPutUp, type PutUp } from "@/core/yarn/putUp";
-import { chosenOf } from "./chosenPiece";
+import { chosenOf, chosenSectionIn, chosenSectionOf } from "./chosenPiece";
 
 export interface Field<Value> {
   readonly read: (text: string, units: UnitSystem) => Reading<Value>;
@@ -19,52 +20,94 @@ export interface Field<Value> {
   readonly tell: (value: Value, units: UnitSystem) => string;
   /** May be left empty; what is empty is assumed. */
   readonly optional: boolean;
-  /** True where each piece has its own. */
-  readonly piece?: true;
+  /** Whose it is, so that each piece and each section keeps what was typed for it. */
+  readonly of: "project" | "piece" | "section";
 }
 
-type PieceCount = "ropes" | "purls" | "edge" | "rows" | "seams";
+type Figures = Readonly<Record<string, unknown>>;
 
-/** Whether a field belongs to the chosen piece, so that each piece keeps what was typed for it. */
-const ofPiece = { piece: true } as const;
+/** A number of the chosen section, whatever its kind calls it; null where it has none. */
+const figureOf = (project: Project, key: string): number | null => {
+  const value = (chosenSectionOf(project) as Figures)[key];
+  return typeof value === "number" ? value : null;
+};
 
-const pieceCount = (key: PieceCount): Field<number> => ({
-  ...ofPiece,
-  read: (text) => readCount(text, COUNTS[key]),
-  get: (project) => chosenOf(project)[key],
+/** Sets a number of the chosen section, if its kind has one of that name. */
+function setFigure(draft: Draft<Project>, key: string, value: number | null) {
+  const section = chosenSectionIn(draft) as Record<string, unknown>;
+  if (key in section) section[key] = value;
+}
+
+/** A count of the chosen section. */
+const sectionCount = (key: string, bounds: CountBounds, optional = false): Field<number> => ({
+  of: "section",
+  read: (text) => readCount(text, bounds),
+  get: (project) => figureOf(project, key),
   set: (draft, value) => {
-    if (value !== null) chosenOf(draft)[key] = value;
+    if (value !== null || optional) setFigure(draft, key, value);
+  },
+  tell: String,
+  optional,
+});
+
+/** A length of the chosen section. */
+const sectionLength = (key: string, bounds: Bounds, bareMm?: number): Field<number> => ({
+  of: "section",
+  read: (text, units) => readLength(text, bareMm ?? BARE_LENGTH[units], bounds),
+  get: (project) => figureOf(project, key),
+  set: (draft, value) => setFigure(draft, key, value),
+  tell: (value, units) =>
+    bareMm === 1 ? formatFine(millimetres(value)) : tellSize(millimetres(value), units),
+  optional: true,
+});
+
+type Measured = FabricSection["measured"];
+
+/** What was measured across the chosen fabric. */
+const measured = (key: keyof Measured, field: Pick<Field<number>, "read" | "tell">): Field<number> => ({
+  ...field,
+  of: "section",
+  get: (project) => {
+    const section = chosenSectionOf(project);
+    return section.kind === "fabric" ? section.measured[key] : null;
+  },
+  set: (draft, value) => {
+    const section = chosenSectionIn(draft);
+    if (section.kind === "fabric") section.measured[key] = value;
+  },
+  optional: true,
+});
+
+const size = (bounds: Bounds): Pick<Field<number>, "read" | "tell"> => ({
+  read: (text, units) => readLength(text, BARE_LENGTH[units], bounds),
+  tell: (value, units) => tellSize(millimetres(value), units),
+});
+
+const seams: Field<number> = {
+  of: "piece",
+  read: (text) => readCount(text, COUNTS.seams),
+  get: (project) => chosenOf(project).seams,
+  set: (draft, value) => {
+    if (value !== null) chosenOf(draft).seams = value;
   },
   tell: String,
   optional: false,
-});
+};
 
-interface Lens {
-  readonly get: (piece: ProjectPiece) => number | null;
-  readonly set: (piece: Draft<ProjectPiece>, value: number | null) => void;
-}
-
-const pieceLength = (bounds: Bounds, { get, set }: Lens): Field<number> => ({
-  ...ofPiece,
-  read: (text, units) => readLength(text, BARE_LENGTH[units], bounds),
-  get: (project) => get(chosenOf(project)),
-  set: (draft, value) => set(chosenOf(draft), value),
-  tell: (value, units) => tellSize(millimetres(value), units),
+const twenty: Field<number> = {
+  ...size(LENGTHS.twenty),
+  of: "piece",
+  get: (project) => chosenOf(project).tail.twentyMm,
+  set: (draft, value) => {
+    chosenOf(draft).tail.twentyMm = value;
+  },
   optional: true,
-});
-
-const pieceStitches = (bounds: CountBounds, { get, set }: Lens): Field<number> => ({
-  ...ofPiece,
-  read: (text) => readCount(text, bounds),
-  get: (project) => get(chosenOf(project)),
-  set: (draft, value) => set(chosenOf(draft), value),
-  tell: String,
-  optional: true,
-});
+};
 
 const gauge = (counted: "stitches" | "rows"): Field<number> => {
   const key = counted === "stitches" ? "stitchesPer10Cm" : "rowsPer10Cm";
   return {
+    of: "project",
     read: (text, units) => readGauge(text, counted, units),
     get: (project) => project.gauge[key],
     set: (draft, value) => {
@@ -76,6 +119,7 @@ const gauge = (counted: "stitches" | "rows"): Field<number> => {
 };
 
 const needle: Field<number> = {
+  of: "project",
   read: (text) => readLength(text, 1, LENGTHS.needle),
   get: (project) => project.needleMm,
   set: (draft, value) => {
@@ -86,17 +130,18 @@ const needle: Field<number> = {
 };
 
 const swatch: Field<number> = {
-  read: (text, units) => readLength(text, BARE_LENGTH[units], LENGTHS.swatch),
+  ...size(LENGTHS.swatch),
+  of: "project",
   get: (project) => project.swatchMm,
   set: (draft, value) => {
     draft.swatchMm = value;
   },
-  tell: (value, units) => tellSize(millimetres(value), units),
   optional: true,
 };
 
 /** A number without a unit is metres or yards, as yarn is told. */
 const extras: Field<number> = {
+  of: "project",
   read: (text, units) => {
     const length = readLength(text, units === "metric" ? 1000 : 914.4, LENGTHS.extras);
     return length.ok ? read(length.value / 1000) : length;
@@ -110,11 +155,14 @@ const extras: Field<number> = {
 };
 
 const putUp: Field<PutUp> = {
+  of: "project",
   read: readPutUp,
   get: (project) => (project.yarns[0]?.putUp as PutUp | null) ?? null,
   set: (draft, value) => {
     const [yarn] = draft.yarns;
-    if (yarn && value) yarn.putUp = { massG: value.massG, lengthM: value.lengthM };
+    if (!yarn || !value) return;
+    yarn.putUp = { massG: value.massG, lengthM: value.lengthM };
+    yarn.putUpFrom = "band";
   },
   tell: ({ massG, lengthM }, units) =>
     units === "metric"
@@ -124,35 +172,39 @@ const putUp: Field<PutUp> = {
 };
 
 export const FIELDS = {
-  ropes: pieceCount("ropes"),
-  purls: pieceCount("purls"),
-  edge: pieceCount("edge"),
-  rows: pieceCount("rows"),
-  seams: pieceCount("seams"),
+  ropes: sectionCount("ropes", COUNTS.ropes),
+  purls: sectionCount("purls", COUNTS.purls),
+  edge: sectionCount("edge", COUNTS.edge),
+  rows: sectionCount("rows", COUNTS.rows, true),
+  length: sectionLength("lengthMm", LENGTHS.piece),
+  repeats: sectionCount("repeats", COUNTS.repeats),
+  endRow: sectionCount("endRow", COUNTS.endRow),
+  stitches: sectionCount("stitches", COUNTS.stitches, true),
+  to: sectionCount("to", COUNTS.stitches, true),
+  shaped: sectionCount("stitches", COUNTS.shaped),
+  every: sectionCount("every", COUNTS.every),
+  shapings: sectionCount("times", COUNTS.shapings),
+  atEdge: sectionCount("stitches", COUNTS.stitches),
+  turns: sectionCount("turns", COUNTS.turns),
+  step: sectionCount("step", COUNTS.shaped),
+  centre: sectionCount("centre", COUNTS.centre),
+  between: sectionCount("castOn", COUNTS.centre),
+  along: sectionLength("alongMm", LENGTHS.piece),
+  hemRows: sectionCount("rows", COUNTS.hem),
+  sectionNeedle: sectionLength("needleMm", LENGTHS.needle, 1),
+  seams,
   swatch,
   extras,
   stitchGauge: gauge("stitches"),
   rowGauge: gauge("rows"),
   needle,
   putUp,
-  measuredWidth: pieceLength(LENGTHS.width, {
-    get: ({ measured }) => measured.widthMm,
-    set: ({ measured }, value) => {
-      measured.widthMm = value;
-    },
+  measuredWidth: measured("widthMm", size(LENGTHS.width)),
+  measuredStitches: measured("stitches", {
+    read: (text) => readCount(text, COUNTS.measuredStitches),
+    tell: String,
   }),
-  measuredStitches: pieceStitches(COUNTS.measuredStitches, {
-    get: ({ measured }) => measured.stitches,
-    set: ({ measured }, value) => {
-      measured.stitches = value;
-    },
-  }),
-  twenty: pieceLength(LENGTHS.twenty, {
-    get: ({ tail }) => tail.twentyMm,
-    set: ({ tail }, value) => {
-      tail.twentyMm = value;
-    },
-  }),
-} as const;
+  twenty,
+} as const satisfies Record<string, Field<number> | Field<PutUp>>;
 
 export type FieldId = keyof typeof FIELDS;

@@ -1,30 +1,32 @@
 /** Rows of panels that the worker has read and relaxed for the open project. */
 import { create } from "zustand";
 import type { Project } from "@/core/files/project";
-import type { LaidPieces } from "@/core/forecast/projectForecast";
-import { aspectOf } from "@/core/forecast/projectGauge";
-import { fabricBasis } from "@/core/garment/lay";
+import { aspectOf } from "@/core/garment/projectGauge";
+import { beginsFabric, fabricBasis, needsReading, type LaidSections } from "@/core/garment/lay";
 import { reckoner } from "./workers";
 
 interface Answered {
   readonly key: string | null;
-  readonly laid: LaidPieces;
+  readonly laid: LaidSections;
 }
 
-const useAnswered = create<Answered>()(() => ({ key: null, laid: [] }));
+const useAnswered = create<Answered>()(() => ({ key: null, laid: new Map() }));
 
 /** Draws again what shows an answer, when a row of panels has been read. */
 export const useLaidPanels = () => useAnswered((state) => state.key);
 
 let latest: { readonly project: Project; readonly key: string | null } | undefined;
 
-/** What the pieces' rows of panels hang on, as a text; null where no piece has one. Made once for a project. */
+/** What the sections' fabrics hang on, as a text; null where none has to be read. Made once for a project. */
 function keyOf(project: Project): string | null {
   if (latest?.project !== project) {
-    const { pieces } = project;
-    const read = pieces.some(({ across }) => across.length > 0);
+    const all = project.pieces.flatMap((piece) => piece.sections.map((section) => ({ piece, section })));
     const aspect = aspectOf(project);
-    const key = read ? pieces.map((piece) => fabricBasis(project, piece, aspect)).join("\n") : null;
+    const bases = () =>
+      all
+        .filter(({ section }) => beginsFabric(section))
+        .map(({ piece, section }) => `${section.id} ${fabricBasis(project, piece, section, aspect)}`);
+    const key = all.some(({ section }) => needsReading(section)) ? bases().join("\n") : null;
     latest = { project, key };
   }
   return latest.key;
@@ -38,8 +40,8 @@ async function ask(project: Project, key: string) {
   if (asked === key) useAnswered.setState({ key, laid });
 }
 
-/** What lies across the pieces: null where all are ropes, which need no reading; or that it is being read. */
-export function laidPanels(project: Project): LaidPieces | "reading" | null {
+/** What lies across the sections: null where nothing needs reading; or that it is being read. */
+export function laidPanels(project: Project): LaidSections | "reading" | null {
   const key = keyOf(project);
   if (key === null) return null;
   const answered = useAnswered.getState();

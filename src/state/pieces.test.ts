@@ -1,52 +1,69 @@
 import { demoProject } from "@/demo/slipover";
-import { choosePiece, chosenOf } from "./chosenPiece";
+import { chooseSection, chosenOf, chosenSectionOf } from "./chosenPiece";
 import { addPiece, copyPiece, MOST_PIECES, removePiece, renamePiece, workPiece } from "./pieces";
+import { addSection, copySection, moveSection, removeSection } from "./sections";
 import { begin, undo, useProjectStore } from "./projectStore";
 import { shownIn, typeInto } from "./typing";
 
 const project = () => useProjectStore.getState().project;
 const names = () => project().pieces.map(({ name }) => name);
 
-beforeEach(() => begin(demoProject()));
+const NAMES = ["Back", "Front", "Neckband", "Armband"];
+
+beforeEach(() => {
+  begin(demoProject());
+  chooseSection(null, "back");
+});
 
 test("a piece is copied behind the chosen one and opened; undo takes it back", () => {
   copyPiece(false);
-  expect(names()).toEqual(["Back", "Back, copy"]);
+  expect(names()).toEqual(["Back", "Back, copy", "Front", "Neckband", "Armband"]);
   expect(chosenOf(project()).name).toBe("Back, copy");
   undo();
-  expect(names()).toEqual(["Back"]);
+  expect(names()).toEqual(NAMES);
   expect(chosenOf(project()).name).toBe("Back");
 });
 
-test("a mirrored copy leans the other way; a row of panels is turned round and mirrored", () => {
+test("a copy has sections of its own, with what was typed for them; a mirrored one is mirrored", () => {
   copyPiece(true);
-  expect(chosenOf(project()).lean).toBe("right");
-  const across = ["a", "b"].map((panelId) => ({ panelId, times: 1 }));
-  const demo = demoProject();
-  begin({ ...demo, pieces: demo.pieces.map((piece) => ({ ...piece, across })) });
-  choosePiece("piece-1");
-  copyPiece(true);
-  expect(chosenOf(project())).toMatchObject({ mirrored: true, lean: "left" });
-  expect(chosenOf(project()).across.map(({ panelId }) => panelId)).toEqual(["b", "a"]);
+  const [back, copy] = project().pieces;
+  expect([back?.mirrored, copy?.mirrored]).toEqual([false, true]);
+  expect(copy?.sections.map(({ kind }) => kind)).toEqual(back?.sections.map(({ kind }) => kind));
+  const ids = [back, copy].flatMap((piece) => piece?.sections.map(({ id }) => id) ?? []);
+  expect(new Set(ids).size).toBe(ids.length);
+  expect(shownIn("measuredWidth", project(), "metric").text).toBe("7.6 cm");
 });
 
-test("each piece keeps what was typed for it, to the letter; what is common is common", () => {
-  choosePiece("piece-1");
-  typeInto("rows", "152 rows", "metric");
-  copyPiece(false);
-  typeInto("rows", "80", "metric");
+test("each section keeps what was typed for it, to the letter; what is common is common", () => {
+  chooseSection("back/rib");
+  typeInto("rows", "22 rows", "metric");
+  chooseSection("back/upper");
+  typeInto("rows", "30", "metric");
   typeInto("needle", "4.5 mm", "metric");
-  expect(shownIn("rows", project(), "metric").text).toBe("80");
-  choosePiece("piece-1");
-  expect(shownIn("rows", project(), "metric").text).toBe("152 rows");
-  expect(project().pieces.map(({ rows }) => rows)).toEqual([152, 80]);
+  expect(shownIn("rows", project(), "metric").text).toBe("30");
+  chooseSection("back/rib");
+  expect(shownIn("rows", project(), "metric").text).toBe("22 rows");
   expect(project().needleMm).toBe(4.5);
 });
 
+test("sections are put behind the chosen one, moved, copied and taken out; undo takes each step back", () => {
+  const kinds = () => chosenOf(project()).sections.map(({ kind }) => kind);
+  const before = kinds();
+  chooseSection("back/rib");
+  addSection("hem");
+  expect(kinds().slice(0, 3)).toEqual(["castOn", "fabric", "hem"]);
+  moveSection(chosenSectionOf(project()).id, 1);
+  expect(kinds().slice(0, 3)).toEqual(["castOn", "hem", "fabric"]);
+  copySection();
+  expect(kinds().slice(0, 4)).toEqual(["castOn", "hem", "hem", "fabric"]);
+  removeSection(chosenSectionOf(project()).id);
+  for (let step = 0; step < 4; step += 1) undo();
+  expect(kinds()).toEqual(before);
+});
+
 test("the last piece stays; times stay within what can be; a name is kept", () => {
-  choosePiece("piece-1");
-  removePiece();
-  expect(names()).toEqual(["Back"]);
+  for (let more = 0; more < 6; more += 1) removePiece();
+  expect(names()).toHaveLength(1);
   workPiece(-1);
   expect(chosenOf(project()).times).toBe(1);
   workPiece(1);

@@ -1,43 +1,52 @@
 /** The pieces of the project: added, copied, mirrored, moved, taken out; every step can be undone. */
 import type { Draft } from "immer";
 import { COUNTS } from "@/core/files/bounds";
-import { emptyProject, type ProjectPiece } from "@/core/files/project";
+import { emptyPiece, type ProjectPiece } from "@/core/files/project";
 import { nearestCount } from "@/core/units/count";
 import { choosePiece, chosenOf } from "./chosenPiece";
 import { change, useProjectStore } from "./projectStore";
+import { freshSectionId } from "./sections";
 
 const freshId = () => `piece-${crypto.randomUUID().slice(0, 8)}`;
 
 /** More pieces than this are not kept in one project. */
 export const MOST_PIECES = 40;
 
-function put(what: string, piece: ProjectPiece) {
+function put(what: string, piece: ProjectPiece, typed: Readonly<Record<string, string>> = {}) {
   if (useProjectStore.getState().project.pieces.length >= MOST_PIECES) return;
-  change(what, ({ pieces }) => {
-    const at = pieces.findIndex(({ id }) => id === chosenOf({ pieces }).id);
-    pieces.splice(at + 1, 0, piece as Draft<ProjectPiece>);
+  change(what, (draft) => {
+    const at = draft.pieces.findIndex(({ id }) => id === chosenOf(draft).id);
+    draft.pieces.splice(at + 1, 0, piece as Draft<ProjectPiece>);
+    Object.assign(draft.typed, typed);
   });
   choosePiece(piece.id);
 }
 
 /** Begins a new piece behind the chosen one. */
-export function addPiece() {
-  const [piece] = emptyProject().pieces;
-  if (piece) put("add piece", { ...piece, id: freshId(), name: "New piece" });
-}
+export const addPiece = () => put("add piece", emptyPiece(freshId(), "New piece"));
 
-/** Copies the chosen piece; a mirrored copy has its crossings lean the other way. */
+/** Copies the chosen piece with what was typed for it; a mirrored copy has its crossings lean the other way. */
 export function copyPiece(mirrored: boolean) {
-  const piece = chosenOf(useProjectStore.getState().project);
-  const lean = piece.lean === "left" ? ("right" as const) : ("left" as const);
-  const turned =
-    piece.across.length > 0 ? { mirrored: !piece.mirrored, across: piece.across.toReversed() } : { lean };
-  put("copy piece", {
-    ...piece,
-    id: freshId(),
-    name: `${piece.name}, ${mirrored ? "mirrored" : "copy"}`.slice(0, 120),
-    ...(mirrored ? turned : {}),
+  const { project } = useProjectStore.getState();
+  const piece = chosenOf(project);
+  const id = freshId();
+  const renamed = new Map(piece.sections.map((section) => [section.id, freshSectionId()]));
+  const typed = Object.entries(project.typed).flatMap(([key, text]) => {
+    const [field = "", of = ""] = key.split(" ");
+    const to = of === piece.id ? id : renamed.get(of);
+    return to === undefined ? [] : [[`${field} ${to}`, text] as const];
   });
+  put(
+    "copy piece",
+    {
+      ...piece,
+      id,
+      name: `${piece.name}, ${mirrored ? "mirrored" : "copy"}`.slice(0, 120),
+      mirrored: mirrored ? !piece.mirrored : piece.mirrored,
+      sections: piece.sections.map((section) => ({ ...section, id: renamed.get(section.id) ?? section.id })),
+    },
+    Object.fromEntries(typed),
+  );
 }
 
 /** Takes the chosen piece out, if another one is left. */

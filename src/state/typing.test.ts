@@ -5,6 +5,8 @@ import { begin, useProjectStore } from "./projectStore";
 import { shownIn, typeInto } from "./typing";
 
 const project = () => useProjectStore.getState().project;
+/** The one fabric of the empty project, which is open at first. */
+const fabric = () => project().pieces[0]?.sections.find((section) => section.kind === "fabric");
 beforeEach(() => begin(emptyProject()));
 
 test("what is typed stands to the letter, and its value is kept in metric", () => {
@@ -17,7 +19,7 @@ test("what is typed stands to the letter, and its value is kept in metric", () =
 test("what cannot be read stays in the field with its problem, and the last value stays in force", () => {
   typeInto("rows", "120", "metric");
   typeInto("rows", "12o", "metric");
-  expect(project().pieces[0]?.rows).toBe(120);
+  expect(fabric()?.rows).toBe(120);
   expect(shownIn("rows", project(), "metric")).toEqual({
     text: "12o",
     problem: "“o” is not a number or a unit known here.",
@@ -26,7 +28,7 @@ test("what cannot be read stays in the field with its problem, and the last valu
 
 test("a number without a unit is told again in the other units when they are switched", () => {
   typeInto("measuredWidth", "24", "metric");
-  expect(project().pieces[0]?.measured.widthMm).toBe(240);
+  expect(fabric()?.measured.widthMm).toBe(240);
   expect(shownIn("measuredWidth", project(), "metric").text).toBe("24");
   expect(shownIn("measuredWidth", project(), "imperial").text).toBe("9.45\u00a0in");
   expect(shownIn("measuredWidth", project(), "metric").text).toBe("24");
@@ -36,14 +38,14 @@ test("emptying an optional field gives it back to assumption; a needed one asks"
   typeInto("needle", "5 mm", "metric");
   typeInto("needle", "", "metric");
   expect(project().needleMm).toBeNull();
-  typeInto("rows", "", "metric");
-  expect(shownIn("rows", project(), "metric").problem).toMatch(/Nothing is typed/);
+  typeInto("ropes", "", "metric");
+  expect(shownIn("ropes", project(), "metric").problem).toMatch(/Nothing is typed/);
 });
 
 test.each(Object.keys(FIELDS) as FieldId[])("the value of %s can be read back from its own words", (id) => {
   const demo = demoProject();
   const field = FIELDS[id] as unknown as (typeof FIELDS)["rows"];
-  const value = field.get(demo) ?? 60;
+  const value = field.get(demo) ?? 40;
   for (const units of ["metric", "imperial"] as const) {
     const reading = field.read(field.tell(value, units), units);
     if (!reading.ok) throw new Error(reading.message);

@@ -1,7 +1,7 @@
 /** Typing into a field: the text is kept to the letter, and its value where it can be read. */
 import type { Project } from "@/core/files/project";
 import type { UnitSystem } from "@/core/units/brands";
-import { chosenOf } from "./chosenPiece";
+import { chosenOf, chosenSectionOf } from "./chosenPiece";
 import { FIELDS, type Field, type FieldId } from "./fields";
 import { change } from "./projectStore";
 
@@ -11,9 +11,12 @@ export interface Shown {
   readonly problem: string | null;
 }
 
-/** Where the text of a field is kept; a piece's own stands under its id. */
-const keyOf = (id: FieldId, project: Pick<Project, "pieces">) =>
-  fieldOf(id).piece ? `${id} ${chosenOf(project).id}` : id;
+/** Where the text of a field is kept; a piece's own and a section's own stand under its id. */
+function keyOf(id: FieldId, project: Pick<Project, "pieces">): string {
+  const { of } = fieldOf(id);
+  if (of === "project") return id;
+  return `${id} ${of === "piece" ? chosenOf(project).id : chosenSectionOf(project).id}`;
+}
 
 const fieldOf = (id: FieldId) => FIELDS[id] as unknown as Field<unknown>;
 

@@ -2,16 +2,18 @@
 import { expose, transfer } from "comlink";
 import { stitchYarn } from "../core/fabric/stitchYarn";
 import { FREE_MARGIN, PATH_MARGIN } from "../core/fabric/yarnPath";
-import { aspectOf } from "../core/forecast/projectGauge";
+import { aspectOf } from "../core/garment/projectGauge";
 import { panelStitches, withEdges } from "../core/panels/across";
-import { joinPanels } from "../core/panels/transforms";
+import { groundPanel } from "../core/panels/grounds";
+import { joinPanels, mirror, repeatAcross, repeatUp } from "../core/panels/transforms";
 import { yarnRenderer, type YarnLook } from "../drawing/yarnRenderer";
 import { acrossOf } from "../core/garment/layPanels";
 import { drawingFabric, pathThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
 import type { Progress } from "../core/fabric/newton";
 import { readPattern } from "../core/instructions/read";
-import type { Project } from "../core/files/project";
+import type { Project, ProjectPiece } from "../core/files/project";
+import type { ProjectSection } from "../core/files/sections";
 
 export type Woven = DrawnFabric | { readonly ok: false; readonly message: string };
 
@@ -74,26 +76,43 @@ function stopWeaving(job: number) {
   if (state) state.stop = true;
 }
 
-/** A picture of one repeat of a piece, as wide as the piece, to be laid on and on upwards. */
-interface PiecePicture {
+/** A picture of one repeat of a section's fabric, to be laid on and on upwards; a ground sideways too. */
+interface ClothPicture {
   readonly picture: Blob;
   readonly rows: number;
+  readonly stitches: number;
 }
 
-/** Pieces of more stitches a repeat than this are not drawn stitch by stitch. */
+/** Fabrics of more stitches a repeat than this are not drawn stitch by stitch. */
 const MOST_DRAWN = 20_000;
 /** Three repeats are drawn and the middle one is cut out, so that it fits itself above and below. */
 const REPEATS = 3;
+/** A ground is drawn over about so many stitches and rows, and then laid on. */
+const GROUND_PATCH = 24;
 /** Fine enough for a piece that is shown some hundreds of pixels wide, on a sharp screen too. */
 const PICTURE_PX = 1400;
 const MOST_PX = 4096;
 
-/** The whole row of a piece, relaxed as one; null where it cannot be, or is too large to be drawn. */
-function clothOf(project: Project, pieceId: string) {
+/** What lies across a section as one panel, a ground as a patch of it; null where it cannot be read. */
+function panelOfSection(project: Project, piece: ProjectPiece, section: ProjectSection) {
+  const fills = section.kind === "hem" || (section.kind === "fabric" && section.content === "ground");
+  if (fills) {
+    const ground = groundPanel(section.ground);
+    const [across, up] = [GROUND_PATCH / panelStitches(ground), GROUND_PATCH / ground.rows.length];
+    const patch = repeatAcross(ground, across);
+    return patch && repeatUp(patch, up);
+  }
+  const across = section.kind === "fabric" ? acrossOf(project, piece, section) : null;
+  return across && !("message" in across) ? joinPanels(withEdges(across)) : null;
+}
+
+/** The whole row of a section, relaxed as one; null where it cannot be, or is too large to be drawn. */
+function clothOf(project: Project, pieceId: string, sectionId: string) {
   const piece = project.pieces.find(({ id }) => id === pieceId);
-  const across = piece && acrossOf(project, piece);
-  if (!piece || !across || "message" in across) return null;
-  const panel = joinPanels(withEdges(across));
+  const section = piece?.sections.find(({ id }) => id === sectionId);
+  if (!piece || !section) return null;
+  const straight = panelOfSection(project, piece, section);
+  const panel = straight && piece.mirrored ? mirror(straight) : straight;
   if (!panel || panel.rows.length * panelStitches(panel) > MOST_DRAWN) return null;
   const options = { aspect: aspectOf(project), blocking: piece.blocking };
   const lying = relaxPanel(panel, options, known);
@@ -101,19 +120,20 @@ function clothOf(project: Project, pieceId: string) {
   const yarn = stitchYarn(panel, options.aspect);
   const path = pathThrough(panel, options, lying, { up: REPEATS, pieces: 1, yarn });
   const repeat = lying.heights.reduce((sum, height) => sum + height, 0);
-  return { path, rows: panel.rows.length, repeat };
+  return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };
 }
 
-/** Draws the cloth of a project's piece; null where there is none, or where nothing can be drawn here. */
-async function drawPiece(
+/** Draws the cloth of a section; null where there is none, or where nothing can be drawn here. */
+async function drawCloth(
   project: Project,
   pieceId: string,
+  sectionId: string,
   colour: string,
   look: Omit<YarnLook, "colourOf">,
 ) {
-  const cloth = clothOf(project, pieceId);
+  const cloth = clothOf(project, pieceId, sectionId);
   if (!cloth || typeof OffscreenCanvas === "undefined") return null;
-  const { path, rows, repeat } = cloth;
+  const { path, rows, stitches, repeat } = cloth;
   const scale = Math.min(PICTURE_PX / path.width, MOST_PX / path.height);
   const drawn = new OffscreenCanvas(Math.round(path.width * scale), Math.round(path.height * scale));
   const renderer = yarnRenderer(drawn);
@@ -126,10 +146,10 @@ async function drawPiece(
     .getContext("2d")
     ?.drawImage(drawn, FREE_MARGIN * scale, top, width, height, 0, 0, cut.width, cut.height);
   renderer.dispose();
-  return { picture: await cut.convertToBlob(), rows } satisfies PiecePicture;
+  return { picture: await cut.convertToBlob(), rows, stitches } satisfies ClothPicture;
 }
 
-const loom = { weave, stopWeaving, drawPiece };
+const loom = { weave, stopWeaving, drawCloth };
 
 export type Loom = typeof loom;
 

@@ -5,6 +5,10 @@ import type { Project } from "../core/files/project";
 import { changedRows } from "../core/instructions/changedRows";
 import { copyFromChart, editChart } from "../core/instructions/editChart";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
+import { savingsOf as savings } from "../core/forecast/savings";
+import { sectionRows, type SectionRows } from "../core/instructions/sectionRows";
+import { forecastProject } from "../core/forecast/projectForecast";
+import type { Wording } from "../core/stitches/wording";
 import { studyText, writeOut } from "../core/instructions/study";
 import { LIBRARY } from "../core/panels/library";
 import type { KnownFabrics } from "../core/fabric/relax";
@@ -15,7 +19,23 @@ const known: KnownFabrics = new Map();
 /** What lies across the pieces of a project, read and relaxed. */
 const layProject = (project: Project) => lay(project, known);
 
+const savingsOf = (project: Project) => savings(project, layProject(project));
+
 const sweepGauge = (project: Project) => sweep(project, layProject(project));
+
+/** The rows of a project's section, once for each side; empty where it is left out. */
+function writeSection(
+  project: Project,
+  pieceId: string,
+  sectionId: string,
+  style: Wording,
+): readonly SectionRows[] {
+  const answer = forecastProject(project, layProject(project));
+  const worked = answer.known ? answer.worked.get(pieceId)?.sections : undefined;
+  return (worked ?? [])
+    .filter(({ section, rows }) => section.id === sectionId && rows.length > 0)
+    .map((section) => sectionRows(section, style));
+}
 
 /** The library with the chart of each panel. */
 const studyLibrary = () =>
@@ -36,6 +56,8 @@ const reckoner = {
   joinTexts,
   endTextWithRow,
   layProject,
+  writeSection,
+  savingsOf,
   libraryNames,
 };
 

@@ -1,5 +1,4 @@
-import { readPattern } from "../instructions/read";
-import { aboveRib, crossingsAcross } from "./aboveRib";
+import { aboveRib } from "./aboveRib";
 
 test("100 stitches that keep 0.7 of their width stand on a rib of 70; the rules of thumb beside it", () => {
   expect(aboveRib(100, 0.7, 9)).toEqual({
@@ -20,11 +19,4 @@ test("one in three of a rib is a quarter of what stands above it", () => {
   const { byThirds } = aboveRib(80, 0.7, 0);
   expect(byThirds).toBe(20);
   expect((80 - byThirds) / 3).toBe(byThirds);
-});
-
-test("crossings count side by side, in the row that has most of them", () => {
-  const panels = ["Rnd 1: 2/2 LC, 2/2 RC.\nRnd 2: K8.", "Rnd 1: K6.\nRnd 2: 3/3 LC.", "Rnd 1: K4."].map(
-    (text) => readPattern(text).panel ?? { rows: [] },
-  );
-  expect(crossingsAcross(panels)).toBe(3);
 });

@@ -1,6 +1,4 @@
 /** Stitches to add above a rib, so that the cables above it do not pull the width in. */
-import { crossingsOf, type Panel } from "../panels/panel";
-
 export interface AboveRib {
   /** Stitches of the rib, if it is to lie as wide as the cables above it, and how many are added over it. */
   readonly rib: number;
@@ -9,10 +7,6 @@ export interface AboveRib {
   readonly byThirds: number;
   readonly byCrossings: { readonly least: number; readonly most: number };
 }
-
-/** Crossings that lie side by side: of each panel the row with most of them. */
-export const crossingsAcross = (panels: readonly Panel[]) =>
-  panels.reduce((sum, { rows }) => sum + Math.max(0, ...rows.map((row) => crossingsOf(row).length)), 0);
 
 /**
  * What to add above the rib for `stitches` that keep a share `widthFactor` of their plain width; the rib is

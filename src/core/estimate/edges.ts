@@ -58,6 +58,11 @@ export const CAST_OFFS = {
     why: "1.1 loops a stitch, sewn to the other piece’s live stitches.",
     yarnMm: loops(1.1),
   },
+  gathered: {
+    name: "Drawn together",
+    why: "The yarn drawn twice through what is left, as at a crown.",
+    yarnMm: widths(2),
+  },
 } as const satisfies Record<string, Edge>;
 export type CastOff = keyof typeof CAST_OFFS;
 

@@ -2,11 +2,12 @@ import fc from "fast-check";
 import { plainStitch } from "../fabric/plainStitch";
 import { readPattern } from "../instructions/read";
 import { LIBRARY } from "../panels/library";
-import { stitchesOf } from "../panels/panel";
+import { stitchesOf, type PanelRow } from "../panels/panel";
 import { yarnOf } from "../stitches/operations";
 import { LEDGER_PARTS, roundedToSum } from "./ledger";
-import { rowTotal, rowYarn } from "./rowYarn";
+import { rowTotal, tallyRow, yarnOfTally } from "./tally";
 
+const rowYarn = (row: PanelRow, stitch: typeof plain, give = 0) => yarnOfTally(tallyRow(row), stitch, give);
 const plain = plainStitch({ stitchesPer10Cm: 20, rowsPer10Cm: 28 });
 const rowOf = (text: string) => {
   const [row] = readPattern(`Rnd 1: ${text}`).panel?.rows ?? [];

@@ -9,18 +9,48 @@ export const LEDGER_PARTS = [
   {
     id: "texture",
     name: "Texture",
-    why: "A stitch that shows purl takes 2 % more than one that shows knit.",
+    why: "Bobbles and nupps; and a stitch that shows purl takes 2 % more than one that shows knit.",
   },
-  { id: "castOn", name: "Cast-on", why: "Loops on the needle, and the tail beside them where there is one." },
-  { id: "castOff", name: "Cast-off", why: "Loops drawn over one another, or sewn." },
-  { id: "seams", name: "Seams", why: "One and a half times each seam, and two ends." },
-  { id: "ends", name: "Ends and joins", why: "15 cm for each end; two ends where a ball is joined." },
+  {
+    id: "castOn",
+    name: "Cast on",
+    why: "Loops on the needle and the tail beside them; stitches picked up along an edge.",
+  },
+  { id: "castOff", name: "Cast off", why: "Loops drawn over one another, or sewn." },
+  { id: "seams", name: "Seams", why: "One and a half times each seam or hem, and two ends." },
+  {
+    id: "ends",
+    name: "Ends and joins",
+    why: "15 cm for each end; two ends where a ball is joined; yarn carried along.",
+  },
   { id: "swatch", name: "Swatch", why: "A square of plain fabric with its edges, where it is counted in." },
   { id: "extras", name: "Extras", why: "Fringe, pompon, buttons, mending: as given." },
 ] as const;
 
 export type LedgerPart = (typeof LEDGER_PARTS)[number]["id"];
 export type Ledger = { readonly [Part in LedgerPart]: Millimetres };
+
+/** One line of the ledger: so much of a yarn for a part of a section. */
+export interface LedgerLine {
+  readonly part: LedgerPart;
+  readonly yarnId: string;
+  /** Null for what belongs to a whole piece or to the project. */
+  readonly sectionId: string | null;
+  readonly mm: number;
+}
+
+/** Sums lines by part. Example: no lines give noughts. */
+export function ledgerOf(lines: Iterable<LedgerLine>): Ledger {
+  const sums: { [Part in LedgerPart]?: number } = {};
+  for (const { part, mm } of lines) sums[part] = (sums[part] ?? 0) + mm;
+  return Object.fromEntries(LEDGER_PARTS.map(({ id }) => [id, millimetres(sums[id] ?? 0)])) as {
+    [Part in LedgerPart]: Millimetres;
+  };
+}
+
+/** Sum of lines. */
+export const sumOf = (lines: readonly LedgerLine[]): Millimetres =>
+  millimetres(lines.reduce((sum, { mm }) => sum + mm, 0));
 
 /** Sum of all parts. */
 export const totalOf = (ledger: Ledger): Millimetres =>

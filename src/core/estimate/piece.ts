@@ -1,162 +1,240 @@
-/** One cabled rectangle, from gauge to yarn. */
-import { DRAW_IN_SD } from "../fabric/drawIn";
+/** A worked piece, from gauge to yarn. */
 import { plainStitch, type Gauge, type PlainStitch } from "../fabric/plainStitch";
-import type { SectionFabric } from "../fabric/section";
-import { allStitches, cabledStitches, withEdges, type Across } from "../panels/across";
+import { DRAW_IN_SD } from "../fabric/drawIn";
+import type { Content } from "../garment/content";
+import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres, type Millimetres } from "../units/brands";
-import type { PutUp } from "../yarn/putUp";
-import { thicknessOf } from "../yarn/thickness";
-import { aboveRib, crossingsAcross, type AboveRib } from "./aboveRib";
+import { aboveRib, type AboveRib } from "./aboveRib";
 import { END_MM, type TailBasis, type TailSchool } from "./castOn";
-import { castOffYarn, castOnYarn, seamYarn, type CastOff, type CastOn } from "./edges";
-import { totalOf, type Ledger } from "./ledger";
-import { rowYarn, rowsTogether, type RowYarn } from "./rowYarn";
+import type { ColourExtras } from "./colourWork";
+import { castOffYarn, castOnYarn, seamYarn } from "./edges";
+import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
+import { yarnOfTally, type Tally } from "./tally";
 import { MOST_LIKELY, type Unknowns } from "./unknowns";
 
-/** Everything that the yarn of a piece depends on. */
-export interface PiecePlan {
-  readonly across: Across;
-  /** What the mesh says of these panels and edges, side by side. */
-  readonly fabric: SectionFabric;
-  readonly rows: number;
-  readonly gauge: Gauge;
-  readonly putUp: PutUp;
+/** A section with all that its yarn depends on, counted once. */
+export interface PlannedSection {
+  readonly worked: WorkedSection;
+  /** What each yarn works of it; its share of the stitches decides its share of the area. */
+  readonly shares: readonly { readonly yarnId: string; readonly tally: Tally }[];
+  readonly extras: readonly ColourExtras[];
+  /** Plain stitches that would cover the same fabric. */
+  readonly area: number;
   readonly needleMm: Millimetres;
-  readonly castOn: CastOn;
-  readonly castOff: CastOff;
-  /** Seams that run along its whole height and are sewn to other pieces or to itself. */
-  readonly seams: number;
-  readonly tail: { readonly school: TailSchool; readonly twentyMm: Millimetres };
-  /** Width measured across so many stitches of the cabled part. */
-  readonly measured: { readonly widthMm: Millimetres; readonly stitches: number } | null;
 }
 
-/** Share of the plain size that a piece keeps, and where it is known from. */
-interface Kept {
-  /** Of the cabled part, as the mesh computes it. */
-  readonly computed: number;
-  /** Of the cabled part, as it was measured; null where nobody did. */
-  readonly measured: number | null;
-  /** Of the whole piece with its edges: the measured one where there is one. */
-  readonly width: number;
-  readonly height: number;
+/** The fabric that a piece is told by: its first panels, or its first ground where there are none. */
+export interface MainFabric {
+  readonly sectionId: string;
+  readonly content: Content;
+  readonly stitches: number;
+}
+
+/** Everything that the yarn of a piece depends on, but the gauge. */
+export interface PiecePlan {
+  readonly id: string;
+  /** How often it is worked; a mirrored one takes as much as its twin. */
+  readonly times: number;
+  readonly yarnId: string;
+  readonly thicknessMm: Millimetres;
+  readonly sections: readonly PlannedSection[];
+  readonly main: MainFabric | null;
+  /** Seams along its sides. */
+  readonly seams: number;
+  readonly tail: { readonly school: TailSchool; readonly twentyMm: Millimetres };
 }
 
 export interface PieceEstimate {
+  /** Stitches of the first cast-on, of the widest row; rows of one copy. */
+  readonly castOn: number;
   readonly stitches: number;
   readonly rows: number;
   readonly plain: PlainStitch;
-  readonly kept: Kept;
+  /** The widest row as it comes out, and what its stitches would be if they were plain. */
   readonly widthMm: Millimetres;
   readonly plainWidthMm: Millimetres;
   readonly heightMm: Millimetres;
-  /** The same piece, had the draw-in one standard deviation less or more of its pull. */
+  /** The same width, had the draw-in one standard deviation less or more of its pull. */
   readonly widthBandMm: { readonly wide: Millimetres; readonly narrow: Millimetres };
-  readonly aboveRib: AboveRib;
-  readonly tailBasis: TailBasis;
+  readonly kept: Content["kept"];
+  readonly aboveRib: AboveRib | null;
+  /** Null where nothing is cast on with a long tail. */
+  readonly tailBasis: TailBasis | null;
   /** Without joins: where they fall hangs on all that is knitted of the yarn. */
-  readonly ledger: Ledger;
+  readonly lines: readonly LedgerLine[];
   readonly totalMm: Millimetres;
-  /** The yarn of each row until they come again, first row first. */
-  readonly repeat: readonly RowYarn[];
 }
-
-/** The swatch and the extras belong to the project. */
-const NONE = millimetres(0);
 
 /** Deviation of a measured width in ln. */
 const MEASURED_SD = 0.025;
+const ALL_PLAIN: Content["kept"] = { all: 1, computed: 1, measured: null };
 
-/** The gauge with its deviations: wider stitches are fewer to the width. */
-const deviated = ({ stitchesPer10Cm, rowsPer10Cm }: Gauge, { width, height }: Unknowns): Gauge => ({
-  stitchesPer10Cm: stitchesPer10Cm * Math.exp(-width),
-  rowsPer10Cm: rowsPer10Cm * Math.exp(-height),
+/** The plain stitch of a gauge with its deviations. */
+export function deviated(
+  { stitchesPer10Cm, rowsPer10Cm }: Gauge,
+  { width, height, loop }: Unknowns,
+): PlainStitch {
+  const gauged = plainStitch({
+    stitchesPer10Cm: stitchesPer10Cm * Math.exp(-width),
+    rowsPer10Cm: rowsPer10Cm * Math.exp(-height),
+  });
+  return { ...gauged, loopMm: millimetres(gauged.loopMm * Math.exp(loop)) };
+}
+
+/** The same stitch on another needle. */
+export const scaled = ({ widthMm, heightMm, loopMm, aspect }: PlainStitch, by: number): PlainStitch => ({
+  widthMm: millimetres(widthMm * by),
+  heightMm: millimetres(heightMm * by),
+  loopMm: millimetres(loopMm * by),
+  aspect,
 });
 
-/** What the piece keeps of its plain width and height. */
-function keptBy({ across, fabric, measured }: PiecePlan, plain: PlainStitch): Kept {
-  const cabled = cabledStitches(across);
-  const inner = across.edge > 0 ? fabric.panels.slice(1, -1) : fabric.panels;
-  const computed = inner.reduce((sum, { stitches, widthFactor }) => sum + stitches * widthFactor, 0) / cabled;
-  const byTape = measured ? measured.widthMm / (measured.stitches * plain.widthMm) : null;
-  return {
-    computed,
-    measured: byTape,
-    width: fabric.widthFactor + (cabled / fabric.stitches) * ((byTape ?? computed) - computed),
-    height: fabric.heightFactor,
-  };
+/** Twists take about a stitch's width, carried yarn the height of the rows that it passes. */
+const colourYarn = ({ ends, carriedRows, twists }: ColourExtras, { widthMm, heightMm }: PlainStitch) =>
+  ends * END_MM + carriedRows * heightMm + twists * widthMm;
+
+interface Basis {
+  readonly plain: PlainStitch;
+  readonly unknowns: Unknowns;
+  readonly plan: PiecePlan;
 }
 
-/** How far the width can be off by the draw-in alone. */
-function widthBand({ width, measured }: Kept, plainWidthMm: number) {
-  const off = (times: number) =>
-    measured === null ? width ** Math.exp(times * DRAW_IN_SD) : width * Math.exp(-times * MEASURED_SD);
-  return { wide: millimetres(plainWidthMm * off(-1)), narrow: millimetres(plainWidthMm * off(1)) };
-}
+const tailOf = (
+  { needleMm }: PlannedSection,
+  edge: { readonly stitches: number; readonly width: number },
+  { plan, plain }: Pick<Basis, "plan" | "plain">,
+): TailBasis => ({
+  stitches: edge.stitches,
+  needleMm,
+  thicknessMm: plan.thicknessMm,
+  twentyMm: plan.tail.twentyMm,
+  finishedWidthMm: millimetres(edge.width * plain.widthMm),
+});
 
-/** Sum over the rows of the piece, which goes through its repeat again and again. */
-function overRows(repeat: readonly RowYarn[], rows: number, part: keyof RowYarn): number {
-  const whole = Math.floor(rows / repeat.length);
-  return repeat.reduce(
-    (sum, row, index) => sum + row[part] * (whole + (index < rows % repeat.length ? 1 : 0)),
-    0,
-  );
+/** Cast-ons, cast-offs, hems and ends of a section, in the piece's own yarn. */
+export function edgeLines(planned: PlannedSection, basis: Basis): readonly LedgerLine[] {
+  const { worked } = planned;
+  const { plan, unknowns } = basis;
+  const plain = scaled(basis.plain, worked.scale);
+  return worked.edges.map((edge): LedgerLine => {
+    const line = (part: LedgerPart, mm: number) => ({
+      part,
+      yarnId: plan.yarnId,
+      sectionId: worked.section.id,
+      mm,
+    });
+    if (edge.kind === "end") return line("ends", END_MM);
+    const widthMm = millimetres(edge.width * basis.plain.widthMm);
+    if (edge.kind === "sewn") return line("seams", seamYarn(1, widthMm));
+    const { stitches } = edge;
+    const of = { stitches, plain, widthMm };
+    if (edge.kind === "castOff") return line("castOff", castOffYarn(edge.method, of, unknowns.castOff));
+    const tail = { school: plan.tail.school, basis: tailOf(planned, edge, basis), deviation: unknowns.tail };
+    return line("castOn", castOnYarn(edge.method, of, tail));
+  });
 }
 
 /**
- * The yarn of a piece, with `unknowns` as given. All yarn in mm.
- * The draw-in is the plain fabric beyond what the finished width and height need: the stitches are counted,
- * so it moves yarn from plain to draw-in and leaves the total.
+ * The yarn of a section. The draw-in is the plain fabric beyond what its finished area needs: the stitches
+ * are counted, so it moves yarn from plain to draw-in and leaves the total.
  */
-export function estimatePiece(plan: PiecePlan, unknowns: Unknowns = MOST_LIKELY): PieceEstimate {
-  const { across, rows, putUp } = plan;
-  const gauged = plainStitch(deviated(plan.gauge, unknowns));
-  const plain: PlainStitch = { ...gauged, loopMm: millimetres(gauged.loopMm * Math.exp(unknowns.loop)) };
-  const stitches = allStitches(across);
-  const kept = keptBy(plan, plain);
-  const plainWidthMm = millimetres(stitches * plain.widthMm);
-  const widthMm = millimetres(plainWidthMm * kept.width);
-  const repeat = rowsTogether(withEdges(across), rows, (row) => rowYarn(row, plain, unknowns.give));
-  const loopsMm = overRows(repeat, rows, "plainMm");
-  const drawInMm = loopsMm * (1 - kept.width * kept.height);
-  const tailBasis: TailBasis = {
-    stitches,
-    needleMm: plan.needleMm,
-    thicknessMm: thicknessOf(putUp),
-    twentyMm: plan.tail.twentyMm,
-    finishedWidthMm: widthMm,
-  };
-  const edge = { stitches, plain, widthMm };
-  const heightMm = millimetres(rows * plain.heightMm * kept.height);
-  const ledger: Ledger = {
-    plain: millimetres(loopsMm - drawInMm),
-    drawIn: millimetres(drawInMm),
-    crossings: millimetres(overRows(repeat, rows, "crossingMm")),
-    texture: millimetres(overRows(repeat, rows, "textureMm")),
-    castOn: castOnYarn(plan.castOn, edge, {
-      school: plan.tail.school,
-      basis: tailBasis,
-      deviation: unknowns.tail,
-    }),
-    castOff: castOffYarn(plan.castOff, edge, unknowns.castOff),
-    seams: seamYarn(plan.seams, heightMm),
-    ends: END_MM,
-    swatch: NONE,
-    extras: NONE,
-  };
+function sectionLines(planned: PlannedSection, basis: Basis): readonly LedgerLine[] {
+  const { worked, shares, extras, area } = planned;
+  const plain = scaled(basis.plain, worked.scale);
+  const all = shares.reduce((sum, { tally }) => sum + tally.stitches, 0);
+  const lines: LedgerLine[] = [];
+  for (const { yarnId, tally } of shares) {
+    const yarn = yarnOfTally(tally, plain, basis.unknowns.give);
+    const covering = all > 0 ? ((area * tally.stitches) / all) * plain.loopMm : 0;
+    const put = (part: LedgerPart, mm: number) => {
+      if (mm !== 0) lines.push({ part, yarnId, sectionId: worked.section.id, mm });
+    };
+    put("plain", covering);
+    put("drawIn", yarn.plainMm - covering);
+    put("crossings", yarn.crossingMm);
+    put("texture", yarn.textureMm);
+    put("castOn", yarn.castOnMm);
+    put("castOff", yarn.castOffMm * Math.exp(basis.unknowns.castOff));
+  }
+  for (const one of extras) {
+    const mm = colourYarn(one, plain);
+    if (mm > 0) lines.push({ part: "ends", yarnId: one.yarnId, sectionId: worked.section.id, mm });
+  }
+  return [...lines, ...edgeLines(planned, basis)];
+}
+
+/** Height in plain rows of what stands on the first cast-on; the second side grows beside the first. */
+function risen(sections: readonly PlannedSection[], until?: (section: WorkedSection) => boolean): number {
+  let sum = 0;
+  for (const { worked } of sections) {
+    if (until?.(worked)) break;
+    if (worked.strip > 0 || worked.side === "second") continue;
+    for (const { rise } of worked.rows) sum += rise;
+  }
+  return sum;
+}
+
+/** Seams run along the sides, up to the armhole where there is one. */
+const seamRows = (sections: readonly PlannedSection[]) =>
+  risen(sections, ({ section, side }) => section.kind === "castOffAt" && side === "whole");
+
+function widest(sections: readonly PlannedSection[]) {
+  let most = { width: 0, stitches: 0, scale: 1 };
+  for (const { worked } of sections)
+    if (worked.strip === 0 && worked.side === "whole" && worked.section.kind !== "change")
+      for (const { left, right, stitches } of worked.rows)
+        if (left - right > most.width) most = { width: left - right, stitches, scale: worked.scale };
+  return most;
+}
+
+/** How far the width can be off by the draw-in alone. */
+function widthBand({ all, measured }: Content["kept"], widthMm: number) {
+  const off = (times: number) =>
+    widthMm *
+    (measured === null ? all ** (Math.exp(times * DRAW_IN_SD) - 1) : Math.exp(-times * MEASURED_SD));
+  return { wide: millimetres(off(-1)), narrow: millimetres(off(1)) };
+}
+
+/** The lines of a piece alone, with `unknowns` as given: what is reckoned again and again for the doubts. */
+export function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): readonly LedgerLine[] {
+  const basis = { plan, plain, unknowns };
+  const seams = seamYarn(plan.seams, millimetres(seamRows(plan.sections) * plain.heightMm));
+  return [
+    ...plan.sections.flatMap((planned) => sectionLines(planned, basis)),
+    ...(plan.seams > 0 ? [{ part: "seams" as const, yarnId: plan.yarnId, sectionId: null, mm: seams }] : []),
+  ];
+}
+
+/** The figures of a piece at a gauge. Example: 100 plain stitches by 100 rows at 20 x 28 are 50 by 35.7 cm. */
+export function estimatePiece(
+  plan: PiecePlan,
+  gauge: Gauge,
+  unknowns: Unknowns = MOST_LIKELY,
+): PieceEstimate {
+  const { sections, main } = plan;
+  const plain = deviated(gauge, unknowns);
+  const { width, stitches, scale } = widest(sections);
+  const kept = main?.content.kept ?? ALL_PLAIN;
+  const widthMm = millimetres(width * plain.widthMm);
+  const [firstOn] = sections.flatMap(({ worked }) => worked.edges.filter((edge) => edge.kind === "castOn"));
+  const longTail = sections.find(({ worked }) =>
+    worked.edges.some((edge) => edge.kind === "castOn" && edge.method === "longTail"),
+  );
+  const tailEdge = longTail?.worked.edges.find((edge) => edge.kind === "castOn");
+  const lines = pieceLines(plan, plain, unknowns);
   return {
+    castOn: firstOn?.stitches ?? sections[0]?.worked.to ?? 0,
     stitches,
-    rows,
+    rows: sections.reduce((sum, { worked }) => sum + worked.rows.length, 0),
     plain,
-    kept,
     widthMm,
-    plainWidthMm,
-    heightMm,
-    widthBandMm: widthBand(kept, plainWidthMm),
-    aboveRib: aboveRib(stitches, kept.width, crossingsAcross(across.panels)),
-    tailBasis,
-    ledger,
-    totalMm: totalOf(ledger),
-    repeat,
+    plainWidthMm: millimetres(stitches * scale * plain.widthMm),
+    heightMm: millimetres(risen(sections) * plain.heightMm),
+    widthBandMm: widthBand(kept, widthMm),
+    kept,
+    aboveRib: main?.content.stitches ? aboveRib(main.stitches, kept.all, main.content.crossingsAcross) : null,
+    tailBasis: longTail && tailEdge ? tailOf(longTail, tailEdge, { plan, plain }) : null,
+    lines,
+    totalMm: sumOf(lines),
   };
 }

@@ -1,24 +1,23 @@
-import { demoProject } from "@/demo/slipover";
-import { forecastProject } from "../forecast/projectForecast";
-import { estimatePiece } from "./piece";
+import { cabledBack, estimated } from "./anyProject";
 import { rowGaugeOff } from "./rowGaugeOff";
 
-const answer = forecastProject(demoProject());
-const plan = answer.known ? answer.forecast.estimate.pieces[0]?.plan : undefined;
-if (!plan) throw new Error("the demo has no answer");
+const gauge = { stitchesPer10Cm: 18, rowsPer10Cm: 25 };
+const piece = estimated(cabledBack());
 
 test("one row more in 10 cm makes the same rows shorter, and a twenty-fifth more rows keep the length", () => {
-  const wanted = estimatePiece(plan).heightMm;
-  const more = rowGaugeOff(plan, 1);
+  const wanted = piece.estimate.heightMm;
+  const more = rowGaugeOff(piece, gauge, 1);
   expect(more.heightMm / wanted).toBeCloseTo(25 / 26, 6);
   expect(more.rows).toBe(156);
-  const kept = estimatePiece({ ...plan, rows: 156, gauge: { ...plan.gauge, rowsPer10Cm: 26 } });
-  expect(Math.abs(kept.heightMm - wanted)).toBeLessThan(kept.heightMm / 156);
-  expect(more.totalMm).toBe(kept.totalMm);
+  const kept = estimated(
+    cabledBack({ rows: 156 }, { gauge: { ...gauge, rowsPer10Cm: 26, source: "measured" } }),
+  ).estimate;
+  expect(Math.abs(kept.heightMm - wanted)).toBeLessThan(kept.heightMm / 100);
+  expect(more.totalMm / kept.totalMm).toBeCloseTo(1, 3);
 });
 
 test("one row fewer makes it longer; the rows that keep the length take less yarn than one row more", () => {
-  const [fewer, more] = [rowGaugeOff(plan, -1), rowGaugeOff(plan, 1)];
+  const [fewer, more] = [rowGaugeOff(piece, gauge, -1), rowGaugeOff(piece, gauge, 1)];
   expect(fewer.heightMm).toBeGreaterThan(more.heightMm);
   expect(fewer.rows).toBe(144);
   expect(fewer.totalMm).toBeLessThan(more.totalMm);

@@ -1,5 +1,6 @@
 /** What if the row gauge comes out otherwise: the length that the rows give, and the rows that keep the length. */
-import type { Millimetres } from "../units/brands";
+import type { Gauge } from "../fabric/plainStitch";
+import { millimetres, type Millimetres } from "../units/brands";
 import { estimatePiece, type PiecePlan } from "./piece";
 
 export interface RowGaugeOff {
@@ -12,18 +13,21 @@ export interface RowGaugeOff {
   readonly totalMm: Millimetres;
 }
 
+/** Parts of the ledger that grow with the rows. */
+const BY_ROWS = ["plain", "drawIn", "crossings", "texture"];
+
 /**
  * The piece at `off` rows more in 10 cm. The stitch gauge stays; so does the draw-in.
  * Example: 150 rows at 25 to 10 cm are 60 cm; at 26 they are 57.7 cm, and 156 rows keep the 60 cm.
  */
-export function rowGaugeOff(plan: PiecePlan, off: number): RowGaugeOff {
-  const rowsPer10Cm = plan.gauge.rowsPer10Cm + off;
-  const gauge = { ...plan.gauge, rowsPer10Cm };
-  const rows = Math.max(1, Math.round((plan.rows * rowsPer10Cm) / plan.gauge.rowsPer10Cm));
-  return {
-    off,
-    heightMm: estimatePiece({ ...plan, gauge }).heightMm,
-    rows,
-    totalMm: estimatePiece({ ...plan, gauge, rows }).totalMm,
-  };
+export function rowGaugeOff(plan: PiecePlan, gauge: Gauge, off: number): RowGaugeOff {
+  const rowsPer10Cm = gauge.rowsPer10Cm + off;
+  const otherwise = estimatePiece(plan, { ...gauge, rowsPer10Cm });
+  const before = otherwise.rows;
+  const rows = Math.max(1, Math.round((before * rowsPer10Cm) / gauge.rowsPer10Cm));
+  const totalMm = otherwise.lines.reduce(
+    (sum, { part, mm }) => sum + (BY_ROWS.includes(part) ? (mm * rows) / Math.max(1, before) : mm),
+    0,
+  );
+  return { off, heightMm: otherwise.heightMm, rows, totalMm: millimetres(totalMm) };
 }

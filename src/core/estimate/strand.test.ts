@@ -1,12 +1,10 @@
-import { demoProject } from "@/demo/slipover";
-import { forecastProject } from "../forecast/projectForecast";
+import { answerTo, cabledBack, projectOf } from "./anyProject";
 import { millimetres } from "../units/brands";
 import { layStrand, middleOfRow, placeOn } from "./strand";
+import { tallyRow, yarnOfTally } from "./tally";
 
-const answer = forecastProject(demoProject());
-if (!answer.known) throw new Error("the demo has no answer");
-const { estimate } = answer.forecast;
-const strand = layStrand(estimate);
+const { estimate, yarns } = answerTo(cabledBack());
+const strand = layStrand(estimate, yarns[0]);
 
 test("the parts follow one another without a gap, in the order of knitting", () => {
   expect(strand.stretches.map(({ part }) => part)).toEqual(["castOn", "rows", "castOff", "ends"]);
@@ -25,12 +23,15 @@ test("each part is as long as the ledger says", () => {
   expect(ends).toBeCloseTo(ledger.ends, 4);
 });
 
-test("a crossing row is longer than a plain one, by what its crossings take", () => {
+test("a crossing row is longer than a plain one, by what its crossings take; crossings are marked", () => {
   const lengthOf = (row: number) => (strand.rowEndsMm[row - 1] ?? 0) - (strand.rowEndsMm[row - 2] ?? 0);
-  const crossing = estimate.pieces[0]?.estimate.repeat[0]?.crossingMm ?? 0;
+  const [piece] = estimate.pieces;
+  const first = piece?.sections[1]?.worked.rows[0]?.row ?? [];
+  const crossing = piece ? yarnOfTally(tallyRow(first), piece.estimate.plain).crossingMm : 0;
   expect(crossing).toBeGreaterThan(0);
   expect(lengthOf(7) - lengthOf(8)).toBeCloseTo(crossing, 6);
   expect(lengthOf(13)).toBeCloseTo(lengthOf(7), 6);
+  expect([...strand.crosses.slice(0, 8)]).toEqual([1, 0, 0, 0, 0, 0, 1, 0]);
 });
 
 test("places: the first row begins behind the cast-on, the last ends before the cast-off", () => {
@@ -51,13 +52,17 @@ test("the middle of a row lies between its ends", () => {
 });
 
 test("pieces and their copies follow one another, and the ends of all come last", () => {
-  const demo = demoProject();
-  const [back] = demo.pieces;
-  if (!back) throw new Error("the demo has no piece");
-  const pieces = [back, { ...back, id: "sleeve", rows: 40, times: 2 }];
-  const several = forecastProject({ ...demo, pieces });
-  if (!several.known) throw new Error("no answer");
-  const laid = layStrand(several.forecast.estimate);
+  const [back] = cabledBack().pieces;
+  if (!back) throw new Error("no piece");
+  const short = { ...back, id: "sleeve", times: 2 };
+  const sleeve = {
+    ...short,
+    sections: short.sections.map((section) =>
+      section.kind === "fabric" ? { ...section, rows: 40 } : section,
+    ),
+  };
+  const several = answerTo(projectOf([back, sleeve]));
+  const laid = layStrand(several.estimate, several.yarns[0]);
   expect(laid.worked.map(({ pieceId, copy, firstRow, rows }) => [pieceId, copy, firstRow, rows])).toEqual([
     [back.id, 1, 0, 150],
     ["sleeve", 1, 150, 40],

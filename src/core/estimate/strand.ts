@@ -1,7 +1,11 @@
-/** All the yarn of a project as one long strand: which piece, part and row lie at which length of it. */
+/** All of one yarn of a project as one long strand: which piece, section and row lie at which length of it. */
 import { millimetres, type Millimetres } from "../units/brands";
-import { rowTotal } from "./rowYarn";
-import type { ProjectEstimate } from "./wholeProject";
+import { sharing } from "./colourWork";
+import type { LedgerPart } from "./ledger";
+import { edgeLines, scaled, type PlannedSection } from "./piece";
+import { rowTotal, tallyRow, yarnOfTally, type Tally } from "./tally";
+import { MOST_LIKELY } from "./unknowns";
+import type { EstimatedPiece, ProjectEstimate, YarnEstimate } from "./wholeProject";
 
 export type StrandPart = "swatch" | "castOn" | "rows" | "castOff" | "ends";
 
@@ -20,59 +24,125 @@ interface Stretch {
   readonly part: StrandPart;
   /** The piece it belongs to; null for the ends and joins of all. */
   readonly worked: Worked | null;
+  readonly sectionId: string | null;
   readonly fromMm: Millimetres;
   readonly toMm: Millimetres;
+  /** Rows of it, among all rows of the strand, counted from 0. */
+  readonly firstRow: number;
+  readonly rows: number;
 }
 
 export interface Strand {
+  readonly yarnId: string;
   readonly totalMm: Millimetres;
   readonly stretches: readonly Stretch[];
   readonly worked: readonly Worked[];
   /** Where each row of each copy ends on the strand, in mm, in the order of knitting. */
   readonly rowEndsMm: Float64Array;
+  /** 1 for each row in which something crosses. */
+  readonly crosses: Uint8Array;
 }
 
 export interface Place {
   readonly part: StrandPart;
   readonly worked: Worked | null;
+  readonly sectionId: string | null;
   /** Row worked here among all rows of the strand, counted from 1; null outside the rows. */
   readonly row: number | null;
 }
 
+/** One section of a piece in one yarn. */
+interface SectionRows {
+  readonly sectionId: string;
+  /** Yarn before its rows and behind them. */
+  readonly castOnMm: number;
+  readonly castOffMm: number;
+  readonly rowsMm: Float64Array;
+  readonly crosses: Uint8Array;
+}
+
+/** What a section takes of a yarn, row by row. */
+function sectionRows(planned: PlannedSection, piece: EstimatedPiece, yarnId: string): SectionRows {
+  const { section, rows, scale } = planned.worked;
+  const stitch = scaled(piece.estimate.plain, scale);
+  const share = sharing(section, piece.yarnId);
+  const rowsMm = new Float64Array(rows.length);
+  const crosses = new Uint8Array(rows.length);
+  const known = new Map<Tally, number>();
+  for (const [index, { row }] of rows.entries())
+    for (const mine of share(row, index)) {
+      if (mine.yarnId !== yarnId) continue;
+      const tally = tallyRow(mine.row);
+      const yarn = known.get(tally) ?? rowTotal(yarnOfTally(tally, stitch));
+      known.set(tally, yarn);
+      rowsMm[index] = (rowsMm[index] ?? 0) + yarn;
+      if (tally.crossings.size > 0) crosses[index] = 1;
+    }
+  const edges = edgeLines(planned, { plan: piece, plain: piece.estimate.plain, unknowns: MOST_LIKELY });
+  const edge = (part: LedgerPart) =>
+    edges.reduce((sum, line) => sum + (line.part === part && line.yarnId === yarnId ? line.mm : 0), 0);
+  return { sectionId: section.id, castOnMm: edge("castOn"), castOffMm: edge("castOff"), rowsMm, crosses };
+}
+
 /**
  * Lays pieces and their copies one after the other in the order they are knitted: the swatch first, seams,
- * ends and extras of all last.
+ * ends and extras of all last. Rows in which the yarn is not used take nothing of it.
  */
-export function layStrand({ pieces, ledger: all, totalMm }: ProjectEstimate): Strand {
-  const rowEndsMm = new Float64Array(
-    pieces.reduce((sum, { times, estimate }) => sum + times * estimate.rows, 0),
-  );
+export function layStrand({ pieces }: ProjectEstimate, { yarn, ledger, totalMm }: YarnEstimate): Strand {
+  const rowsInAll = pieces.reduce((sum, { times, estimate }) => sum + times * estimate.rows, 0);
+  const rowEndsMm = new Float64Array(rowsInAll);
+  const crosses = new Uint8Array(rowsInAll);
   const stretches: Stretch[] = [];
   const worked: Worked[] = [];
-  let [end, firstRow] = [0, 0];
-  const stretch = (part: StrandPart, whose: Worked | null, toMm: number) => {
-    stretches.push({ part, worked: whose, fromMm: millimetres(end), toMm: millimetres(toMm) });
+  let [end, row] = [0, 0];
+  const stretch = (
+    part: StrandPart,
+    whose: Worked | null,
+    sectionId: string | null,
+    toMm: number,
+    firstRow = row,
+  ) => {
+    if (toMm > end)
+      stretches.push({
+        part,
+        worked: whose,
+        sectionId,
+        fromMm: millimetres(end),
+        toMm: millimetres(toMm),
+        firstRow,
+        rows: row - firstRow,
+      });
     end = toMm;
   };
-  if (all.swatch > 0) stretch("swatch", null, all.swatch);
-  for (const { id, times, estimate } of pieces)
-    for (let copy = 1; copy <= times; copy += 1) {
-      const { ledger, repeat, rows } = estimate;
-      const whose = { pieceId: id, copy, copies: times, rows, firstRow };
+  stretch("swatch", null, null, ledger.swatch);
+  for (const piece of pieces) {
+    const sections = piece.sections.map((planned) => sectionRows(planned, piece, yarn.id));
+    for (let copy = 1; copy <= piece.times; copy += 1) {
+      const whose = {
+        pieceId: piece.id,
+        copy,
+        copies: piece.times,
+        rows: piece.estimate.rows,
+        firstRow: row,
+      };
       worked.push(whose);
-      stretch("castOn", whose, end + ledger.castOn);
-      let rowEnd = end;
-      for (let row = 0; row < rows; row += 1) {
-        const yarn = repeat[row % repeat.length];
-        rowEnd += yarn ? rowTotal(yarn) : 0;
-        rowEndsMm[firstRow + row] = rowEnd;
+      for (const section of sections) {
+        stretch("castOn", whose, section.sectionId, end + section.castOnMm);
+        const first = row;
+        let rowEnd = end;
+        crosses.set(section.crosses, row);
+        for (const mm of section.rowsMm) {
+          rowEnd += mm;
+          rowEndsMm[row] = rowEnd;
+          row += 1;
+        }
+        stretch("rows", whose, section.sectionId, rowEnd, first);
+        stretch("castOff", whose, section.sectionId, end + section.castOffMm);
       }
-      stretch("rows", whose, rowEnd);
-      stretch("castOff", whose, end + ledger.castOff);
-      firstRow += rows;
     }
-  stretch("ends", null, totalMm);
-  return { totalMm, stretches, worked, rowEndsMm };
+  }
+  stretch("ends", null, null, totalMm);
+  return { yarnId: yarn.id, totalMm, stretches, worked, rowEndsMm, crosses };
 }
 
 /** The copy that a row belongs to; rows of the strand count from 1. */
@@ -85,19 +155,16 @@ export const workedAt = ({ worked }: Strand, row: number): Worked | null =>
  */
 export function placeOn({ stretches, rowEndsMm }: Strand, atMm: Millimetres): Place {
   const stretch = stretches.find(({ toMm }) => atMm < toMm) ?? stretches.at(-1);
-  const { part, worked } = stretch ?? { part: "ends", worked: null };
-  if (part !== "rows" || !worked) return { part, worked, row: null };
-  const { firstRow, rows } = worked;
+  const { part, worked, sectionId } = stretch ?? { part: "ends", worked: null, sectionId: null };
+  if (part !== "rows" || !stretch) return { part, worked, sectionId, row: null };
+  const { firstRow, rows } = stretch;
   const within = rowEndsMm.subarray(firstRow, firstRow + rows).findIndex((rowEnd) => atMm < rowEnd);
-  return { part, worked, row: firstRow + (within < 0 ? rows : within + 1) };
+  return { part, worked, sectionId, row: firstRow + (within < 0 ? rows : within + 1) };
 }
 
 /** The middle of a row on the strand; rows count from 1 over all pieces. */
-export function middleOfRow(strand: Strand, row: number): Millimetres {
-  const { rowEndsMm, stretches } = strand;
-  const whose = workedAt(strand, row);
-  const isFirst = whose?.firstRow === row - 1;
-  const rowsFrom = stretches.find(({ part, worked }) => part === "rows" && worked === whose)?.fromMm;
-  const start = isFirst ? (rowsFrom ?? 0) : (rowEndsMm[row - 2] ?? 0);
-  return millimetres((start + (rowEndsMm[row - 1] ?? start)) / 2);
+export function middleOfRow({ rowEndsMm, stretches }: Strand, row: number): Millimetres {
+  const end = rowEndsMm[row - 1] ?? 0;
+  const first = stretches.find(({ firstRow, rows }) => rows > 0 && firstRow === row - 1);
+  return millimetres(((first?.fromMm ?? rowEndsMm[row - 2] ?? 0) + end) / 2);
 }

@@ -1,59 +1,114 @@
-/** All pieces of a project together: each as often as it is worked, and the joins of all of it. */
+/** All pieces of a project together: each as often as it is worked, and the joins of all of it, by yarn. */
 import type { Gauge } from "../fabric/plainStitch";
-import { millimetres, type Millimetres } from "../units/brands";
+import type { Millimetres } from "../units/brands";
 import type { PutUp } from "../yarn/putUp";
 import { fewestBalls, joinWaste } from "./balls";
 import { swatchYarn } from "./edges";
-import { LEDGER_PARTS, totalOf, type Ledger, type LedgerPart } from "./ledger";
-import { estimatePiece, type PieceEstimate, type PiecePlan } from "./piece";
-import type { Unknowns } from "./unknowns";
+import { ledgerOf, sumOf, totalOf, type Ledger, type LedgerLine } from "./ledger";
+import { deviated, estimatePiece, pieceLines, type PieceEstimate, type PiecePlan } from "./piece";
+import { MOST_LIKELY, type Unknowns } from "./unknowns";
 
-export interface PlannedPiece {
+export interface PlannedYarn {
   readonly id: string;
-  /** How often it is worked; a mirrored one takes as much as its twin. */
-  readonly times: number;
-  readonly plan: PiecePlan;
+  readonly putUp: PutUp;
+  /** Standard deviation in ln of what a ball of it holds. */
+  readonly putUpSd: number;
 }
 
 export interface ProjectPlan {
   readonly gauge: Gauge;
   readonly needleMm: Millimetres;
-  readonly putUp: PutUp;
+  /** The first is the one that the swatch and the extras are of. */
+  readonly yarns: readonly PlannedYarn[];
   /** Side of a square swatch that the yarn is to hold too, and yarn for extras; 0 for none. */
   readonly swatchMm: Millimetres;
   readonly extrasMm: Millimetres;
   /** In the order of knitting; at least one. */
-  readonly pieces: readonly PlannedPiece[];
+  readonly pieces: readonly PiecePlan[];
 }
 
-export interface EstimatedPiece extends PlannedPiece {
+export interface EstimatedPiece extends PiecePlan {
   readonly estimate: PieceEstimate;
 }
 
-export interface ProjectEstimate {
-  readonly pieces: readonly EstimatedPiece[];
+export interface YarnEstimate {
+  readonly yarn: PlannedYarn;
   readonly ledger: Ledger;
   readonly totalMm: Millimetres;
   /** The fewest balls that hold it; its joins are in the ledger. */
   readonly balls: number;
 }
 
+/** A line of the ledger with its piece; null for what belongs to the project. */
+export interface ProjectLine extends LedgerLine {
+  readonly pieceId: string | null;
+}
+
+export interface ProjectEstimate {
+  readonly pieces: readonly EstimatedPiece[];
+  /** Of each yarn that is used, in the order of the plan. */
+  readonly yarns: readonly YarnEstimate[];
+  /** Everything, line by line, those of a piece as often as it is worked: what all sums are sums of. */
+  readonly lines: readonly ProjectLine[];
+  /** Of all yarns. */
+  readonly ledger: Ledger;
+  readonly totalMm: Millimetres;
+}
+
+/** What belongs to the project and to no piece. */
+function sharedLines(
+  { swatchMm, extrasMm, yarns }: ProjectPlan,
+  plain: PieceEstimate["plain"],
+): readonly ProjectLine[] {
+  const yarnId = yarns[0]?.id ?? "";
+  const line = (part: "swatch" | "extras", mm: number) =>
+    mm > 0 ? [{ part, yarnId, sectionId: null, pieceId: null, mm }] : [];
+  return [...line("swatch", swatchMm > 0 ? swatchYarn(swatchMm, plain) : 0), ...line("extras", extrasMm)];
+}
+
+/** Yarn of each yarn's id, without joins: what is reckoned again and again for the doubts. */
+export function needsOf(plan: ProjectPlan, unknowns: Unknowns): ReadonlyMap<string, number> {
+  const plain = deviated(plan.gauge, unknowns);
+  const needs = new Map<string, number>();
+  const put = (lines: readonly LedgerLine[], times: number) => {
+    for (const { yarnId, mm } of lines) needs.set(yarnId, (needs.get(yarnId) ?? 0) + times * mm);
+  };
+  for (const piece of plan.pieces) put(pieceLines(piece, plain, unknowns), piece.times);
+  put(sharedLines(plan, plain), 1);
+  return needs;
+}
+
+/** The joins of a yarn's lines, in as few balls as hold them. */
+function joinsOf({ id, putUp }: PlannedYarn, lines: readonly LedgerLine[]) {
+  const balls = fewestBalls(sumOf(lines), putUp.lengthM);
+  const mm = joinWaste(balls);
+  const line: ProjectLine = { part: "ends", yarnId: id, sectionId: null, pieceId: null, mm };
+  return { balls, lines: mm > 0 ? [line] : [] };
+}
+
 /**
  * The yarn of a project, with `unknowns` as given. The parts of its ledger are those of its pieces, and the
  * joins. Example: a piece worked twice takes twice its yarn, and one join more where that fills another ball.
  */
-export function estimateProject(project: ProjectPlan, unknowns?: Unknowns): ProjectEstimate {
-  const { pieces, putUp, swatchMm, extrasMm } = project;
-  const estimated = pieces.map((piece) => ({ ...piece, estimate: estimatePiece(piece.plan, unknowns) }));
-  const sum = (part: LedgerPart) =>
-    estimated.reduce((total, { times, estimate }) => total + times * estimate.ledger[part], 0);
-  const ofPieces = Object.fromEntries(LEDGER_PARTS.map(({ id }) => [id, sum(id)])) as {
-    [Part in LedgerPart]: Millimetres;
-  };
-  const plain = estimated[0]?.estimate.plain;
-  const swatch = plain && swatchMm > 0 ? swatchYarn(swatchMm, plain) : millimetres(0);
-  const unjoined = { ...ofPieces, swatch, extras: extrasMm };
-  const balls = fewestBalls(totalOf(unjoined), putUp.lengthM);
-  const ledger = { ...unjoined, ends: millimetres(unjoined.ends + joinWaste(balls)) };
-  return { pieces: estimated, ledger, totalMm: totalOf(ledger), balls };
+export function estimateProject(plan: ProjectPlan, unknowns: Unknowns = MOST_LIKELY): ProjectEstimate {
+  const pieces = plan.pieces.map((piece) => ({
+    ...piece,
+    estimate: estimatePiece(piece, plan.gauge, unknowns),
+  }));
+  const unjoined: readonly ProjectLine[] = [
+    ...pieces.flatMap(({ id, times, estimate }) =>
+      estimate.lines.map((line) => ({ ...line, mm: times * line.mm, pieceId: id })),
+    ),
+    ...sharedLines(plan, deviated(plan.gauge, unknowns)),
+  ];
+  const yarns = plan.yarns.flatMap((yarn) => {
+    const mine = unjoined.filter(({ yarnId }) => yarnId === yarn.id);
+    if (mine.length === 0) return [];
+    const joins = joinsOf(yarn, mine);
+    const ledger = ledgerOf([...mine, ...joins.lines]);
+    return [{ yarn, ledger, totalMm: totalOf(ledger), balls: joins.balls, joins: joins.lines }];
+  });
+  const lines = [...unjoined, ...yarns.flatMap(({ joins }) => joins)];
+  const ledger = ledgerOf(lines);
+  return { pieces, yarns, lines, ledger, totalMm: totalOf(ledger) };
 }

@@ -1,10 +1,9 @@
 /** The project as it is kept and as it stands in a file. Measures are numbers in the unit that the key names. */
 import { z } from "zod";
-import { CAST_OFF_IDS, CAST_ON_IDS } from "../estimate/edges";
 import { BLOCKING_IDS } from "../fabric/blocking";
-import { ROPES } from "../panels/ropes";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, LENGTHS } from "./bounds";
+import { newSection, sectionSchema } from "./sections";
 
 export const FORMAT = "brenok-project";
 export const VERSION = 1;
@@ -22,7 +21,13 @@ const yarn = z.strictObject({
   putUp: z
     .strictObject({ massG: z.number().min(5).max(2000), lengthM: z.number().min(5).max(60_000) })
     .nullable(),
+  /** Whether the put-up is read off a band, or what such a yarn usually holds. */
+  putUpFrom: z.enum(["band", "usual"]).default("band"),
 });
+
+/** Parts that can be left out of the work, to see what that saves. */
+export const LEAVABLE = ["bobbles", "hems", "swatch", "seams", "extras"] as const;
+export type Leavable = (typeof LEAVABLE)[number];
 
 const piece = z.strictObject({
   id: words(64),
@@ -30,34 +35,22 @@ const piece = z.strictObject({
   yarnId: words(64),
   /** How often it is worked. */
   times: count(COUNTS.times).default(1),
-  /** Whether its row of panels is worked as in a mirror, crossings leaning the other way. */
+  /** Whether it is worked as in a mirror, crossings leaning the other way. */
   mirrored: z.boolean().default(false),
-  ropeId: z.enum(ROPES.map(({ id }) => id)),
-  lean: z.enum(["left", "right"]),
-  ropes: count(COUNTS.ropes),
-  purls: count(COUNTS.purls),
-  edge: count(COUNTS.edge),
-  /** Panels of the library or of this project, from the right; they stand in place of the ropes. */
-  across: z
-    .array(z.strictObject({ panelId: words(64), times: count(COUNTS.times) }))
-    .max(40)
-    .default([]),
-  rows: count(COUNTS.rows).nullable(),
+  /** Whether it is worked in the round. */
+  round: z.boolean().default(false),
   /** How the piece will be finished: it decides how far its ribs pull in. */
   blocking: z.enum(BLOCKING_IDS).default("wetBlocked"),
-  /** Width measured across so many stitches of the cabled part; both null where nobody measured. */
-  measured: z.strictObject({
-    widthMm: length(LENGTHS.width).nullable(),
-    stitches: count(COUNTS.measuredStitches).nullable(),
-  }),
-  castOn: z.enum(CAST_ON_IDS).default("longTail"),
-  castOff: z.enum(CAST_OFF_IDS).default("plain"),
-  /** Seams along its whole height; a seam between two pieces counts at one of them. */
+  /** Seams along its sides, up to an armhole; a seam between two pieces counts at one of them. */
   seams: count(COUNTS.seams).default(0),
-  tail: z.strictObject({
-    school: z.enum(["wraps", "twenty", "widths"]),
-    twentyMm: length(LENGTHS.twenty).nullable(),
-  }),
+  tail: z
+    .strictObject({
+      school: z.enum(["wraps", "twenty", "widths"]),
+      twentyMm: length(LENGTHS.twenty).nullable(),
+    })
+    .default({ school: "wraps", twentyMm: null }),
+  /** What is worked, in order. */
+  sections: z.array(sectionSchema).min(1).max(80),
 });
 
 const panel = z.strictObject({
@@ -99,16 +92,37 @@ export const projectSchema = z.strictObject({
   extrasM: z.number().min(0.1).max(5000).nullable().default(null),
   /** The knitter's own panels, as row text. */
   panels: z.array(panel).max(500).default([]),
-  yarns: z.array(yarn).length(1),
+  /** What is left out of the work. */
+  without: z.array(z.enum(LEAVABLE)).max(LEAVABLE.length).default([]),
+  /** The first is what pieces are knitted with where nothing else is said. */
+  yarns: z.array(yarn).min(1).max(12),
   /** In the order of knitting. */
   pieces: z.array(piece).min(1).max(40),
   /** What was typed into each field, to the letter, so that it stands there again. */
-  typed: z.record(words(140), words(200)),
+  typed: z.record(words(200), words(200)),
 });
 
 export type Project = z.infer<typeof projectSchema>;
 export type ProjectPanel = z.infer<typeof panel>;
 export type ProjectPiece = z.infer<typeof piece>;
+
+/** A piece with nothing counted yet: one plain rope between a cast-on and a cast-off. */
+export const emptyPiece = (id: string, name: string): ProjectPiece => ({
+  id,
+  name,
+  yarnId: "yarn-1",
+  times: 1,
+  mirrored: false,
+  round: false,
+  blocking: "wetBlocked",
+  seams: 0,
+  tail: { school: "wraps", twentyMm: null },
+  sections: [
+    newSection("castOn", `${id}/on`),
+    newSection("fabric", `${id}/fabric`),
+    newSection("castOff", `${id}/off`),
+  ],
+});
 
 /** A project with nothing measured yet: one plain rope to start from. */
 export function emptyProject(): Project {
@@ -125,29 +139,11 @@ export function emptyProject(): Project {
     swatchMm: null,
     extrasM: null,
     panels: [],
-    yarns: [{ id: "yarn-1", name: "My yarn", colour: "#8a7b5c", bandClass: null, putUp: null }],
-    pieces: [
-      {
-        id: "piece-1",
-        name: "My piece",
-        yarnId: "yarn-1",
-        times: 1,
-        mirrored: false,
-        ropeId: "rope-2-2",
-        lean: "left",
-        ropes: 1,
-        purls: 2,
-        edge: 2,
-        across: [],
-        rows: null,
-        blocking: "wetBlocked",
-        measured: { widthMm: null, stitches: null },
-        castOn: "longTail",
-        castOff: "plain",
-        seams: 0,
-        tail: { school: "wraps", twentyMm: null },
-      },
+    without: [],
+    yarns: [
+      { id: "yarn-1", name: "My yarn", colour: "#8a7b5c", bandClass: null, putUp: null, putUpFrom: "band" },
     ],
+    pieces: [emptyPiece("piece-1", "My piece")],
     typed: {},
   };
 }

@@ -12,6 +12,21 @@ const messageOf = (text: string) => {
   return opened.ok ? "opened" : opened.message;
 };
 
+/** A piece as it was written before it had sections. */
+const oldPiece = {
+  id: "piece-1",
+  name: "Back",
+  yarnId: "yarn-1",
+  ropeId: "rope-3-3",
+  lean: "left",
+  ropes: 9,
+  purls: 2,
+  edge: 11,
+  rows: 150,
+  measured: { widthMm: 76, stitches: 18 },
+  tail: { school: "wraps", twentyMm: null },
+};
+
 test("the demo and the empty project come back from their files unchanged", () => {
   for (const project of [demo, emptyProject()])
     expect(readProject(writeProject(project))).toEqual({ ok: true, project });
@@ -31,7 +46,12 @@ test("any project comes back from its file unchanged", () => {
       name,
       notes,
       gauge: { ...demo.gauge, stitchesPer10Cm: stitches },
-      pieces: demo.pieces.map((piece) => ({ ...piece, rows })),
+      pieces: demo.pieces.map((piece) => ({
+        ...piece,
+        sections: piece.sections.map((section) =>
+          section.kind === "fabric" ? { ...section, rows } : section,
+        ),
+      })),
       typed,
     }));
   fc.assert(
@@ -62,48 +82,45 @@ test("file names keep letters of any script and nothing that a disk would mind",
   expect(fileNameOf({ ...demo, name: "???" })).toBe("project.brenok.json");
 });
 
-test("texts of the one piece that projects had once stand under its id now", () => {
-  const demo = demoProject();
-  const old = { ...demo, typed: { rows: "150 rows", needle: "5 mm", measuredWidth: "7.6 cm" } };
-  const opened = readProject(JSON.stringify(old));
+test("texts of the one piece that projects had once stand under its section now", () => {
+  const typed = { rows: "150 rows", needle: "5 mm", measuredWidth: "7.6 cm", twenty: "40 cm" };
+  const opened = readProject(JSON.stringify({ ...demo, pieces: [oldPiece], typed }));
   if (!opened.ok) throw new Error(opened.message);
   expect(opened.project.typed).toEqual({
-    "rows piece-1": "150 rows",
+    "rows piece-1/fabric": "150 rows",
     needle: "5 mm",
-    "measuredWidth piece-1": "7.6 cm",
+    "measuredWidth piece-1/fabric": "7.6 cm",
+    "twenty piece-1": "40 cm",
   });
 });
 
-test("a file from before rows of panels, finishes and edges opens with the usual ones", () => {
-  const old: Record<string, unknown> = { ...demoProject() };
+test("a piece from before sections opens as a fabric between its edges, the usual ones where none were given", () => {
+  const across = [
+    { panelId: "seed", times: 2 },
+    { panelId: "honeycomb", times: 1 },
+  ];
+  const edged = { ...oldPiece, id: "front", castOn: "tubular", castOff: "sewn", mirrored: true, across };
+  const old: Record<string, unknown> = { ...demo, pieces: [oldPiece, edged] };
   delete old.swatchMm;
-  delete old.extrasM;
-  const pieces = demoProject().pieces.map(
-    ({ id, name, yarnId, ropeId, lean, ropes, purls, edge, rows, measured, tail }) => ({
-      id,
-      name,
-      yarnId,
-      ropeId,
-      lean,
-      ropes,
-      purls,
-      edge,
-      rows,
-      measured,
-      tail,
-    }),
-  );
-  const opened = readProject(JSON.stringify({ ...old, pieces }));
+  delete old.without;
+  const opened = readProject(JSON.stringify(old));
   if (!opened.ok) throw new Error(opened.message);
-  expect(opened.project.pieces[0]).toMatchObject({
-    across: [],
-    blocking: "wetBlocked",
-    castOn: "longTail",
-    castOff: "plain",
-    seams: 0,
-    times: 1,
-  });
+  const [back, front] = opened.project.pieces;
+  expect(back).toMatchObject({ blocking: "wetBlocked", seams: 0, times: 1, round: false });
+  expect(back?.sections).toMatchObject([
+    { kind: "castOn", method: "longTail", stitches: null },
+    { kind: "fabric", content: "ropes", ropes: 9, edge: 11, by: "rows", rows: 150 },
+    { kind: "castOff", method: "plain" },
+  ]);
+  expect(front?.sections).toMatchObject([
+    { method: "tubular" },
+    // A mirrored copy had its panels turned round; the mirror turns them now.
+    { content: "panels", across: across.toReversed() },
+    { method: "sewn" },
+  ]);
   expect(opened.project.swatchMm).toBeNull();
+  const again = readProject(writeProject(opened.project));
+  expect(again).toEqual(opened);
 });
 
 test("the published schema is the one that files are checked by (npm run schema writes it anew)", () => {

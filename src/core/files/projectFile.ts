@@ -1,4 +1,5 @@
 /** Project files: written as JSON, read with a check of every part, and a plain word where one is wrong. */
+import { upToDate } from "./migrations";
 import { FORMAT, VERSION, projectSchema, type Project } from "./project";
 
 export type Opened =
@@ -39,19 +40,6 @@ export function readProject(text: string): Opened {
   return checkProject(found);
 }
 
-/** Fields of a piece whose texts stood under the field's name alone while a project had one piece. */
-const ONCE_ALONE = ["ropes", "purls", "edge", "rows", "measuredWidth", "measuredStitches", "twenty"];
-
-/** Puts such texts under the first piece. */
-function typedByPiece(project: Project): Project {
-  const [piece] = project.pieces;
-  const typed = Object.entries(project.typed).map(([key, text]) => [
-    ONCE_ALONE.includes(key) && piece ? `${key} ${piece.id}` : key,
-    text,
-  ]);
-  return { ...project, typed: Object.fromEntries(typed) as Project["typed"] };
-}
-
 /** Checks a value that should be a project, as it comes from a file or from the browser's storage. */
 export function checkProject(found: unknown): Opened {
   if (typeof found !== "object" || found === null || !("format" in found) || found.format !== FORMAT)
@@ -62,8 +50,8 @@ export function checkProject(found: unknown): Opened {
       `This project was saved by a newer Brenok (version ${version}; this one reads ${VERSION}). Update Brenok, then open it again.`,
       "version",
     );
-  const checked = projectSchema.safeParse(found);
-  if (checked.success) return { ok: true, project: typedByPiece(checked.data) };
+  const checked = projectSchema.safeParse(upToDate(found));
+  if (checked.success) return { ok: true, project: checked.data };
   const [issue] = checked.error.issues;
   const path = issue?.path.join(".") ?? "";
   return refused(

@@ -1,15 +1,7 @@
 /** How much each unknown adds to the doubt about the yarn: what moves the total when it is off by one sd. */
-import { estimateProject, type ProjectPlan } from "../estimate/wholeProject";
+import { needsOf, type PlannedYarn, type ProjectPlan } from "../estimate/wholeProject";
 import { MOST_LIKELY, type UnknownId } from "../estimate/unknowns";
-
-/** Where a figure comes from: it decides how far it can be off. */
-export type Source = "measured" | "band" | "assumed";
-
-/** Stitches and rows may be known from different places. */
-export interface GaugeSources {
-  readonly width: Source;
-  readonly height: Source;
-}
+import type { GaugeSources, Source } from "../garment/projectGauge";
 
 export type DoubtId = UnknownId | "putUp";
 
@@ -28,27 +20,44 @@ const GAUGE_SD: { readonly [From in Source]: { readonly width: number; readonly 
   assumed: { width: Math.hypot(0.08, 0.02), height: Math.hypot(0.08, 0.05, 0.02) },
 };
 
-/** Ball length of one lot against its band. */
-const PUT_UP_SD = 0.02;
 const OTHER_SD = { loop: 0.08, give: 0.5, tail: 0.1, castOff: 0.15 / 1.2 } as const;
 
-/**
- * The doubt by unknown, largest first; their squares add up to the variance of ln yarn.
- * First order: each unknown is moved one sd up and down by itself.
- */
-export function doubtsOf(plan: ProjectPlan, sources: GaugeSources): readonly Doubt[] {
+/** What each yarn needs when one unknown is off by its deviation, either way. */
+export interface Swing {
+  readonly id: UnknownId;
+  readonly more: ReadonlyMap<string, number>;
+  readonly less: ReadonlyMap<string, number>;
+}
+
+/** Moves each unknown one sd up and down by itself; all yarns are reckoned in one go. */
+export function swingsOf(plan: ProjectPlan, sources: GaugeSources): readonly Swing[] {
   const sds: { readonly [Id in UnknownId]: number } = {
     ...OTHER_SD,
     width: GAUGE_SD[sources.width].width,
     height: GAUGE_SD[sources.height].height,
   };
-  const yarnWith = (id: UnknownId, deviation: number) =>
-    estimateProject(plan, { ...MOST_LIKELY, [id]: deviation }).totalMm;
-  const moved = Object.entries(sds).map(([id, sd]) => ({
-    id: id as DoubtId,
-    sd: Math.abs(Math.log(yarnWith(id as UnknownId, sd) / yarnWith(id as UnknownId, -sd))) / 2,
+  return Object.entries(sds).map(([id, sd]) => ({
+    id: id as UnknownId,
+    more: needsOf(plan, { ...MOST_LIKELY, [id]: sd }),
+    less: needsOf(plan, { ...MOST_LIKELY, [id]: -sd }),
   }));
-  const all = [...moved, { id: "putUp" as const, sd: PUT_UP_SD }];
+}
+
+/**
+ * The doubt about one yarn by unknown, largest first; their squares add up to the variance of ln yarn, in
+ * first order. `wasteMm` is what joins take, which hangs on nothing.
+ */
+export function doubtsOf(
+  swings: readonly Swing[],
+  { id, putUpSd }: PlannedYarn,
+  wasteMm: number,
+): readonly Doubt[] {
+  const need = (needs: ReadonlyMap<string, number>) => (needs.get(id) ?? 0) + wasteMm;
+  const moved = swings.map((swing) => ({
+    id: swing.id as DoubtId,
+    sd: Math.abs(Math.log(need(swing.more) / need(swing.less))) / 2,
+  }));
+  const all = [...moved, { id: "putUp" as const, sd: putUpSd }];
   const variance = all.reduce((sum, { sd }) => sum + sd ** 2, 0);
   return all.map((doubt) => ({ ...doubt, share: doubt.sd ** 2 / variance })).sort((a, b) => b.sd - a.sd);
 }

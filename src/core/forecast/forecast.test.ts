@@ -1,14 +1,16 @@
-import { demoProject } from "@/demo/slipover";
+import { cabledBack } from "../estimate/anyProject";
 import { emptyProject, type Project } from "../files/project";
 import { chanceBelow } from "./normal";
-import { forecastProject } from "./projectForecast";
+import { forecastProject, layUnread } from "./projectForecast";
+import { savingsOf } from "./savings";
 
 const known = (project: Project) => {
   const answer = forecastProject(project);
   if (!answer.known) throw new Error(`missing ${answer.missing.join()}`);
-  return answer;
+  const [forecast] = answer.yarns;
+  return { ...answer, forecast: { ...forecast, estimate: answer.estimate } };
 };
-const demo = demoProject();
+const demo = cabledBack();
 
 test("the normal distribution against tabled values", () => {
   expect(chanceBelow(0)).toBeCloseTo(0.5, 7);
@@ -70,8 +72,7 @@ test("with the gauge measured, the length of a loop holds most of the doubt", ()
 
 test("a width that cannot be is questioned and left out", () => {
   const withWidth = (widthMm: number) => {
-    const [piece] = demo.pieces;
-    return known({ ...demo, pieces: piece ? [{ ...piece, measured: { widthMm, stitches: 18 } }] : [] });
+    return known(cabledBack({ measured: { widthMm, stitches: 18 } }));
   };
   expect(withWidth(760).findings[0]?.message).toMatch(/cables do not spread/);
   expect(withWidth(20).findings[0]?.message).toMatch(/no cable pulls in that far/);
@@ -93,14 +94,21 @@ test("what is not given is assumed from the yarn, and says so", () => {
 
 test("a piece without rows is left out and told of; without any rows there is no answer", () => {
   const [back] = demo.pieces;
-  if (!back) throw new Error("the demo has no piece");
-  const bare = { ...back, id: "sleeve", name: "Sleeve", rows: null };
-  const answer = known({ ...demo, pieces: [back, bare] });
+  const [bare] = cabledBack({ rows: null }).pieces;
+  if (!back || !bare) throw new Error("no piece");
+  const sleeve = { ...bare, id: "sleeve", name: "Sleeve" };
+  const answer = known({ ...demo, pieces: [back, sleeve] });
   expect(answer.findings).toEqual([
-    { pieceId: "sleeve", field: "rows", message: "Sleeve has no rows yet: it is not in the answer." },
+    {
+      pieceId: "sleeve",
+      sectionId: "fabric",
+      field: "section",
+      leftOut: true,
+      message: "No rows yet: say how many.",
+    },
   ]);
-  expect(answer.forecast.estimate.totalMm).toBe(known(demo).forecast.estimate.totalMm);
-  expect(forecastProject({ ...demo, pieces: [bare] })).toMatchObject({ known: false, missing: ["rows"] });
+  expect(answer.estimate.totalMm).toBe(known(demo).estimate.totalMm);
+  expect(forecastProject({ ...demo, pieces: [sleeve] })).toMatchObject({ known: false, missing: ["rows"] });
 });
 
 test("more pieces never want fewer balls, and a whole is surer than its parts", () => {
@@ -110,4 +118,28 @@ test("more pieces never want fewer balls, and a whole is surer than its parts", 
   const balls = times.map(({ forecast }) => forecast.advised.balls);
   expect(balls).toEqual([...balls].sort((a, b) => a - b));
   expect(balls[3]).toBeLessThanOrEqual(10 * (balls[0] ?? 0));
+});
+
+test("the back as one rectangle takes what it always took", () => {
+  const { forecast } = known(demo);
+  expect(forecast.totalMm / 1000).toBeCloseTo(321.9, 0);
+  expect(forecast.advised.balls).toBe(5);
+});
+
+test("a put-up that is only usual for such a yarn is doubted more", () => {
+  const share = (putUpFrom: "band" | "usual") =>
+    known({ ...demo, yarns: demo.yarns.map((yarn) => ({ ...yarn, putUpFrom })) }).forecast.doubts.find(
+      ({ id }) => id === "putUp",
+    )?.sd ?? 0;
+  expect(share("usual")).toBeGreaterThan(4 * share("band"));
+});
+
+test("leaving something out saves what it takes, whether it is left out now or not", () => {
+  const withSwatch = { ...demo, swatchMm: 120, extrasM: 7 };
+  const saved = savingsOf(withSwatch, layUnread(withSwatch));
+  expect(saved.get("extras")).toBeCloseTo(7000, 3);
+  expect(saved.get("swatch")).toBeGreaterThan(5000);
+  expect(saved.get("bobbles")).toBeCloseTo(0, 6);
+  const without = { ...withSwatch, without: ["extras" as const] };
+  expect(savingsOf(without, layUnread(without)).get("extras")).toBeCloseTo(7000, 3);
 });

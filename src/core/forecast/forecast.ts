@@ -1,8 +1,9 @@
 /** The chance that so many balls are enough, and how many to buy for the certainty that is wanted. */
 import { joinWaste } from "../estimate/balls";
-import { estimateProject, type ProjectEstimate, type ProjectPlan } from "../estimate/wholeProject";
+import type { ProjectEstimate, ProjectPlan, YarnEstimate } from "../estimate/wholeProject";
+import type { GaugeSources } from "../garment/projectGauge";
 import { metres, millimetres, type Metres, type Millimetres } from "../units/brands";
-import { doubtsOf, type Doubt, type GaugeSources } from "./doubt";
+import { doubtsOf, swingsOf, type Doubt } from "./doubt";
 import { QUANTILES, chanceBelow, type Quantile } from "./normal";
 
 /** How sure the knitter wants to be. */
@@ -18,8 +19,8 @@ export interface BallChance {
   readonly chance: number;
 }
 
-export interface Forecast {
-  readonly estimate: ProjectEstimate;
+/** How much of one yarn the project needs, and how many balls of it to buy. */
+export interface YarnForecast extends YarnEstimate {
   /** Balls to buy for the certainty wanted, and the chance that they are enough. */
   readonly advised: BallChance;
   /** One fewer (where there is one), the advised, one more. */
@@ -32,17 +33,15 @@ export interface Forecast {
 }
 
 /**
- * Forecast for all pieces of one yarn, in first order: ln(need) is normal about the estimate.
+ * Forecast for one yarn, in first order: ln(need) is normal about the estimate.
  * Example: with 81 m needed in balls of 85 m and 10 % of doubt, one ball is enough 68 times in 100.
  */
-export function forecastPlan(plan: ProjectPlan, sources: GaugeSources, certainty: Certainty): Forecast {
-  const estimate = estimateProject(plan);
-  const doubts = doubtsOf(plan, sources);
+function forecastYarn(estimate: YarnEstimate, doubts: readonly Doubt[], certainty: Certainty): YarnForecast {
   const sd = Math.sqrt(doubts.reduce((sum, doubt) => sum + doubt.sd ** 2, 0));
   const needSd = Math.sqrt(
     doubts.reduce((sum, doubt) => sum + (doubt.id === "putUp" ? 0 : doubt.sd ** 2), 0),
   );
-  const { lengthM } = plan.putUp;
+  const { lengthM } = estimate.yarn.putUp;
   const withoutJoinsMm = estimate.totalMm - joinWaste(estimate.balls);
   const chanceOf = (balls: number): BallChance => ({
     balls,
@@ -56,7 +55,7 @@ export function forecastPlan(plan: ProjectPlan, sources: GaugeSources, certainty
     if (advised.chance < CERTAINTIES[certainty]) advised = last;
   }
   return {
-    estimate,
+    ...estimate,
     advised,
     around: [advised.balls - 1, advised.balls, advised.balls + 1].filter((balls) => balls > 0).map(chanceOf),
     chances: chances.filter(({ balls, chance }) => chance > HOPELESS || balls === advised.balls),
@@ -66,7 +65,20 @@ export function forecastPlan(plan: ProjectPlan, sources: GaugeSources, certainty
         name,
         millimetres(estimate.totalMm * Math.exp(z * needSd)),
       ]),
-    ) as Forecast["quantilesMm"],
+    ) as YarnForecast["quantilesMm"],
     doubts,
   };
+}
+
+/** Forecasts for all yarns of a project, in the order of its estimate. */
+export function forecastYarns(
+  plan: ProjectPlan,
+  { yarns }: ProjectEstimate,
+  sources: GaugeSources,
+  certainty: Certainty,
+): readonly YarnForecast[] {
+  const swings = swingsOf(plan, sources);
+  return yarns.map((estimate) =>
+    forecastYarn(estimate, doubtsOf(swings, estimate.yarn, joinWaste(estimate.balls)), certainty),
+  );
 }

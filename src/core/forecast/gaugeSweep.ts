@@ -1,10 +1,13 @@
 /** What if the gauge comes out otherwise: the forecast at gauges around the one that was given. */
+import { estimateProject } from "../estimate/wholeProject";
 import type { Project } from "../files/project";
-import { forecastProject, type LaidPieces } from "./projectForecast";
+import type { LaidSections } from "../garment/lay";
+import { forecastYarns } from "./forecast";
+import { forecastProject } from "./projectForecast";
 
 export interface SweepPoint {
   readonly stitchesPer10Cm: number;
-  /** Yarn in m: the tenth percentile, the median, the ninetieth. */
+  /** Yarn in m: the tenth percentile, the median, the ninetieth; of the first yarn. */
   readonly p10M: number;
   readonly p50M: number;
   readonly p90M: number;
@@ -19,20 +22,20 @@ const REACH = 0.1;
  * Forecasts from a tenth looser to a tenth tighter, rows changing with stitches; the stitches cast on and
  * the rows worked stay the same, and so does the draw-in. Empty where the project has no answer.
  */
-export function sweepGauge(project: Project, laid?: LaidPieces): readonly SweepPoint[] {
+export function sweepGauge(project: Project, laid?: LaidSections): readonly SweepPoint[] {
   const base = forecastProject(project, laid);
   if (!base.known) return [];
-  const { stitchesPer10Cm, rowsPer10Cm } = base.plan.gauge;
+  const { plan, sources } = base;
   return Array.from({ length: 2 * STEPS + 1 }, (_, index) => {
     const scale = 1 + (REACH * (index - STEPS)) / STEPS;
     const gauge = {
-      ...project.gauge,
-      stitchesPer10Cm: stitchesPer10Cm * scale,
-      rowsPer10Cm: rowsPer10Cm * scale,
+      stitchesPer10Cm: plan.gauge.stitchesPer10Cm * scale,
+      rowsPer10Cm: plan.gauge.rowsPer10Cm * scale,
     };
-    const moved = forecastProject({ ...project, gauge }, laid);
-    if (!moved.known) return [];
-    const { quantilesMm, advised } = moved.forecast;
+    const moved = { ...plan, gauge };
+    const [yarn] = forecastYarns(moved, estimateProject(moved), sources, project.certainty);
+    if (!yarn) return [];
+    const { quantilesMm, advised } = yarn;
     return [
       {
         stitchesPer10Cm: gauge.stitchesPer10Cm,

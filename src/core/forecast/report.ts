@@ -5,9 +5,9 @@ import type { Project } from "../files/project";
 import { layProject } from "../garment/layPanels";
 import { toMetres } from "../units/brands";
 import { massOf } from "../yarn/putUp";
-import type { BallChance } from "./forecast";
+import type { BallChance, YarnForecast } from "./forecast";
 import type { Quantile } from "./normal";
-import { forecastProject } from "./projectForecast";
+import { forecastProject, type Finding } from "./projectForecast";
 
 export interface EstimateReport {
   readonly yarns: readonly {
@@ -29,49 +29,53 @@ export interface ReportDiagnostic {
   readonly message: string;
 }
 
-/** Where in a piece each kind of finding lies. */
-const PATHS = { measuredWidth: "measured.widthMm", rows: "rows", across: "across" } as const;
+/** Where in a section each kind of finding lies. */
+const PATHS = { measuredWidth: ".measured.widthMm", section: "" } as const;
 
 const MISSING: { readonly [Field in "putUp" | "rows"]: ReportDiagnostic } = {
   putUp: { path: "yarns.0.putUp", message: "Say what a ball holds: its mass and its length." },
-  rows: { path: "pieces.0.rows", message: "Say how many rows the piece has." },
+  rows: { path: "pieces.0.sections", message: "Say how many rows or how long a fabric is." },
 };
+
+function pathOf({ pieces }: Project, { pieceId, sectionId, field }: Finding): string {
+  const piece = pieces.findIndex(({ id }) => id === pieceId);
+  const section = pieces[piece]?.sections.findIndex(({ id }) => id === sectionId) ?? -1;
+  return `pieces.${piece}.sections.${section}${PATHS[field]}`;
+}
+
+function yarnReport({ yarn, quantilesMm, chances, advised }: YarnForecast): EstimateReport["yarns"][number] {
+  const byQuantile = (tell: (mm: (typeof quantilesMm)[Quantile]) => number) =>
+    Object.fromEntries(Object.entries(quantilesMm).map(([name, mm]) => [name, tell(mm)])) as {
+      [Q in Quantile]: number;
+    };
+  return {
+    yarnId: yarn.id,
+    metres: byQuantile(toMetres),
+    grams: byQuantile((mm) => massOf(toMetres(mm), yarn.putUp)),
+    balls: chances.map(({ balls, chance }: BallChance) => ({ count: balls, chance })),
+    advised: advised.balls,
+  };
+}
 
 /**
  * Estimates a project; or says what it lacks.
- * Example: the demo project needs 322 m at the median and is advised 5 balls.
+ * Example: the demo project is advised 8 balls of its one yarn.
  */
 export function reportOn(
   project: Project,
   known?: KnownFabrics,
 ): EstimateReport | { readonly missing: readonly ReportDiagnostic[] } {
   const answer = forecastProject(project, layProject(project, known));
-  const told = answer.findings.map(({ pieceId, field, message }) => ({
-    path: `pieces.${project.pieces.findIndex(({ id }) => id === pieceId)}.${PATHS[field]}`,
-    message,
+  const told = answer.findings.map((finding) => ({
+    path: pathOf(project, finding),
+    message: finding.message,
   }));
   if (!answer.known) return { missing: [...answer.missing.map((field) => MISSING[field]), ...told] };
-  const { forecast, plan } = answer;
-  const yarnId = project.yarns[0]?.id ?? "";
-  const byQuantile = (tell: (mm: (typeof forecast.quantilesMm)[Quantile]) => number) =>
-    Object.fromEntries(Object.entries(forecast.quantilesMm).map(([name, mm]) => [name, tell(mm)])) as {
-      [Q in Quantile]: number;
-    };
   return {
-    yarns: [
-      {
-        yarnId,
-        metres: byQuantile(toMetres),
-        grams: byQuantile((mm) => massOf(toMetres(mm), plan.putUp)),
-        balls: forecast.chances.map(({ balls, chance }: BallChance) => ({ count: balls, chance })),
-        advised: forecast.advised.balls,
-      },
-    ],
-    ledger: LEDGER_PARTS.map(({ id }) => ({
-      part: id,
-      yarnId,
-      metres: toMetres(forecast.estimate.ledger[id]),
-    })),
+    yarns: answer.yarns.map(yarnReport),
+    ledger: answer.yarns.flatMap(({ yarn, ledger }) =>
+      LEDGER_PARTS.map(({ id }) => ({ part: id, yarnId: yarn.id, metres: toMetres(ledger[id]) })),
+    ),
     diagnostics: told,
   };
 }

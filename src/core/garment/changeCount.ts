@@ -1,40 +1,39 @@
 /** A row that increases or decreases to another count, evenly, written out so that it adds up. */
+import { joined, type PanelRow, type Work } from "../panels/panel";
+import { operationOf } from "../stitches/operations";
 import { read, unread, type Reading } from "../units/reading";
 import { inBrackets, sharesOf } from "./spread";
 
-const knit = (stitches: number) => (stitches > 0 ? [`k${stitches}`] : []);
+/** Plain stitches before each increase or decrease, and behind the last. */
+interface Runs {
+  readonly act: "m1" | "k2tog";
+  readonly before: readonly number[];
+  readonly last: number;
+}
 
 /** An increase in the middle of each share: half of the first share before it, half of the last behind. */
-function increases(from: number, count: number): readonly string[] {
+function increases(from: number, count: number): Runs {
   const shares = sharesOf(from, count);
   const first = Math.ceil((shares[0] ?? 0) / 2);
-  const runs = shares.map((share, index) =>
+  const before = shares.map((share, index) =>
     index === 0 ? first : Math.floor((shares[index - 1] ?? 0) / 2) + Math.ceil(share / 2),
   );
-  const last = Math.floor((shares.at(-1) ?? 0) / 2);
-  return [...runs.map((run) => [...knit(run), "m1"].join(", ")), ...knit(last)];
+  return { act: "m1", before, last: Math.floor((shares.at(-1) ?? 0) / 2) };
 }
 
 /** A decrease in the middle of each share of the stitches. */
-function decreases(from: number, count: number): readonly string[] {
+function decreases(from: number, count: number): Runs {
   const shares = sharesOf(from, count);
-  const before = shares.map((share) => Math.ceil((share - 2) / 2));
-  const runs = shares.map((_, index) => {
-    const left = index === 0 ? 0 : (shares[index - 1] ?? 0) - 2 - (before[index - 1] ?? 0);
-    return left + (before[index] ?? 0);
+  const halves = shares.map((share) => Math.ceil((share - 2) / 2));
+  const before = shares.map((_, index) => {
+    const left = index === 0 ? 0 : (shares[index - 1] ?? 0) - 2 - (halves[index - 1] ?? 0);
+    return left + (halves[index] ?? 0);
   });
-  const last = (shares.at(-1) ?? 0) - 2 - (before.at(-1) ?? 0);
-  return [...runs.map((run) => [...knit(run), "k2tog"].join(", ")), ...knit(last)];
+  return { act: "k2tog", before, last: (shares.at(-1) ?? 0) - 2 - (halves.at(-1) ?? 0) };
 }
 
-/**
- * The row that takes `from` stitches to `to`, as text that reads as a row.
- * Errors: more increases than one for each stitch, more decreases than pairs, each with what to do.
- * Example: 78 to 96 is 18 increases: "[k2, m1, k4, m1 …", which adds up to 96.
- */
-export function changeCount(from: number, to: number): Reading<string> {
+function runsOf(from: number, to: number): Reading<Runs> {
   const change = to - from;
-  if (change === 0) return read(`k${from}`);
   if (change > from)
     return unread(
       `${change} increases do not fit into ${from} stitches, one for each at most: increase over two rows, first to ${2 * from}.`,
@@ -43,5 +42,32 @@ export function changeCount(from: number, to: number): Reading<string> {
     return unread(
       `${-change} decreases need ${-change * 2} stitches, and there are ${from}: decrease over two rows, first to ${Math.ceil(from / 2)}.`,
     );
-  return read(inBrackets(change > 0 ? increases(from, change) : decreases(from, -change)));
+  if (change === 0) return read({ act: "m1", before: [], last: from });
+  return read(change > 0 ? increases(from, change) : decreases(from, -change));
+}
+
+const knit = (stitches: number) => (stitches > 0 ? [`k${stitches}`] : []);
+
+/**
+ * The row that takes `from` stitches to `to`, as text that reads as a row.
+ * Errors: more increases than one for each stitch, more decreases than pairs, each with what to do.
+ * Example: 78 to 96 is 18 increases: "[k2, m1, k4, m1 …", which adds up to 96.
+ */
+export function changeCount(from: number, to: number): Reading<string> {
+  const runs = runsOf(from, to);
+  if (!runs.ok) return runs;
+  const { act, before, last } = runs.value;
+  return read(inBrackets([...before.map((run) => [...knit(run), act].join(", ")), ...knit(last)]));
+}
+
+const ACTS = { m1: "m1l", k2tog: "k2tog" } as const;
+
+/** The same row as it is worked. Errors as above. Example: 4 to 6 is k1, m1, k2, m1, k1. */
+export function changeRow(from: number, to: number): Reading<PanelRow> {
+  const runs = runsOf(from, to);
+  if (!runs.ok) return runs;
+  const { act, before, last } = runs.value;
+  const plain = (times: number): Work => ({ operation: operationOf("knit"), times });
+  const changed: Work = { operation: operationOf(ACTS[act]), times: 1 };
+  return read(joined([...before.flatMap((run) => [plain(run), changed]), plain(last)]));
 }

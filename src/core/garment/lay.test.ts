@@ -1,37 +1,29 @@
 import { demoProject } from "@/demo/slipover";
 import { forecastProject } from "../forecast/projectForecast";
-import { aspectOf, projectGauge } from "../forecast/projectGauge";
-import { emptyProject, type Project, type ProjectPanel, type ProjectPiece } from "../files/project";
+import { aspectOf, projectGauge } from "./projectGauge";
+import { emptyProject, type Project, type ProjectPanel } from "../files/project";
 import type { PieceEstimate } from "../estimate/piece";
-import { layPiece, layProject } from "./layPanels";
+import { cabledBack } from "../estimate/anyProject";
+import { ledgerOf } from "../estimate/ledger";
+import type { FabricSection } from "../files/sections";
+import { layProject } from "./layPanels";
 
 const origin = { from: "", version: "", date: "", text: "" };
 const own = (text: string): ProjectPanel => ({ id: "own", name: "Mine", text, notes: "", origin });
 
-function withRow(across: ProjectPiece["across"], panels: ProjectPanel[] = []): Project {
-  const demo = demoProject();
-  return {
-    ...demo,
-    panels,
-    pieces: demo.pieces.map((piece) => ({
-      ...piece,
-      edge: 4,
-      across,
-      measured: { widthMm: null, stitches: null },
-    })),
-  };
-}
+const withRow = (across: FabricSection["across"], panels: ProjectPanel[] = []): Project =>
+  cabledBack({ content: "panels", edge: 4, across, measured: { widthMm: null, stitches: null } }, { panels });
 
 const laid = (project: Project) => {
-  const [piece] = project.pieces;
-  if (!piece) throw new Error("no piece");
-  return layPiece(project, piece);
+  const [row] = layProject(project).values();
+  if (!row) throw new Error("no section");
+  return row;
 };
 
 function estimated(project: Project): PieceEstimate {
   const answer = forecastProject(project, layProject(project));
   if (!answer.known) throw new Error("no answer");
-  const [piece] = answer.forecast.estimate.pieces;
+  const [piece] = answer.estimate.pieces;
   if (!piece) throw new Error("no piece");
   return piece.estimate;
 }
@@ -50,9 +42,9 @@ test("panels of the library and of one's own lie side by side, each so many time
   expect(row.fabric.stitches).toBe(4 + 2 * 8 + 8 + 3 * 2 + 4);
   const estimate = estimated(project);
   expect(estimate.stitches).toBe(38);
-  expect(estimate.ledger.drawIn).toBeGreaterThan(0);
-  expect(estimate.ledger.crossings).toBeGreaterThan(0);
-  expect(estimate.kept.width).toBeLessThan(0.95);
+  expect(ledgerOf(estimate.lines).drawIn).toBeGreaterThan(0);
+  expect(ledgerOf(estimate.lines).crossings).toBeGreaterThan(0);
+  expect(estimate.kept.all).toBeLessThan(0.95);
 });
 
 test("taking the crossings out never raises the yarn, and widens the piece", () => {
@@ -89,9 +81,16 @@ test.each([
   const project = withRow(across, panels);
   const row = laid(project);
   expect(row).toMatchObject({ ok: false, message: expect.stringMatching(words) as string });
-  expect(forecastProject(project, [row])).toMatchObject({
+  expect(forecastProject(project, layProject(project))).toMatchObject({
     known: false,
-    findings: [{ pieceId: "piece-1", field: "across" }],
+    findings: [
+      {
+        pieceId: "piece",
+        sectionId: "fabric",
+        leftOut: true,
+        message: expect.stringMatching(words) as string,
+      },
+    ],
   });
 });
 
@@ -112,8 +111,9 @@ test("a mirrored piece has its crossings lean the other way, and is as wide and 
     const project = withRow([{ panelId: "own", times: 3 }], [own(text)]);
     return { ...project, pieces: project.pieces.map((piece) => ({ ...piece, mirrored })) };
   }) as [Project, Project];
-  const row = laid(other);
-  expect(row.ok && JSON.stringify(row.across.panels)).toContain('"lean":"right"');
+  const answer = forecastProject(other, layProject(other));
+  const rows = answer.known ? answer.worked.get("piece")?.sections[1]?.rows : [];
+  expect(JSON.stringify(rows?.[0]?.row)).toContain('"lean":"right"');
   expect(estimated(other).totalMm).toBeCloseTo(estimated(one).totalMm, 4);
   expect(estimated(other).widthMm).toBeCloseTo(estimated(one).widthMm, 3);
 });

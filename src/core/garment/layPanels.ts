@@ -1,15 +1,24 @@
-/** A row of written panels, read and laid across a piece. */
+/** Rows of written panels, read and laid across; and everything that lies in a project. */
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project, ProjectPiece } from "../files/project";
-import type { LaidPieces } from "../forecast/projectForecast";
-import { aspectOf } from "../forecast/projectGauge";
+import type { FabricSection } from "../files/sections";
 import { isWrong } from "../instructions/findings";
 import { readPattern } from "../instructions/read";
 import type { Across } from "../panels/across";
+import { groundPanel } from "../panels/grounds";
 import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
-import { mirror } from "../panels/transforms";
-import { lay, ropesOf, type Laid, type Unlaid } from "./lay";
+import {
+  beginsFabric,
+  keyOfSection,
+  lay,
+  layUnread,
+  needsReading,
+  ropesOf,
+  type LaidSections,
+  type Unlaid,
+} from "./lay";
+import { aspectOf } from "./projectGauge";
 
 interface Named {
   readonly name: string;
@@ -29,29 +38,39 @@ function readNamed({ name, text }: Named): Panel | string {
 }
 
 /**
- * What a project's piece has across it: ropes, or panels of the library and of its own, each so many times,
- * from the right. Errors, in words: a panel that is gone, one that cannot be read.
+ * What a section has across it: ropes, a ground, or panels of the library and of the project, each so many
+ * times, from the right, before any mirror. Errors, in words: no panel, one that is gone, one that cannot be read.
  */
-export function acrossOf(project: Project, piece: ProjectPiece): Across | Unlaid {
-  if (piece.across.length === 0) return ropesOf(piece);
+export function acrossOf(project: Project, piece: ProjectPiece, section: FabricSection): Across | Unlaid {
+  if (section.content === "ropes") return ropesOf(section, piece);
+  if (section.content === "ground") return { edge: 0, panels: [groundPanel(section.ground)] };
+  if (section.across.length === 0) return { ok: false, message: "No panel is chosen yet: put one in." };
   const panels: Panel[] = [];
-  for (const { panelId, times } of piece.across) {
+  for (const { panelId, times } of section.across) {
     const named = panelOf(panelId, project);
     if (!named) return { ok: false, message: "A panel of this row is no longer there: choose another one." };
     const panel = readNamed(named);
     if (typeof panel === "string") return { ok: false, message: panel };
-    panels.push(...Array.from({ length: times }, () => (piece.mirrored ? mirror(panel) : panel)));
+    panels.push(...Array.from({ length: times }, () => panel));
   }
-  return { edge: piece.edge, panels };
+  return { edge: section.edge, panels };
 }
 
-/** Lays what a project's piece has across it. Errors, in words: also a panel that cannot be relaxed. */
-export function layPiece(project: Project, piece: ProjectPiece, known?: KnownFabrics): Laid {
-  const across = acrossOf(project, piece);
-  if ("message" in across) return across;
-  return lay(across, { aspect: aspectOf(project), blocking: piece.blocking }, known);
+/** What lies across every section of a project that begins a fabric. */
+export function layProject(project: Project, known?: KnownFabrics): LaidSections {
+  const aspect = aspectOf(project);
+  const all = project.pieces.flatMap((piece) => piece.sections.map((section) => ({ piece, section })));
+  return new Map(
+    all.flatMap(({ piece, section }) => {
+      if (!beginsFabric(section)) return [];
+      if (!needsReading(section)) {
+        const laid = layUnread(piece, section, aspect, known);
+        return laid ? [[keyOfSection(piece, section), laid] as const] : [];
+      }
+      const across = section.kind === "fabric" ? acrossOf(project, piece, section) : null;
+      if (!across) return [];
+      const laid = "message" in across ? across : lay(across, { aspect, blocking: piece.blocking }, known);
+      return [[keyOfSection(piece, section), laid] as const];
+    }),
+  );
 }
-
-/** What lies across every piece of a project, in their order. */
-export const layProject = (project: Project, known?: KnownFabrics): LaidPieces =>
-  project.pieces.map((piece) => layPiece(project, piece, known));

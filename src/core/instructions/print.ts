@@ -33,6 +33,7 @@ function namesFor(panel: Panel): ReadonlyMap<string, { readonly name: string; re
 
 /** One operation with its count. Example: three knit stitches are "k3", two of them through the back "k2 tbl". */
 function operationText(operation: Operation, times: number, abbreviation: string): string {
+  if (operation.belongs) return times > 1 ? `${abbreviation} ${times}` : abbreviation;
   const [word = "", ...rest] = abbreviation.split(" ");
   if (operation.uses === 1 && operation.leaves === 1 && /^(k|p|sl)$/.test(word)) {
     const head = word === "sl" ? `sl ${times}` : `${word}${times}`;

@@ -1,6 +1,6 @@
 /** Panels made of panels: mirrored, repeated, joined, trimmed. */
 import type { Crossing } from "../stitches/crossings";
-import { allOperations, type Operation } from "../stitches/operations";
+import { allOperations, operationOf, type Operation } from "../stitches/operations";
 import { joined, type Panel, type PanelRow, type Work } from "./panel";
 
 /** Operations that lean, and what they become in a mirror. */
@@ -41,6 +41,15 @@ const mirroredRow = (row: PanelRow): PanelRow =>
       )
       .reverse(),
   );
+
+const mirrors = new WeakMap<PanelRow, PanelRow>();
+
+/** A row as in a mirror; the same row always gives the same one. */
+export function mirrorRow(row: PanelRow): PanelRow {
+  const mirrored = mirrors.get(row) ?? mirroredRow(row);
+  mirrors.set(row, mirrored);
+  return mirrored;
+}
 
 /** Left to right: for the other piece of a pair. Example: 2/1 LPC becomes 2/1 RPC, ssk becomes k2tog. */
 export const mirror = ({ rows }: Panel): Panel => ({ rows: rows.map(mirroredRow) });
@@ -93,3 +102,16 @@ export function endWithRow({ rows }: Panel, endRow: number, atLeast: number): Pa
   const all = repeats * height + endRow;
   return { rows: Array.from({ length: all }, (_, index) => rows[index % height] ?? []) };
 }
+
+/** The panel with a plain stitch in place of each bobble and nupp. */
+export const withoutRaised = ({ rows }: Panel): Panel => ({
+  rows: rows.map((row) =>
+    joined(
+      row.map((work) =>
+        "operation" in work && work.operation.raised
+          ? { operation: operationOf(work.operation.face), times: work.times }
+          : work,
+      ),
+    ),
+  ),
+});

@@ -19,6 +19,10 @@ export interface Operation {
   readonly fromBehind: string;
   /** Yarn for one, in plain loops and in widths of a plain stitch. */
   readonly yarn: { readonly loops: number; readonly widths: number };
+  /** What it belongs to where that is not the fabric; a stitch that rests is not worked at all. */
+  readonly belongs?: "castOn" | "castOff" | "rest";
+  /** Stands out of the fabric and could be a plain stitch as well. */
+  readonly raised?: true;
 }
 
 /** Yarn of one operation, in mm. Example: a knit stitch takes one loop, 19.13 mm at 20 x 28 stitches. */
@@ -127,10 +131,41 @@ const purls = table("purl", {
   },
 });
 
-const OPERATIONS: ReadonlyMap<string, Operation> = new Map([...knits, ...purls].map((row) => [row.id, row]));
+/** What is done within a row to the edge of a fabric: armholes, divided necks, short rows. */
+const edges = table("knit", {
+  castOff: {
+    abbreviation: "bo",
+    ukAbbreviation: "cast off",
+    us: "bind off",
+    uk: "cast off",
+    ...one(1, 0, 1.2),
+    belongs: "castOff",
+  },
+  castOn: {
+    abbreviation: "co",
+    ukAbbreviation: "cast on",
+    us: "cast on",
+    ...one(0, 1, 2),
+    belongs: "castOn",
+  },
+  pickUp: { abbreviation: "pick up", us: "pick up and knit", ...one(0, 1, 1), belongs: "castOn" },
+  rest: { abbreviation: "leave", us: "leave on the needle", ...one(1, 1, 0), belongs: "rest" },
+  turn: {
+    abbreviation: "w&t",
+    us: "wrap the next stitch and turn",
+    uses: 1,
+    leaves: 1,
+    yarn: PASSING,
+    belongs: "rest",
+  },
+});
 
-/** All operations of the table, those that show knit first. */
-export const allOperations: readonly Operation[] = [...OPERATIONS.values()];
+/** All operations of patterns, those that show knit first. */
+export const allOperations: readonly Operation[] = [...knits, ...purls];
+
+const OPERATIONS: ReadonlyMap<string, Operation> = new Map(
+  [...allOperations, ...edges].map((row) => [row.id, row]),
+);
 
 /** The operation of an id. Throws on an id that the table does not hold: that is a bug, not an input. */
 export function operationOf(id: string): Operation {
@@ -150,6 +185,7 @@ export function bobble(stitches: number, rows: number): Operation {
     us: `bobble of ${stitches} stitches and ${rows} rows`,
     face: "knit",
     fromBehind: `bobble ${stitches} ${rows}`,
+    raised: true,
     ...one(1, 1, 0.9 * (stitches + stitches * rows + 1)),
   };
 }
@@ -162,6 +198,7 @@ export function nupp(count: number): Operation {
     us: `nupp of ${count} loops`,
     face: "knit",
     fromBehind: `nupp ${count}`,
+    raised: true,
     ...one(1, 1, 0.9 * (count + 1)),
   };
 }

@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { toast } from "sonner";
 import { BLOCKINGS } from "@/core/fabric/blocking";
 import { plainStitch } from "@/core/fabric/plainStitch";
-import { aspectOf, gaugeOrUsual } from "@/core/forecast/projectGauge";
+import { aspectOf, gaugeOrUsual } from "@/core/garment/projectGauge";
 import { thicknessOf } from "@/core/yarn/thickness";
 import type { PutUp } from "@/core/yarn/putUp";
 import { chosenOf } from "@/state/chosenPiece";

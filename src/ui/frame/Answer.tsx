@@ -1,4 +1,5 @@
 "use client";
+import type { YarnForecast } from "@/core/forecast/forecast";
 import type { Finding, KnownForecast, MissingField } from "@/core/forecast/projectForecast";
 import { formatChance, formatMass, formatYarn } from "@/core/units/format";
 import { toMetres } from "@/core/units/brands";
@@ -18,7 +19,7 @@ const CERTAINTY = [
 
 const MISSING: { readonly [Field in MissingField]: string } = {
   putUp: "what the ball holds",
-  rows: "how many rows",
+  rows: "how many rows or how long",
 };
 
 /** The answer, on every bench: how many balls, how sure, and what would sharpen it most. */
@@ -64,18 +65,42 @@ function MissingAnswer({ missing, findings: [finding] }: MissingAnswerProps) {
 }
 
 function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
-  const units = useUnits();
   const certainty = useProjectPart((project) => project.certainty);
-  const { forecast, plan } = answer;
-  const { advised, around, estimate, leftOver } = forecast;
-  const need = toMetres(estimate.totalMm);
+  const { yarns } = answer;
+  const [first] = yarns;
   return (
     <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
+      {yarns.length === 1 ? <OneYarn yarn={first} /> : <SeveralYarns yarns={yarns} />}
+      <div className="max-w-60 text-sm max-md:max-w-none">
+        <Choice
+          label="How sure to be"
+          options={CERTAINTY}
+          value={certainty}
+          onChange={(wanted) =>
+            change("certainty", (draft) => {
+              draft.certainty = wanted;
+            })
+          }
+        />
+        <Sharpen answer={answer} doubts={first.doubts} />
+      </div>
+    </div>
+  );
+}
+
+const told = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
+
+function OneYarn({ yarn: forecast }: { readonly yarn: YarnForecast }) {
+  const units = useUnits();
+  const { advised, around, leftOver, totalMm, yarn } = forecast;
+  const need = toMetres(totalMm);
+  return (
+    <>
       <div>
         <p role="status" className="font-display text-[2.6rem] leading-none font-semibold whitespace-nowrap">
           <span className="sr-only">Buy </span>
-          {advised.balls} {advised.balls === 1 ? "ball" : "balls"}{" "}
-          <span className="font-text text-lg font-normal">of {formatMass(plan.putUp.massG, units)}</span>
+          {told(advised.balls)}{" "}
+          <span className="font-text text-lg font-normal">of {formatMass(yarn.putUp.massG, units)}</span>
         </p>
         <p className="mt-1 whitespace-nowrap">
           <strong>{formatChance(advised.chance)}</strong> that it is enough
@@ -92,26 +117,50 @@ function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
           ))}
         <dt className="text-right text-faint">needed</dt>
         <dd className="whitespace-nowrap">
-          {formatYarn(need, units)}, {formatMass(massOf(need, plan.putUp), units)}
+          {formatYarn(need, units)}, {formatMass(massOf(need, yarn.putUp), units)}
         </dd>
         <dt className="text-right text-faint">left over</dt>
         <dd className="whitespace-nowrap">
-          {formatYarn(leftOver, units)}, {formatMass(massOf(leftOver, plan.putUp), units)}
+          {formatYarn(leftOver, units)}, {formatMass(massOf(leftOver, yarn.putUp), units)}
         </dd>
       </dl>
-      <div className="max-w-60 text-sm max-md:max-w-none">
-        <Choice
-          label="How sure to be"
-          options={CERTAINTY}
-          value={certainty}
-          onChange={(wanted) =>
-            change("certainty", (draft) => {
-              draft.certainty = wanted;
-            })
-          }
-        />
-        <Sharpen answer={answer} />
-      </div>
+    </>
+  );
+}
+
+/** Balls of each yarn, one under the other. */
+function SeveralYarns({ yarns }: { readonly yarns: KnownForecast["yarns"] }) {
+  const units = useUnits();
+  const kept = useProjectPart((project) => project.yarns);
+  const all = yarns.reduce((sum, { advised }) => sum + advised.balls, 0);
+  return (
+    <div>
+      <p role="status" className="font-display text-3xl leading-none font-semibold whitespace-nowrap">
+        <span className="sr-only">Buy </span>
+        {told(all)} <span className="font-text text-lg font-normal">in {yarns.length} yarns</span>
+      </p>
+      <table className="mt-1 text-[0.95rem] leading-snug">
+        <tbody>
+          {yarns.map(({ yarn, advised, totalMm }) => {
+            const { name, colour } = kept.find(({ id }) => id === yarn.id) ?? { name: "", colour: "#888888" };
+            return (
+              <tr key={yarn.id}>
+                <th scope="row" className="max-w-44 truncate pr-3 text-left font-normal">
+                  <span
+                    aria-hidden
+                    className="mr-1.5 inline-block size-3 rounded-full border border-edge align-[-1px]"
+                    style={{ backgroundColor: colour }}
+                  />
+                  {name}
+                </th>
+                <td className="pr-3 font-semibold whitespace-nowrap">{told(advised.balls)}</td>
+                <td className="pr-3 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>
+                <td className="whitespace-nowrap">{formatChance(advised.chance)}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
     </div>
   );
 }

@@ -1,11 +1,16 @@
 "use client";
 import { ChevronDown } from "lucide-react";
+import dynamic from "next/dynamic";
 import { useState } from "react";
-import { openDemo } from "@/state/demo";
+import { openDemo, openSmallDemo } from "@/state/demo";
 import { useProjectPart } from "@/state/projectStore";
 import { Menu } from "@/ui/parts/Menu";
-import { ProjectDetails } from "./ProjectDetails";
 import { pickProjectFile, saveProjectFile, startEmpty } from "./projectFiles";
+
+/** A form that is seldom opened. */
+const ProjectDetails = dynamic(() => import("./ProjectDetails").then(({ ProjectDetails: form }) => form), {
+  ssr: false,
+});
 
 /** The project's name, and what can be done with the project as a whole. */
 export function ProjectMenu() {
@@ -18,6 +23,7 @@ export function ProjectMenu() {
     { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },
     { name: "Start empty", act: startEmpty },
     { name: "Open the demo", act: openDemo },
+    { name: "Open the small demo, in the round", act: openSmallDemo },
   ];
   return (
     <>
@@ -35,7 +41,7 @@ export function ProjectMenu() {
           </button>
         }
       />
-      <ProjectDetails open={details} onOpenChange={setDetails} />
+      {details && <ProjectDetails open={details} onOpenChange={setDetails} />}
     </>
   );
 }

@@ -1,5 +1,6 @@
-import type { DoubtId } from "@/core/forecast/doubt";
+import type { Doubt, DoubtId } from "@/core/forecast/doubt";
 import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { useProjectPart } from "@/state/projectStore";
 import { FieldLink } from "@/ui/parts/FieldLink";
 
 /** What each unknown is called, in a sentence "… holds most of the doubt". */
@@ -13,16 +14,28 @@ const NAMES: { readonly [Id in DoubtId]: string } = {
   putUp: "the length in your lot’s balls",
 };
 
+interface SharpenProps {
+  readonly answer: KnownForecast;
+  readonly doubts: readonly Doubt[];
+}
+
 /** The one thing that would sharpen the answer most, of what can be done now; then what holds the doubt. */
-export function Sharpen({ answer }: { readonly answer: KnownForecast }) {
-  const { doubts } = answer.forecast;
+export function Sharpen({ answer, doubts }: SharpenProps) {
   const { width, height } = answer.sources;
+  const usual = useProjectPart(({ yarns }) => yarns[0]?.putUpFrom === "usual");
   const gaugeShare = doubts
     .filter(
       ({ id }) => (id === "width" && width !== "measured") || (id === "height" && height !== "measured"),
     )
     .reduce((sum, { share }) => sum + share, 0);
   const [largest] = doubts;
+  if (usual && largest?.id === "putUp")
+    return (
+      <p className="mt-1 leading-snug">
+        {percent(largest.share)} of the doubt is what your ball holds:{" "}
+        <FieldLink field="putUp">read it off the band</FieldLink>.
+      </p>
+    );
   if (gaugeShare > 0)
     return (
       <p className="mt-1 leading-snug">

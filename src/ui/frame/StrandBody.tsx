@@ -1,5 +1,4 @@
-import type { Forecast } from "@/core/forecast/forecast";
-import type { ProjectEstimate } from "@/core/estimate/wholeProject";
+import type { YarnForecast } from "@/core/forecast/forecast";
 import type { Strand, StrandPart } from "@/core/estimate/strand";
 
 const COLOURS: { readonly [Part in StrandPart]: string } = {
@@ -13,18 +12,8 @@ const COLOURS: { readonly [Part in StrandPart]: string } = {
 /** More ticks than this would run into one another. */
 const MOST_TICKS = 120;
 
-/** Rows of the strand, counted from 0, in which something crosses. */
-function crossingRows({ pieces }: ProjectEstimate, { worked }: Strand): readonly number[] {
-  return worked.flatMap(({ pieceId, firstRow, rows }) => {
-    const repeat = pieces.find(({ id }) => id === pieceId)?.estimate.repeat ?? [];
-    return Array.from({ length: rows }, (_, row) => row)
-      .filter((row) => (repeat[row % repeat.length]?.crossingMm ?? 0) > 0)
-      .map((row) => firstRow + row);
-  });
-}
-
 interface StrandBodyProps {
-  readonly forecast: Forecast;
+  readonly forecast: YarnForecast;
   readonly strand: Strand;
   readonly share: (mm: number) => string;
 }
@@ -34,8 +23,8 @@ interface StrandBodyProps {
  * and the ninety-fifth percentile of the need, and behind it the bare outline of what the balls hold.
  */
 export function StrandBody({ forecast, strand, share }: StrandBodyProps) {
-  const { quantilesMm, estimate } = forecast;
-  const ticks = crossingRows(estimate, strand);
+  const { quantilesMm } = forecast;
+  const ticks = Array.from(strand.crosses.keys()).filter((row) => strand.crosses[row] === 1);
   const fade = `linear-gradient(90deg, #000 ${share(quantilesMm.p10)}, transparent ${share(quantilesMm.p95)})`;
   return (
     <>

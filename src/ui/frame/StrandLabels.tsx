@@ -4,19 +4,24 @@ import { useProjectPart } from "@/state/projectStore";
 interface LabelsProps {
   readonly strand: Strand;
   readonly share: (mm: number) => string;
+  /** Whose strand it is, where there are several. */
+  readonly name: string | null;
 }
 
 /** Under the strand: the rows of the one piece, or where each of several begins. */
-export const StrandLabels = (props: LabelsProps) =>
-  props.strand.worked.length > 1 ? <PieceLabels {...props} /> : <RowLabels {...props} />;
+export function StrandLabels(props: LabelsProps) {
+  if (props.name !== null)
+    return <span className="absolute top-0.5 left-0 whitespace-nowrap">{props.name}</span>;
+  return props.strand.worked.length > 1 ? <PieceLabels {...props} /> : <RowLabels {...props} />;
+}
 
 /** Names closer than this share of the strand would run into one another. */
 const LEAST_APART = 0.09;
 
 /** Where copies begin, but those that lie too close behind one that is named. */
-const namedBegins = ({ stretches, totalMm }: Strand) =>
-  stretches
-    .filter(({ part }) => part === "castOn")
+const namedBegins = ({ stretches, worked, totalMm }: Strand) =>
+  worked
+    .flatMap((copy) => stretches.find((stretch) => stretch.worked === copy) ?? [])
     .reduce<Strand["stretches"][number][]>((named, begin) => {
       const near = begin.fromMm - (named.at(-1)?.fromMm ?? -Infinity) < LEAST_APART * totalMm;
       return near ? named : [...named, begin];

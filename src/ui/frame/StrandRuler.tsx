@@ -1,13 +1,13 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { YarnForecast } from "@/core/forecast/forecast";
 import { middleOfRow, placeOn, type Place, type Strand, type StrandPart } from "@/core/estimate/strand";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
 import { massOf } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/answer";
-import { choosePiece } from "@/state/chosenPiece";
+import { chooseSection } from "@/state/chosenPiece";
 import { pointAt, usePointer } from "@/state/pointer";
 import { useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
@@ -23,26 +23,48 @@ const PART_NAMES: { readonly [Part in StrandPart]: string } = {
   ends: "seams, ends, joins and extras",
 };
 
-/** All the yarn of the project as one strand, drawn to scale across every screen. */
+/** All the yarn of the project, drawn to scale across every screen: a strand for each yarn, one under the other. */
 export function StrandRuler() {
   const answer = useAnswer();
-  if (!answer.known || !answer.strand)
+  if (!answer.known)
     return (
       <div className="h-[4.4rem] pt-6">
         <div className="h-5 rounded-full border border-dashed border-edge" />
         <p className="text-sm text-faint">The strand is drawn as soon as there is an answer.</p>
       </div>
     );
-  return <DrawnStrand answer={answer} strand={answer.strand} />;
+  const scaleMm = Math.max(
+    ...answer.yarns.map(({ quantilesMm, advised, yarn }) =>
+      Math.max(quantilesMm.p95, advised.balls * yarn.putUp.lengthM * 1000),
+    ),
+  );
+  return answer.yarns.map((forecast) => {
+    const strand = answer.strands.find(({ yarnId }) => yarnId === forecast.yarn.id);
+    return (
+      strand && (
+        <DrawnStrand
+          key={forecast.yarn.id}
+          forecast={forecast}
+          strand={strand}
+          scaleMm={scaleMm * 1.012}
+          alone={answer.yarns.length === 1}
+        />
+      )
+    );
+  });
 }
 
 interface DrawnStrandProps {
-  readonly answer: KnownForecast;
+  readonly forecast: YarnForecast;
   readonly strand: Strand;
+  /** Length that the whole width of the screen stands for. */
+  readonly scaleMm: number;
+  /** Whether it is the only one; else each says whose it is. */
+  readonly alone: boolean;
 }
 
-function DrawnStrand({ answer, strand }: DrawnStrandProps) {
-  const { forecast, plan } = answer;
+function DrawnStrand({ forecast, strand, scaleMm, alone }: DrawnStrandProps) {
+  const { putUp } = forecast.yarn;
   const units = useUnits();
   const router = useRouter();
   const pieces = useProjectPart((project) => project.pieces);
@@ -51,14 +73,14 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
   const [hover, setHover] = useState<number | null>(null);
   const track = useRef<HTMLDivElement>(null);
 
-  const ballMm = plan.putUp.lengthM * 1000;
-  const scaleMm = Math.max(forecast.quantilesMm.p95, forecast.advised.balls * ballMm) * 1.012;
+  const name = useProjectPart(({ yarns }) => yarns.find(({ id }) => id === strand.yarnId)?.name ?? "");
+  const ballMm = putUp.lengthM * 1000;
   const share = (mm: number) => `${(100 * mm) / scaleMm}%`;
   const row = chosen === null ? null : Math.min(chosen, allRows);
   const markMm = hover ?? (row === null ? null : middleOfRow(strand, row));
   const tellPlace = (atMm: number): string => {
     const at = metres(toMetres(millimetres(atMm)));
-    const measure = `${formatYarn(at, units)}, ${formatMass(massOf(at, plan.putUp), units)}`;
+    const measure = `${formatYarn(at, units)}, ${formatMass(massOf(at, putUp), units)}`;
     return atMm > strand.totalMm
       ? `${measure} · left over, most likely`
       : `${measure} · ${tellPart(placeOn(strand, millimetres(atMm)))}`;
@@ -77,7 +99,7 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
   const go = (atMm: number) => {
     const place = placeOn(strand, millimetres(atMm));
     pointAt(place.row);
-    if (place.worked) choosePiece(place.worked.pieceId);
+    if (place.worked) chooseSection(place.sectionId, place.worked.pieceId);
     router.push("/");
   };
   const press = (event: KeyboardEvent) => {
@@ -105,7 +127,7 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
         ref={track}
         role="slider"
         tabIndex={0}
-        aria-label="The strand: all the yarn, row by row"
+        aria-label={alone ? "The strand: all the yarn, row by row" : `The strand of ${name}, row by row`}
         aria-valuemin={1}
         aria-valuemax={allRows}
         aria-valuenow={row ?? 1}
@@ -127,7 +149,7 @@ function DrawnStrand({ answer, strand }: DrawnStrandProps) {
       </div>
       <div className="relative h-6 text-sm text-faint">
         {markMm === null ? (
-          <StrandLabels strand={strand} share={share} />
+          <StrandLabels strand={strand} share={share} name={alone ? null : name} />
         ) : (
           <span
             className="absolute top-0.5 font-semibold whitespace-nowrap text-ink"

@@ -8,17 +8,19 @@ interface SheetProps {
   readonly onOpenChange: (open: boolean) => void;
   readonly title: string;
   readonly children: ReactNode;
+  /** For charts and tables. */
+  readonly wide?: boolean;
 }
 
 /** The one dialog: a sheet over the bench, closed by Escape, by its button or beside it. */
-export function Sheet({ open, onOpenChange, title, children }: SheetProps) {
+export function Sheet({ open, onOpenChange, title, children, wide = false }: SheetProps) {
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-black/45" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 z-40 max-h-[88dvh] w-[min(30rem,calc(100vw-2rem))] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-2xl border border-line bg-card p-6"
+          className={`fixed top-1/2 left-1/2 z-40 max-h-[88dvh] ${wide ? "w-[min(56rem,calc(100vw-1.5rem))]" : "w-[min(30rem,calc(100vw-2rem))]"} -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-2xl border border-line bg-card p-6`}
         >
           <Dialog.Title className="text-2xl">{title}</Dialog.Title>
           {children}

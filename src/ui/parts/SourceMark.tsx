@@ -1,4 +1,4 @@
-import type { Source } from "@/core/forecast/doubt";
+import type { Source } from "@/core/garment/projectGauge";
 
 /** Computed: it follows from the model, and a swatch would replace it. */
 type Told = Source | "computed";

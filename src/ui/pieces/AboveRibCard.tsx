@@ -1,12 +1,18 @@
 import { memo } from "react";
-import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import type { AboveRib } from "@/core/estimate/aboveRib";
+import type { PieceEstimate } from "@/core/estimate/piece";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
+interface AboveRibCardProps {
+  readonly estimate: PieceEstimate;
+  readonly above: AboveRib;
+}
+
 /** How many stitches to add above the rib, so that the cables do not pull the piece in; beside the rules of thumb. */
-export const AboveRibCard = memo(function AboveRibCard({ piece }: { readonly piece: EstimatedPiece }) {
-  const { aboveRib, stitches, kept } = piece.estimate;
-  const { rib, add, byThirds, byCrossings } = aboveRib;
+export const AboveRibCard = memo(function AboveRibCard({ estimate, above }: AboveRibCardProps) {
+  const { kept } = estimate;
+  const { rib, add, byThirds, byCrossings } = above;
   const rules = [
     {
       rule: "One for every three stitches of rib",
@@ -20,15 +26,15 @@ export const AboveRibCard = memo(function AboveRibCard({ piece }: { readonly pie
     },
   ];
   return (
-    <Card title="Above the rib" aside={`${stitches} stitches in the cables`}>
+    <Card title="Above the rib" aside={`${rib + add} stitches in the cables`}>
       <p className="mt-2">
         <strong className="font-display text-3xl">{add > 0 ? `add ${add}` : "add none"}</strong>{" "}
         {add > 0 ? `over a rib of ${rib}, and the width holds.` : "These panels keep their width."}
       </p>
       <p className="mt-1 text-sm">
         <SourceMark source={kept.measured === null ? "computed" : "measured"} /> These panels keep{" "}
-        <span className="text-woad">{Math.round(kept.width * 100)} %</span> of their plain width, so a rib
-        that stretches to plain width needs that share of the stitches.
+        <span className="text-woad">{Math.round(kept.all * 100)} %</span> of their plain width, so a rib that
+        stretches to plain width needs that share of the stitches.
       </p>
       <table className="mt-2 w-full text-sm">
         <caption className="sr-only">Rules of thumb</caption>

@@ -2,39 +2,48 @@
 import { memo, useId } from "react";
 import { workedAt, type Strand } from "@/core/estimate/strand";
 import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import { outlineOf, type OutlinePart } from "@/core/garment/outline";
+import type { PutUp } from "@/core/yarn/putUp";
 import { millimetres } from "@/core/units/brands";
 import { formatSize } from "@/core/units/format";
+import type { Gauge } from "@/core/fabric/plainStitch";
+import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosenPiece";
 import { usePointer } from "@/state/pointer";
-import { useProjectStore } from "@/state/projectStore";
-import { useUnits } from "@/state/settings";
+import { useProjectPart } from "@/state/projectStore";
+import { useSettings, useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
-import { usePieceCloth } from "./usePieceCloth";
+import { ClothPattern } from "./ClothPattern";
+import { sectionName } from "./sectionWords";
 
 interface PieceDrawingProps {
   readonly piece: EstimatedPiece;
+  readonly gauge: Gauge;
+  readonly putUp: PutUp;
   readonly strand: Strand;
 }
 
 /** The piece to scale in its yarn's colour, its own fabric on it, and the plain width that it is pulled in from. */
-export const PieceDrawing = memo(function PieceDrawing({ piece, strand }: PieceDrawingProps) {
+export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps) {
   const units = useUnits();
-  const { widthMm, plainWidthMm, heightMm, widthBandMm, kept } = piece.estimate;
-  const size = `${formatSize(widthMm, units)} wide, ${formatSize(heightMm, units)} high`;
+  const { round } = useChosenPiece();
+  const { widthMm, plainWidthMm, heightMm, widthBandMm, kept } = props.piece.estimate;
+  const size = `${formatSize(widthMm, units)} ${round ? "round" : "wide"}, ${formatSize(heightMm, units)} high`;
   const pulled = millimetres(plainWidthMm - widthMm);
   return (
     <Card title="Drawn to scale" aside={size}>
-      <DrawnPiece piece={piece} strand={strand} />
+      <DrawnPiece {...props} />
       <p className="mt-2 text-sm">
         <SourceMark source={kept.measured === null ? "computed" : "measured"} /> Plain stitches would be{" "}
-        {formatSize(plainWidthMm, units)} wide (dashed);{" "}
+        {formatSize(plainWidthMm, units)} {round ? "round" : "wide"} (dashed);{" "}
         <span className="text-woad">
           {pulled >= 0
             ? `the cables pull ${formatSize(pulled, units)} in`
             : `the panels spread ${formatSize(millimetres(-pulled), units)}`}
         </span>
-        . Likely {formatSize(widthBandMm.narrow, units)} to {formatSize(widthBandMm.wide, units)} wide
+        . Likely {formatSize(widthBandMm.narrow, units)} to {formatSize(widthBandMm.wide, units)}
         {kept.measured === null ? ": a cabled swatch would narrow that." : "."}
+        {round && " Drawn laid flat, half of it to be seen."}
       </p>
     </Card>
   );
@@ -42,7 +51,7 @@ export const PieceDrawing = memo(function PieceDrawing({ piece, strand }: PieceD
 
 const BOX = { width: 400, height: 400, margin: 14 };
 
-/** Row of the piece that is pointed at on the strand; null where that is another piece. */
+/** Row of the piece that is pointed at on the strand, counted from 1; null where that is another piece. */
 function usePointedRow({ id }: EstimatedPiece, strand: Strand): number | null {
   const pointed = usePointer(({ row }) => row);
   const worked = pointed === null ? null : workedAt(strand, pointed);
@@ -50,85 +59,112 @@ function usePointedRow({ id }: EstimatedPiece, strand: Strand): number | null {
   return Math.min(pointed - worked.firstRow, worked.rows);
 }
 
-function DrawnPiece({ piece, strand }: PieceDrawingProps) {
+/** Where a row of the piece lies, in which of its sections. */
+function rowAt({ sections }: EstimatedPiece, row: number): { index: number; share: number } | null {
+  let before = 0;
+  for (const [index, { worked }] of sections.entries()) {
+    if (row <= before + worked.rows.length && worked.rows.length > 0)
+      return { index, share: (row - before - 0.5) / worked.rows.length };
+    before += worked.rows.length;
+  }
+  return null;
+}
+
+function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
   const ids = useId().replaceAll(":", "");
-  const colour = useProjectStore(({ project }) => project.yarns[0]?.colour) ?? "#888888";
-  const chosen = usePointedRow(piece, strand);
-  const cloth = usePieceCloth(piece);
-  const { plan, estimate } = piece;
-  const { widthMm, plainWidthMm, heightMm, stitches } = estimate;
-
-  const room = { width: BOX.width - 2 * BOX.margin, height: BOX.height - 2 * BOX.margin };
-  const scale = Math.min(room.width / Math.max(widthMm, plainWidthMm), room.height / heightMm);
-  const [width, height] = [widthMm * scale, heightMm * scale];
-  const left = (BOX.width - width) / 2;
-  const bottom = BOX.margin + height;
-  const row = height / plan.rows;
-
+  const { round, sections: all } = useChosenPiece();
+  const colour = useProjectPart(
+    ({ yarns }) => yarns.find(({ id }) => id === piece.yarnId)?.colour ?? "#888888",
+  );
+  const words = useSettings((settings) => settings.words);
+  const chosen = useChosenSection().id;
+  const pointed = usePointedRow(piece, strand);
+  const { sections, estimate } = piece;
+  const parts = outlineOf(
+    sections.map(({ worked }) => worked),
+    estimate.plain,
+  );
+  // In the round it lies flat: half of it is seen.
+  const flat = round ? 0.5 : 1;
+  const widest = Math.max(...parts.flatMap(({ points }) => points.map(([x]) => Math.abs(x))), 1);
+  const half = flat * Math.max(widest, estimate.plainWidthMm / 2);
+  const high = Math.max(...parts.map(({ toMm }) => toMm), 1);
+  const scale = Math.min((BOX.width - 2 * BOX.margin) / (2 * half), (BOX.height - 2 * BOX.margin) / high);
+  const bottom = BOX.margin + high * scale;
+  const x = (mm: number) => BOX.width / 2 - mm * flat * scale;
+  const y = (mm: number) => bottom - mm * scale;
+  const patternOf = ({ fabricId }: OutlinePart) =>
+    `${ids}${parts.findIndex((one) => one.fabricId === fabricId)}`;
+  const fabrics = parts.filter(
+    (part, index) =>
+      part.fabricId !== null && parts.findIndex(({ fabricId }) => fabricId === part.fabricId) === index,
+  );
+  const place = pointed === null ? null : rowAt(piece, pointed);
+  const drawnBefore =
+    place && sections.slice(0, place.index).filter(({ worked }) => worked.rows.length > 0).length;
+  const pointedPart = drawnBefore === null ? undefined : parts[drawnBefore];
+  const rowY =
+    place && pointedPart
+      ? y(pointedPart.fromMm + place.share * (pointedPart.toMm - pointedPart.fromMm))
+      : null;
+  const body = parts.find(({ fabricId }) => fabricId === piece.main?.sectionId) ?? parts[0];
   return (
     <svg
       viewBox={`0 0 ${BOX.width} ${bottom + BOX.margin}`}
       className="mt-2 max-h-[26rem] w-full"
       role="img"
-      aria-label={`${stitches} stitches by ${plan.rows} rows`}
+      aria-label={`${estimate.stitches} stitches by ${estimate.rows} rows`}
     >
-      {cloth && (
-        <defs>
-          <pattern
-            id={`${ids}cloth`}
-            patternUnits="userSpaceOnUse"
-            x={left}
-            y={bottom}
-            width={width}
-            height={cloth.rows * row}
-          >
-            <rect
-              width={width}
-              height={cloth.rows * row}
-              fill={`color-mix(in oklab, ${colour} 45%, black)`}
-            />
-            <image href={cloth.address} width={width} height={cloth.rows * row} preserveAspectRatio="none" />
-          </pattern>
-        </defs>
-      )}
-      {plainWidthMm > widthMm && (
+      {body && estimate.plainWidthMm > estimate.widthMm && (
         <rect
-          x={(BOX.width - plainWidthMm * scale) / 2}
-          y={BOX.margin}
-          width={plainWidthMm * scale}
-          height={height}
+          x={x(estimate.plainWidthMm / 2)}
+          y={y(body.toMm)}
+          width={estimate.plainWidthMm * flat * scale}
+          height={(body.toMm - body.fromMm) * scale}
           rx={3}
           fill="none"
           stroke="var(--woad)"
           strokeDasharray="5 4"
         />
       )}
-      <rect
-        x={left}
-        y={BOX.margin}
-        width={width}
-        height={height}
-        rx={2}
-        fill={cloth ? `url(#${ids}cloth)` : colour}
-      />
-      {chosen !== null && (
-        <g>
-          <line
-            x1={4}
-            x2={BOX.width - 4}
-            y1={bottom - (chosen - 0.5) * row}
-            y2={bottom - (chosen - 0.5) * row}
-            stroke="var(--madder)"
-            strokeWidth={2}
+      <defs>
+        {fabrics.map((part) => (
+          <ClothPattern
+            key={part.fabricId}
+            id={patternOf(part)}
+            part={part}
+            fabricId={part.fabricId ?? ""}
+            place={{ x, y, scale, flat }}
+            piece={piece}
+            gauge={gauge}
+            putUp={putUp}
+            colour={colour}
           />
-          <text
-            x={6}
-            y={bottom - (chosen - 0.5) * row - 5}
-            fontSize={13}
-            fill="var(--madder)"
-            fontWeight={700}
+        ))}
+      </defs>
+      {parts.map((part) => {
+        const section = all.find(({ id }) => id === part.sectionId);
+        const isChosen = part.sectionId === chosen && parts.length > 1;
+        return (
+          <polygon
+            key={`${part.sectionId} ${part.side}`}
+            points={part.points.map(([px, py]) => `${x(px).toFixed(2)},${y(py).toFixed(2)}`).join(" ")}
+            fill={part.fabricId === null ? colour : `url(#${patternOf(part)}) ${colour}`}
+            stroke={isChosen ? "var(--madder)" : "var(--card)"}
+            strokeWidth={isChosen ? 2 : 0.75}
+            strokeLinejoin="round"
+            className="cursor-pointer"
+            onClick={() => chooseSection(part.sectionId)}
           >
-            row {chosen}
+            <title>{section && sectionName(section, words)}</title>
+          </polygon>
+        );
+      })}
+      {rowY !== null && (
+        <g>
+          <line x1={4} x2={BOX.width - 4} y1={rowY} y2={rowY} stroke="var(--madder)" strokeWidth={2} />
+          <text x={6} y={rowY - 5} fontSize={13} fill="var(--madder)" fontWeight={700}>
+            row {pointed}
           </text>
         </g>
       )}

@@ -1,13 +1,21 @@
 "use client";
+import dynamic from "next/dynamic";
 import { useDeferredValue } from "react";
 import { useAnswer, usePieceIn } from "@/state/answer";
 import { AboveRibCard } from "./AboveRibCard";
-import { EdgesCard } from "./EdgesCard";
-import { LedgerCard } from "./LedgerCard";
-import { PieceDrawing } from "./PieceDrawing";
-import { PieceForm } from "./PieceForm";
+import { PieceCard } from "./PieceCard";
 import { TailCard } from "./TailCard";
 import { WhatIfCard } from "./WhatIfCard";
+import { YarnCard } from "./YarnCard";
+
+/** The answer stands first; these follow. */
+const PieceDrawing = dynamic(() => import("./PieceDrawing").then((file) => file.PieceDrawing), {
+  ssr: false,
+});
+const LedgerCard = dynamic(() => import("./LedgerCard").then((file) => file.LedgerCard), { ssr: false });
+const FinishingCard = dynamic(() => import("./FinishingCard").then((file) => file.FinishingCard), {
+  ssr: false,
+});
 
 /** What is to be made, and where its yarn goes. */
 export function PiecesBench() {
@@ -15,18 +23,27 @@ export function PiecesBench() {
   // Typing and the answer above come first; the drawing and the ledger follow in the next free moment.
   const settled = useDeferredValue(answer);
   const piece = usePieceIn(settled);
+  const yarn = settled.known ? settled.plan.yarns.find(({ id }) => id === piece?.yarnId) : undefined;
+  const strand = settled.strands.find(({ yarnId }) => yarnId === piece?.yarnId);
   return (
     <div className="grid items-start gap-3 md:grid-cols-[minmax(21rem,1fr)_minmax(20rem,1fr)] lg:grid-cols-[minmax(22rem,27rem)_minmax(18rem,1fr)_minmax(19rem,22rem)]">
-      <PieceForm answer={answer} />
+      <PieceCard answer={answer} />
+      <div className="grid gap-3">
+        {piece && yarn && strand && settled.known && (
+          <PieceDrawing piece={piece} gauge={settled.plan.gauge} putUp={yarn.putUp} strand={strand} />
+        )}
+        <YarnCard answer={answer} />
+        {piece?.estimate.tailBasis && <TailCard estimate={piece.estimate} basis={piece.estimate.tailBasis} />}
+      </div>
       {settled.known && (
-        <>
-          {piece && settled.strand && <PieceDrawing piece={piece} strand={settled.strand} />}
+        <div className="grid gap-3">
           <LedgerCard answer={settled} />
-          {piece && <AboveRibCard piece={piece} />}
-          {piece && <EdgesCard piece={piece} />}
-          <WhatIfCard piece={piece} />
-          {piece?.plan.castOn === "longTail" && <TailCard piece={piece} />}
-        </>
+          {piece && <FinishingCard piece={piece} />}
+          {piece?.estimate.aboveRib && (
+            <AboveRibCard estimate={piece.estimate} above={piece.estimate.aboveRib} />
+          )}
+          <WhatIfCard piece={piece} gauge={settled.plan.gauge} />
+        </div>
       )}
     </div>
   );

@@ -2,7 +2,7 @@
 import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
 import { useEffect, useState } from "react";
 import { addAcross, chooseAcross, moveAcross, removeAcross, repeatAcross } from "@/state/across";
-import { useChosenPiece } from "@/state/chosenPiece";
+import type { FabricSection } from "@/core/files/sections";
 import { useOwnPanels } from "@/state/panels";
 import { reckoner } from "@/state/workers";
 import { useSettings } from "@/state/settings";
@@ -10,8 +10,7 @@ import { IconButton } from "@/ui/parts/IconButton";
 import type { NamedPanel } from "@/workers/reckoner.worker";
 
 /** The panels that lie across the piece, from the right edge to the left, each so many times. */
-export function RowOfPanels() {
-  const { across } = useChosenPiece();
+export function RowOfPanels({ across }: { readonly across: FabricSection["across"] }) {
   const library = useLibraryNames();
   return (
     <div className="col-span-2 mb-1">

@@ -1,7 +1,7 @@
 "use client";
 import { memo } from "react";
-import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castOn";
-import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import { TAIL_SCHOOLS, tailLength, type TailBasis, type TailSchool } from "@/core/estimate/castOn";
+import type { PieceEstimate } from "@/core/estimate/piece";
 import { tellSize } from "@/core/units/format";
 import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
 import { change } from "@/state/projectStore";
@@ -10,15 +10,19 @@ import { Card } from "@/ui/parts/Card";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
+interface TailCardProps {
+  readonly estimate: PieceEstimate;
+  readonly basis: TailBasis;
+}
+
 const SCHOOLS = Object.keys(TAIL_SCHOOLS) as TailSchool[];
 
 /** How long a tail to leave for the long-tail cast-on: three schools side by side, one of them counted. */
-export const TailCard = memo(function TailCard({ piece }: { readonly piece: EstimatedPiece }) {
+export const TailCard = memo(function TailCard({ estimate, basis: tailBasis }: TailCardProps) {
   const units = useUnits();
   const { tail } = useChosenPiece();
-  const { tailBasis, stitches } = piece.estimate;
   return (
-    <Card title="Tail to leave" aside={`long-tail cast-on, ${stitches} stitches`} className="lg:col-span-2">
+    <Card title="Tail to leave" aside={`long-tail cast-on, ${estimate.castOn} stitches`}>
       <fieldset className="mt-2 grid gap-2 sm:grid-cols-3">
         <legend className="sr-only">School of tail</legend>
         {SCHOOLS.map((school) => {

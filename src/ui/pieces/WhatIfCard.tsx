@@ -2,6 +2,7 @@
 import dynamic from "next/dynamic";
 import { useEffect, useState } from "react";
 import { rowGaugeOff } from "@/core/estimate/rowGaugeOff";
+import type { Gauge } from "@/core/fabric/plainStitch";
 import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
 import { useProject } from "@/state/projectStore";
@@ -18,8 +19,13 @@ const WhatIfChart = dynamic(() => import("./WhatIfChart").then(({ WhatIfChart: c
 /** The chart follows when the typing rests, so that the answer itself is never kept waiting. */
 const SETTLE_MS = 200;
 
+interface WhatIfCardProps {
+  readonly piece: EstimatedPiece | null;
+  readonly gauge: Gauge;
+}
+
 /** How the answer would change with the gauge, for the same stitches and rows. */
-export function WhatIfCard({ piece }: { readonly piece: EstimatedPiece | null }) {
+export function WhatIfCard({ piece, gauge }: WhatIfCardProps) {
   const project = useProject();
   const [points, setPoints] = useState<readonly SweepPoint[]>([]);
   useEffect(() => {
@@ -38,19 +44,19 @@ export function WhatIfCard({ piece }: { readonly piece: EstimatedPiece | null })
     <Card title="If your gauge changes" aside="same stitches, same rows">
       <div className="mt-2 h-56">{points.length > 0 && <WhatIfChart points={points} />}</div>
       <p className="text-sm text-faint">{told(points)}</p>
-      {piece && <RowGauge piece={piece} />}
+      {piece && <RowGauge piece={piece} gauge={gauge} />}
     </Card>
   );
 }
 
 /** One row in 10 cm is easily miscounted, and it sets the length. */
-function RowGauge({ piece }: { readonly piece: EstimatedPiece }) {
+function RowGauge({ piece, gauge }: { readonly piece: EstimatedPiece; readonly gauge: Gauge }) {
   const units = useUnits();
-  const { plan, estimate } = piece;
+  const { estimate } = piece;
   return (
     <ul className="mt-2 grid gap-1 border-t border-line pt-2 text-sm">
       {[1, -1].map((off) => {
-        const { heightMm, rows, totalMm } = rowGaugeOff(plan, off);
+        const { heightMm, rows, totalMm } = rowGaugeOff(piece, gauge, off);
         const change = toMetres(millimetres(Math.abs(totalMm - estimate.totalMm)));
         return (
           <li key={off}>

@@ -1,16 +1,18 @@
 import { useEffect, useState } from "react";
 import { plainStitch } from "@/core/fabric/plainStitch";
-import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import type { Gauge } from "@/core/fabric/plainStitch";
 import { fabricBasis } from "@/core/garment/lay";
 import { thicknessOf } from "@/core/yarn/thickness";
+import type { PutUp } from "@/core/yarn/putUp";
 import { useProject } from "@/state/projectStore";
 import { loom } from "@/state/workers";
 import { drawnThickness } from "@/ui/fabric/fabricLook";
 
-/** One repeat of the piece's own fabric, to be laid on and on upwards. */
-interface Cloth {
+/** One repeat of a section's own fabric, to be laid on and on. */
+export interface Cloth {
   readonly address: string;
   readonly rows: number;
+  readonly stitches: number;
 }
 
 /** Little: at this size the ropes are seen by their shade. */
@@ -19,24 +21,33 @@ const DEEP_LIGHT = 0.08;
 /** Drawn when typing rests: the answer comes first. */
 const SETTLE_MS = 300;
 
-/** The piece's own fabric, relaxed and drawn in the worker; null until it is there, or where it cannot be drawn. */
-export function usePieceCloth({ id, plan }: EstimatedPiece): Cloth | null {
+interface Wanted {
+  readonly pieceId: string;
+  readonly sectionId: string;
+  readonly gauge: Gauge;
+  readonly putUp: PutUp;
+  readonly colour: string;
+}
+
+/** The section's own fabric, relaxed and drawn in the worker; null until it is there, or where it cannot be drawn. */
+export function usePieceCloth({ pieceId, sectionId, gauge, putUp, colour }: Wanted): Cloth | null {
   const project = useProject();
-  const piece = project.pieces.find((one) => one.id === id);
-  const colour = project.yarns[0]?.colour ?? "#888888";
-  const { widthMm, aspect } = plainStitch(plan.gauge);
-  const thickness = drawnThickness(thicknessOf(plan.putUp), widthMm);
+  const piece = project.pieces.find(({ id }) => id === pieceId);
+  const section = piece?.sections.find(({ id }) => id === sectionId);
+  const { widthMm, aspect } = plainStitch(gauge);
+  const thickness = drawnThickness(thicknessOf(putUp), widthMm);
   const [cloth, setCloth] = useState<Cloth | null>(null);
-  const basis = piece ? fabricBasis(project, piece, aspect) : "";
-  const key = [id, basis, colour, thickness].join("\n");
+  const basis = piece && section ? fabricBasis(project, piece, section, aspect) : "";
+  const key = [pieceId, sectionId, basis, piece?.mirrored, colour, thickness].join("\n");
   useEffect(() => {
     let current = true;
     let address = "";
     const draw = async () => {
-      const drawn = await loom().drawPiece(project, id, colour, { thickness, deepLight: DEEP_LIGHT });
+      const look = { thickness, deepLight: DEEP_LIGHT };
+      const drawn = await loom().drawCloth(project, pieceId, sectionId, colour, look);
       if (!current) return;
       address = drawn ? URL.createObjectURL(drawn.picture) : "";
-      setCloth(drawn && { address, rows: drawn.rows });
+      setCloth(drawn && { address, rows: drawn.rows, stitches: drawn.stitches });
     };
     const timer = setTimeout(() => void draw(), SETTLE_MS);
     return () => {

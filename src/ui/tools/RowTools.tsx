@@ -3,7 +3,7 @@ import { buttonholes } from "@/core/garment/buttonholes";
 import { changeCount } from "@/core/garment/changeCount";
 import { matchingEnds, type End } from "@/core/garment/matchEnds";
 import { mixedSeam, pickUp } from "@/core/garment/pickUp";
-import { gaugeOrUsual } from "@/core/forecast/projectGauge";
+import { gaugeOrUsual } from "@/core/garment/projectGauge";
 import { useAnswer, usePieceIn } from "@/state/answer";
 import { useProject } from "@/state/projectStore";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
@@ -112,8 +112,9 @@ const tellEnd = ({ rows, repeats, off }: End, endRow: number) =>
 /** Where to stop, so that both pieces end with the same row. */
 export function MatchingEndsTool() {
   const piece = usePieceIn(useAnswer());
-  const wanted = useCountField(piece?.plan.rows ?? 150, "rows");
-  const repeat = useCountField(piece?.estimate.repeat.length ?? 6, "rows", {
+  const main = piece?.sections.find(({ worked }) => worked.section.id === piece.main?.sectionId);
+  const wanted = useCountField(main?.worked.rows.length ?? 150, "rows");
+  const repeat = useCountField(main?.worked.content?.rows ?? 6, "rows", {
     most: 500,
   });
   const end = useCountField(1, "rows", { most: 500 });

@@ -3,7 +3,7 @@ import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castO
 import { inHand } from "@/core/estimate/inHand";
 import { plainStitch } from "@/core/fabric/plainStitch";
 import { LENGTHS } from "@/core/files/bounds";
-import { gaugeOrUsual } from "@/core/forecast/projectGauge";
+import { gaugeOrUsual } from "@/core/garment/projectGauge";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { formatFine, formatYarn, tellSize } from "@/core/units/format";
 import { useAnswer, usePieceIn } from "@/state/answer";

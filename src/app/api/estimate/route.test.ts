@@ -11,13 +11,23 @@ async function asked(body: string) {
   return { status: response.status, answer: (await response.json()) as unknown };
 }
 
+/** A demo project of one fabric, changed. */
+function withFabric(given: object) {
+  const [piece] = emptyProject().pieces;
+  const sections = piece?.sections.map((section) =>
+    section.kind === "fabric" ? { ...section, ropes: 4, rows: 60, ...given } : section,
+  );
+  return { ...demoProject(), pieces: [{ ...piece, sections }] };
+}
+
 test("the demo, fetched and sent back, is answered with the figures of the page", async () => {
   const { status, answer } = await asked(await getDemo().text());
   expect(status).toBe(200);
   const report = answer as EstimateReport;
   const page = forecastProject(demoProject());
   if (!page.known) throw new Error("no answer");
-  const { quantilesMm, advised, estimate, around } = page.forecast;
+  const { estimate } = page;
+  const [{ quantilesMm, advised, around }] = page.yarns;
   const [yarn] = report.yarns;
   expect(yarn?.advised).toBe(advised.balls);
   for (const name of ["p5", "p10", "p50", "p90", "p95"] as const)
@@ -39,26 +49,20 @@ test("chances only grow with the balls, and grams follow metres", async () => {
 });
 
 test("a row of panels is read and relaxed as on the page; a panel that is gone is named", async () => {
-  const demo = demoProject();
   const withRow = (panelId: string) =>
-    JSON.stringify({
-      ...demo,
-      pieces: demo.pieces.map((piece) => ({ ...piece, across: [{ panelId, times: 4 }] })),
-    });
+    JSON.stringify(withFabric({ content: "panels", across: [{ panelId, times: 4 }] }));
   const { status, answer } = await asked(withRow("horseshoe"));
   expect(status).toBe(200);
   expect((answer as EstimateReport).ledger.find(({ part }) => part === "drawIn")?.metres).toBeGreaterThan(5);
   expect(await asked(withRow("nowhere"))).toMatchObject({
     status: 422,
-    answer: { diagnostics: [{ path: "pieces.0.across" }] },
+    answer: { diagnostics: [{ path: "pieces.0.sections.1" }] },
   });
 });
 
 test("a width that cannot be is questioned in the diagnostics", async () => {
-  const demo = demoProject();
-  const pieces = demo.pieces.map((piece) => ({ ...piece, measured: { widthMm: 760, stitches: 18 } }));
-  const { answer } = await asked(JSON.stringify({ ...demo, pieces }));
-  expect((answer as EstimateReport).diagnostics[0]?.path).toBe("pieces.0.measured.widthMm");
+  const { answer } = await asked(JSON.stringify(withFabric({ measured: { widthMm: 760, stitches: 18 } })));
+  expect((answer as EstimateReport).diagnostics[0]?.path).toBe("pieces.0.sections.1.measured.widthMm");
 });
 
 test.each([

@@ -3,7 +3,15 @@ import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import type { Project } from "../files/project";
 import type { PutUp } from "../yarn/putUp";
 import { USUAL_ASPECT, assumedGauge } from "../yarn/thickness";
-import type { GaugeSources } from "./doubt";
+
+/** Where a figure comes from: it decides how far it can be off. */
+export type Source = "measured" | "band" | "assumed";
+
+/** Stitches and rows may be known from different places. */
+export interface GaugeSources {
+  readonly width: Source;
+  readonly height: Source;
+}
 
 export interface ProjectGauge {
   readonly gauge: Gauge;

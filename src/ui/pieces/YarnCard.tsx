@@ -4,46 +4,26 @@ import { formatFine, formatGauge } from "@/core/units/format";
 import { assumedGauge, thicknessOf, wrapsPerInch } from "@/core/yarn/thickness";
 import { classOf, type YarnClass } from "@/core/yarn/classes";
 import type { PutUp } from "@/core/yarn/putUp";
-import { usePieceIn } from "@/state/answer";
-import { useChosenPiece } from "@/state/chosenPiece";
 import { change, useProject } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { SourceMark } from "@/ui/parts/SourceMark";
-import { CableFields } from "./CableFields";
-import { PieceTabs } from "./PieceTabs";
 
 const GAUGE_SOURCES = [
   { value: "measured", label: "on my swatch" },
   { value: "band", label: "on the band" },
 ] as const;
 
-/** Everything the answer hangs on, in the order in which a knitter knows it. */
-export function PieceForm({ answer }: { readonly answer: ProjectForecast }) {
-  const { id, name, times } = useChosenPiece();
-  const piece = usePieceIn(answer);
-  const left = answer.known
-    ? answer.findings.find(({ pieceId, field }) => pieceId === id && field !== "measuredWidth")
-    : undefined;
-  const castOn = piece && `${piece.estimate.stitches} stitches to cast on`;
+/** The yarn and the plain gauge that the whole project is reckoned with. */
+export function YarnCard({ answer }: { readonly answer: ProjectForecast }) {
+  const yarn = useProject().yarns[0];
   return (
-    <Card
-      title={name || "Piece"}
-      aside={[times > 1 && `${times} times`, castOn].filter(Boolean).join(", ") || "a cabled rectangle"}
-    >
-      <PieceTabs />
-      {left && (
-        <p role="status" className="mt-2 text-sm text-weld">
-          {left.message}
-        </p>
-      )}
+    <Card title="Yarn and gauge" aside={yarn?.name}>
       <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1">
-        <CableFields />
         <YarnFields answer={answer} />
         <GaugeFields answer={answer} />
-        <WidthFields answer={answer} />
       </div>
     </Card>
   );
@@ -59,7 +39,11 @@ function YarnFields({ answer }: { readonly answer: ProjectForecast }) {
         field="putUp"
         label="One ball holds"
         example="100 g = 165 m"
-        says={putUp && <YarnSays putUp={putUp} bandClass={yarn?.bandClass ?? null} />}
+        says={
+          putUp && (
+            <YarnSays putUp={putUp} bandClass={yarn?.bandClass ?? null} usual={yarn?.putUpFrom === "usual"} />
+          )
+        }
       />
       <MeasureField
         field="needle"
@@ -74,15 +58,17 @@ function YarnFields({ answer }: { readonly answer: ProjectForecast }) {
 interface YarnSaysProps {
   readonly putUp: PutUp;
   readonly bandClass: YarnClass | null;
+  /** Not read off a band: what such a yarn usually holds. */
+  readonly usual: boolean;
 }
 
 /** The class of the yarn; the band's word wins, and a disagreement is said. */
-function YarnSays({ putUp, bandClass }: YarnSaysProps) {
+function YarnSays({ putUp, bandClass, usual }: YarnSaysProps) {
   const reckoned = classOf(putUp);
   const wraps = Math.round(wrapsPerInch(thicknessOf(putUp)));
   return (
     <>
-      <SourceMark source="band" />{" "}
+      <SourceMark source={usual ? "assumed" : "band"} />{" "}
       {bandClass && bandClass !== reckoned
         ? `${bandClass} by the band, ${reckoned} by its length`
         : `${bandClass ?? reckoned}, ${wraps} wraps/in`}
@@ -140,44 +126,3 @@ function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
     </>
   );
 }
-
-function WidthFields({ answer }: { readonly answer: ProjectForecast }) {
-  const { id, measured } = useChosenPiece();
-  const piece = usePieceIn(answer);
-  const finding = answer.known
-    ? answer.findings.find(({ pieceId, field }) => pieceId === id && field === "measuredWidth")
-    : undefined;
-  const kept = piece?.estimate.kept;
-  const cabled = piece?.plan.measured?.stitches;
-  return (
-    <>
-      <MeasureField
-        field="measuredWidth"
-        label="Cables measured: width"
-        example="if you have it"
-        finding={finding?.message}
-        says={
-          kept && (
-            <>
-              {kept.measured !== null && (
-                <>
-                  <SourceMark source="measured" /> {percent(kept.measured)} of plain;{" "}
-                </>
-              )}
-              <SourceMark source="computed" /> {percent(kept.computed)}
-              {kept.measured === null && " of plain"}
-            </>
-          )
-        }
-      />
-      <MeasureField
-        field="measuredStitches"
-        label="… across how many stitches"
-        example="all of the cables"
-        says={cabled && measured.stitches === null && `taken as all ${cabled}, purls included`}
-      />
-    </>
-  );
-}
-
-const percent = (share: number) => `${Math.round(share * 100)} %`;

@@ -1,0 +1,108 @@
+/** Which yarn works what of a section: all of it, stripes of rows, or areas side by side. */
+import type { FabricSection, ProjectSection } from "../files/sections";
+import type { PanelRow, Work } from "../panels/panel";
+import { widthOf } from "../stitches/crossings";
+
+type Colours = FabricSection["colours"];
+
+/** What one yarn works of a row. */
+export interface RowShare {
+  readonly yarnId: string;
+  readonly row: PanelRow;
+}
+
+/** Ends, carried yarn and twists that colours take beyond the rows. */
+export interface ColourExtras {
+  readonly yarnId: string;
+  /** Ends to weave in. */
+  readonly ends: number;
+  /** Rows past which the yarn is carried up the side. */
+  readonly carriedRows: number;
+  /** Rows in which it twists round its neighbour; each takes about a stitch's width. */
+  readonly twists: number;
+}
+
+/** Splits a row after so many stitches; what straddles the border goes to the first part. */
+function split(row: PanelRow, stitches: number): readonly [PanelRow, PanelRow] {
+  const first: Work[] = [];
+  const second: Work[] = [];
+  let left = stitches;
+  for (const work of row) {
+    const width = "crossing" in work ? widthOf(work.crossing) : work.operation.leaves * work.times;
+    if (left <= 0) second.push(work);
+    else if ("crossing" in work || width <= left || work.operation.leaves !== 1) first.push(work);
+    else {
+      first.push({ ...work, times: left });
+      second.push({ ...work, times: work.times - left });
+    }
+    left -= width;
+  }
+  return [first, second];
+}
+
+/** Shares of a row among areas from the right; the last area takes what is left. */
+function areas(row: PanelRow, bands: Colours["bands"]): readonly RowShare[] {
+  const shares: RowShare[] = [];
+  let rest = row;
+  for (const [index, { yarnId, count }] of bands.entries()) {
+    const [mine, others] = index === bands.length - 1 ? [rest, []] : split(rest, count);
+    if (mine.length > 0) shares.push({ yarnId, row: mine });
+    rest = others;
+  }
+  return shares;
+}
+
+/** The band that a row falls into; bands come again from the first. Rows count from 0. */
+function bandOf(bands: Colours["bands"], row: number): number {
+  const all = bands.reduce((sum, { count }) => sum + count, 0);
+  let at = row % all;
+  return bands.findIndex(({ count }) => {
+    at -= count;
+    return at < 0;
+  });
+}
+
+/** How a section shares its rows among yarns. `yarnId` is the piece's own. */
+export function sharing(section: ProjectSection, yarnId: string) {
+  const colours = section.kind === "fabric" ? section.colours : null;
+  if (!colours || colours.kind === "one" || colours.bands.length === 0) {
+    const only = colours?.kind === "one" ? (colours.bands[0]?.yarnId ?? yarnId) : yarnId;
+    return (row: PanelRow): readonly RowShare[] => [{ yarnId: only, row }];
+  }
+  const { kind, bands } = colours;
+  if (kind === "stripes")
+    return (row: PanelRow, index: number): readonly RowShare[] => [
+      { yarnId: bands[bandOf(bands, index)]?.yarnId ?? yarnId, row },
+    ];
+  const known = new Map<PanelRow, readonly RowShare[]>();
+  return (row: PanelRow): readonly RowShare[] => {
+    const shares = known.get(row) ?? areas(row, bands);
+    known.set(row, shares);
+    return shares;
+  };
+}
+
+/** What colours take beyond the rows, for `rows` rows of a section. Empty where one yarn works it all. */
+export function colourExtras(section: ProjectSection, rows: number): readonly ColourExtras[] {
+  if (section.kind !== "fabric" || section.colours.bands.length < 2) return [];
+  const { kind, bands, carried } = section.colours;
+  if (kind === "areas")
+    return bands.map(({ yarnId }, index) => ({
+      yarnId,
+      ends: 2,
+      carriedRows: 0,
+      // Between two areas both twist: an area in the middle has two neighbours.
+      twists: rows * (index === 0 || index === bands.length - 1 ? 1 : 2),
+    }));
+  if (kind !== "stripes") return [];
+  const worked = Array.from({ length: rows }, (_, row) => bandOf(bands, row));
+  return [...new Set(bands.map(({ yarnId }) => yarnId))].map((yarnId) => {
+    const mine = worked.map((band) => bands[band]?.yarnId === yarnId);
+    const stripes = mine.filter((is, row) => is && !mine[row - 1]).length;
+    const [first, last] = [mine.indexOf(true), mine.lastIndexOf(true)];
+    const between = mine.slice(first, last + 1).filter((is) => !is).length;
+    return carried
+      ? { yarnId, ends: stripes > 0 ? 2 : 0, carriedRows: between, twists: 0 }
+      : { yarnId, ends: 2 * stripes, carriedRows: 0, twists: 0 };
+  });
+}

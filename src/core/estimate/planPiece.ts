@@ -1,0 +1,180 @@
+/** A project's piece, worked and counted: all that its yarn depends on. */
+import { plainStitch, type Gauge } from "../fabric/plainStitch";
+import type { Leavable, Project, ProjectPiece } from "../files/project";
+import type { FabricSection, ProjectSection } from "../files/sections";
+import { contentOf, type Content } from "../garment/content";
+import { beginsFabric, keyOfSection, type Laid, type LaidSections, type Unlaid } from "../garment/lay";
+import {
+  workPiece,
+  type SectionFinding,
+  type WorkedPiece,
+  type WorkedSection,
+} from "../garment/work/workPiece";
+import { cabledStitches, type Across } from "../panels/across";
+import type { PanelRow } from "../panels/panel";
+import { withoutRaised } from "../panels/transforms";
+import { grams, metres, millimetres, type Millimetres } from "../units/brands";
+import { thicknessOf } from "../yarn/thickness";
+import { colourExtras, sharing } from "./colourWork";
+import type { MainFabric, PiecePlan, PlannedSection } from "./piece";
+import { tallyRows } from "./tally";
+
+/** Twenty cast-on stitches in a middling yarn, where nobody measured. */
+const ASSUMED_TWENTY_MM = 400;
+
+/** What a measured panel keeps of its plain width: outside this, something was mistyped. */
+const LEAST_KEPT = 0.3;
+const MOST_KEPT = 1.2;
+
+/** Something of a section that cannot be so, lacks, or should be thought of. */
+export interface PieceFinding extends Omit<SectionFinding, "side"> {
+  readonly field: "measuredWidth" | "section";
+}
+
+export interface PlanBasis {
+  readonly gauge: Gauge;
+  readonly needleMm: Millimetres;
+  readonly laid: LaidSections;
+  readonly without: readonly Leavable[];
+}
+
+export interface PlannedPiece {
+  /** Null where no row can be worked. */
+  readonly plan: PiecePlan | null;
+  readonly worked: WorkedPiece;
+  readonly findings: readonly PieceFinding[];
+}
+
+/** One needle size up or down changes the stitch by the ratio of diameters to this power. */
+const NEEDLE_POWER = 0.5;
+
+const plainPanels = ({ edge, panels }: Across): Across => {
+  const plain = new Map(panels.map((panel) => [panel, withoutRaised(panel)]));
+  return { edge, panels: panels.map((panel) => plain.get(panel) ?? panel) };
+};
+
+/** The share of its plain width that a section's cabled part was measured to keep, if that can be so. */
+function tapeOf(
+  section: FabricSection,
+  across: Across,
+  stitchMm: number,
+): { tape: number | null; message?: string } {
+  const { widthMm, stitches: counted } = section.measured;
+  if (widthMm === null || section.content === "ground") return { tape: null };
+  const stitches = counted ?? cabledStitches(across);
+  const tape = widthMm / (stitches * stitchMm);
+  if (tape >= LEAST_KEPT && tape <= MOST_KEPT) return { tape };
+  const why = tape < LEAST_KEPT ? "no cable pulls in that far" : "cables do not spread";
+  const share = `${tape < LEAST_KEPT ? "Only " : ""}${Math.round(tape * 100)} %`;
+  return {
+    tape: null,
+    message: `${share} of the plain width of ${stitches} stitches: ${why}. Check the width, its unit, and the stitches it was measured across.`,
+  };
+}
+
+/** Contents of a piece's sections, each made once; and what is wrong with their measures. */
+function contentsOf(
+  piece: ProjectPiece,
+  { laid, without }: PlanBasis,
+  stitchMmOf: (section: ProjectSection) => number,
+) {
+  const contents = new Map<string, Content | Unlaid>();
+  const findings: PieceFinding[] = [];
+  for (const section of piece.sections) {
+    if (!beginsFabric(section)) continue;
+    const lying: Laid | undefined = laid.get(keyOfSection(piece, section));
+    if (!lying) continue;
+    if (!lying.ok) {
+      contents.set(section.id, lying);
+      continue;
+    }
+    const across = without.includes("bobbles") ? plainPanels(lying.across) : lying.across;
+    const { tape, message } =
+      section.kind === "fabric" ? tapeOf(section, across, stitchMmOf(section)) : { tape: null };
+    if (message) findings.push({ sectionId: section.id, field: "measuredWidth", message, leftOut: false });
+    const fills = section.kind === "hem" || section.content === "ground";
+    contents.set(section.id, contentOf({ ...lying, across }, { fills, tape }));
+  }
+  return { contents, findings };
+}
+
+/** Counts a section: each yarn's stitches, and the area. */
+function counted(worked: WorkedSection, yarnId: string, needleMm: Millimetres): PlannedSection {
+  const share = sharing(worked.section, yarnId);
+  const byYarn = new Map<string, Map<PanelRow, number>>();
+  let area = 0;
+  for (const [index, { row, left, right, height }] of worked.rows.entries()) {
+    area += (left - right) * height;
+    for (const mine of share(row, index)) {
+      const rows = byYarn.get(mine.yarnId) ?? new Map<PanelRow, number>();
+      rows.set(mine.row, (rows.get(mine.row) ?? 0) + 1);
+      byYarn.set(mine.yarnId, rows);
+    }
+  }
+  return {
+    worked,
+    shares: [...byYarn].map(([id, rows]) => ({ yarnId: id, tally: tallyRows(rows) })),
+    extras: colourExtras(worked.section, worked.rows.length),
+    area: area / worked.scale ** 2,
+    needleMm: millimetres(worked.section.needleMm ?? needleMm),
+  };
+}
+
+/** The first panels of a piece, or its first ground. */
+function mainOf(sections: readonly WorkedSection[]): MainFabric | null {
+  const fabrics = sections.filter(({ section }) => section.kind === "fabric");
+  const one = fabrics.find(({ content }) => content !== null && content.stitches !== null) ?? fabrics[0];
+  return one?.content ? { sectionId: one.section.id, content: one.content, stitches: one.to } : null;
+}
+
+/** Works and counts a piece. `basis.laid` must hold what lies across all of its sections. */
+export function planPiece(project: Project, piece: ProjectPiece, basis: PlanBasis): PlannedPiece {
+  const { gauge, needleMm, without } = basis;
+  const plain = plainStitch(gauge);
+  const scaleOf = ({ needleMm: own }: ProjectSection) =>
+    own === null ? 1 : (own / needleMm) ** NEEDLE_POWER;
+  const { contents, findings } = contentsOf(piece, basis, (section) => plain.widthMm * scaleOf(section));
+  // Where panels cannot be laid, that is told alone: all else that cannot be worked may follow from it.
+  const unlaid = piece.sections.flatMap(({ id }): readonly PieceFinding[] => {
+    const content = contents.get(id);
+    if (!content || !("message" in content)) return [];
+    return [{ sectionId: id, field: "section", message: content.message, leftOut: true }];
+  });
+  const worked = workPiece({
+    piece,
+    contentOf: (section) => contents.get(section.id) ?? { ok: false, message: "It is still being read." },
+    scaleOf,
+    stitchMm: plain.widthMm,
+    rowMm: plain.heightMm,
+    foldHems: !without.includes("hems"),
+    after: (section) => piece.sections.slice(piece.sections.indexOf(section) + 1),
+  });
+  const told = [...findings, ...(unlaid.length > 0 ? unlaid : onlyOnce(worked.findings))];
+  if (worked.sections.every(({ rows }) => rows.length === 0)) return { plan: null, worked, findings: told };
+  const yarn = project.yarns.find(({ id }) => id === piece.yarnId) ?? project.yarns[0];
+  const yarnId = yarn?.id ?? "";
+  const putUp = yarn?.putUp ?? project.yarns[0]?.putUp ?? null;
+  const sections = worked.sections.map((section) => counted(section, yarnId, needleMm));
+  const plan: PiecePlan = {
+    id: piece.id,
+    times: piece.times,
+    yarnId,
+    thicknessMm: putUp
+      ? thicknessOf({ massG: grams(putUp.massG), lengthM: metres(putUp.lengthM) })
+      : millimetres(needleMm / 2),
+    sections,
+    main: mainOf(worked.sections),
+    seams: without.includes("seams") ? 0 : piece.seams,
+    tail: { school: piece.tail.school, twentyMm: millimetres(piece.tail.twentyMm ?? ASSUMED_TWENTY_MM) },
+  };
+  return { plan, worked, findings: told };
+}
+
+/** What is said of both sides of a divided piece is said once. */
+const onlyOnce = (findings: readonly SectionFinding[]): readonly PieceFinding[] =>
+  findings
+    .filter(
+      ({ sectionId, message }, index) =>
+        findings.findIndex((one) => one.sectionId === sectionId && one.message === message) === index,
+    )
+    .map(({ sectionId, message, leftOut }) => ({ sectionId, field: "section", message, leftOut }));

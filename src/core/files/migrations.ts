@@ -1,0 +1,82 @@
+/** Older project files, brought up to date step by step before they are checked. */
+
+type Json = Readonly<Record<string, unknown>>;
+
+const isJson = (value: unknown): value is Json =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+
+const listOf = (value: unknown): readonly Json[] => (Array.isArray(value) ? value.filter(isJson) : []);
+
+interface Migration {
+  readonly name: string;
+  readonly apply: (project: Json) => Json;
+}
+
+/** Fields of a piece whose texts stood under the field's name alone while a project had one piece. */
+const ONCE_ALONE = ["ropes", "purls", "edge", "rows", "measuredWidth", "measuredStitches", "twenty", "seams"];
+/** Fields that a piece had before its fabric was a section. */
+const OF_FABRIC = ["ropeId", "lean", "ropes", "purls", "edge", "across", "rows", "measured"] as const;
+const TYPED_OF_FABRIC = ["ropes", "purls", "edge", "rows", "measuredWidth", "measuredStitches"];
+
+const mapTyped = (project: Json, to: (key: string) => string): Json => ({
+  ...project,
+  ...(isJson(project.typed) && {
+    typed: Object.fromEntries(Object.entries(project.typed).map(([key, text]) => [to(key), text])),
+  }),
+});
+
+/** A piece that was one fabric between two edges, as three sections. */
+function sectioned(piece: Json): Json {
+  if ("sections" in piece) return piece;
+  const id = String(piece.id);
+  const { castOn, castOff, ...rest } = piece;
+  const others = Object.fromEntries(
+    Object.entries(rest).filter(([key]) => !OF_FABRIC.some((one) => one === key)),
+  );
+  const given = Object.fromEntries(OF_FABRIC.filter((key) => key in piece).map((key) => [key, piece[key]]));
+  const across = listOf(piece.across);
+  const content = across.length > 0 ? "panels" : "ropes";
+  // A mirrored copy had its row of panels turned round itself; now the mirror turns it.
+  const turned = piece.mirrored === true && across.length > 0 ? { across: across.toReversed() } : {};
+  return {
+    ...others,
+    sections: [
+      { kind: "castOn", id: `${id}/on`, ...(castOn !== undefined && { method: castOn }) },
+      { kind: "fabric", id: `${id}/fabric`, content, ...given, ...turned },
+      { kind: "castOff", id: `${id}/off`, ...(castOff !== undefined && { method: castOff }) },
+    ],
+  };
+}
+
+/** In the order in which they came; each leaves what is newer as it is. */
+const MIGRATIONS: readonly Migration[] = [
+  {
+    name: "1: what was typed for the only piece is kept under its name",
+    apply: (project) => {
+      const [piece] = listOf(project.pieces);
+      const id = typeof piece?.id === "string" ? piece.id : null;
+      return mapTyped(project, (key) => (id !== null && ONCE_ALONE.includes(key) ? `${key} ${id}` : key));
+    },
+  },
+  {
+    name: "2: a piece is made of sections",
+    apply: (project) => {
+      if (!Array.isArray(project.pieces)) return project;
+      const before = new Set(
+        listOf(project.pieces).flatMap((piece) => ("sections" in piece ? [] : [String(piece.id)])),
+      );
+      const pieces: readonly unknown[] = project.pieces;
+      return mapTyped(
+        { ...project, pieces: pieces.map((piece) => (isJson(piece) ? sectioned(piece) : piece)) },
+        (key) => {
+          const [field = "", id = ""] = key.split(" ");
+          return before.has(id) && TYPED_OF_FABRIC.includes(field) ? `${key}/fabric` : key;
+        },
+      );
+    },
+  },
+];
+
+/** A project as it would be written today; what is no project passes unchanged. */
+export const upToDate = (found: unknown): unknown =>
+  isJson(found) ? MIGRATIONS.reduce((project, { apply }) => apply(project), found) : found;

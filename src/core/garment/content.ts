@@ -1,0 +1,216 @@
+/** What a section is worked in, column by column: its rows cut to the stitches that are on the needle. */
+import { cabledStitches, panelStitches, withEdges } from "../panels/across";
+import { crossingsOf, joined, type Panel, type PanelRow, type Work } from "../panels/panel";
+import { leastCommonMultiple } from "../panels/transforms";
+import { facesOf, widthOf, type Crossing } from "../stitches/crossings";
+import { operationOf, type Face, type Operation } from "../stitches/operations";
+import type { Laid } from "./lay";
+
+/**
+ * Stitches on the needle, from the right, by the columns that they stand in. Columns outside of what is laid
+ * across are plain: stitches that were increased beside it.
+ */
+export type Columns = readonly number[];
+
+/** Columns in which something else is worked in this row: a decrease, a new stitch. */
+export type Reserved = ReadonlyMap<number, Operation>;
+export const NONE_RESERVED: Reserved = new Map();
+
+export interface Content {
+  /** Stitches that it is laid for; null where it fills any count. */
+  readonly stitches: number | null;
+  /** Stitches that come again, where it fills any count. */
+  readonly multiple: number;
+  /** Rows until all of it comes again. */
+  readonly rows: number;
+  readonly heightFactor: number;
+  /** Share of its plain width that all of it keeps; and what the cabled part keeps, as computed and as measured. */
+  readonly kept: { readonly all: number; readonly computed: number; readonly measured: number | null };
+  /** Crossings that lie side by side. */
+  readonly crossingsAcross: number;
+  /** Share of its plain width that a column keeps. */
+  readonly widthOf: (column: number) => number;
+  /** A row, counted from 0, as it is worked on these columns. */
+  readonly rowOn: (row: number, columns: Columns, reserved?: Reserved) => PanelRow;
+}
+
+const face = (shows: Face): Operation => operationOf(shows);
+const single = (operation: Operation): Work => ({ operation, times: 1 });
+const isPlainCount = ({ uses, leaves }: Operation) => uses === 1 && leaves === 1;
+
+/**
+ * What is left of a crossing of which only some columns are on the needle: it is worked in fewer stitches as
+ * long as both its strands have one, and is plain from then on.
+ * Example: 3/3 LC that lost a stitch at the left is 2/3 LC.
+ */
+function shrunk(crossing: Crossing, kept: readonly number[]): readonly Work[] {
+  const { front, centre, back, lean } = crossing;
+  const [first, last] = lean === "left" ? [back, front] : [front, back];
+  const count = (from: number, to: number) => kept.filter((column) => column >= from && column < to).length;
+  const [right, middle, left] = [
+    count(0, first),
+    count(first, first + centre),
+    count(first + centre, first + centre + last),
+  ];
+  if (right === 0 || left === 0) {
+    const faces = facesOf(crossing);
+    return kept.map((column) => single(face(faces[column] ?? "knit")));
+  }
+  const [nowFront, nowBack] = lean === "left" ? [left, right] : [right, left];
+  return [{ crossing: { ...crossing, front: nowFront, centre: middle, back: nowBack } }];
+}
+
+/** One thing of a row on the columns that are left of it, `from` its first column. */
+function cutWork(work: Work, from: number, columns: Columns, reserved: Reserved): readonly Work[] {
+  const special = columns.flatMap((column) => reserved.get(column) ?? []).map(single);
+  const free = columns.filter((column) => !reserved.has(column));
+  if ("crossing" in work) {
+    const whole = free.length === widthOf(work.crossing);
+    const offsets = free.map((column) => column - from);
+    // What is decreased in a cable is worked before it, so that the cable stays in one piece.
+    return [...special, ...(whole ? [work] : shrunk(work.crossing, offsets))];
+  }
+  const { operation, times } = work;
+  if (isPlainCount(operation)) return columns.map((column) => single(reserved.get(column) ?? operation));
+  if (special.length === 0 && free.length === operation.leaves * times && operation.uses === operation.leaves)
+    return [work];
+  // Where a part of it is missing its count would not come out: it is worked plain.
+  return [...special, ...free.map(() => single(face(operation.face)))];
+}
+
+/** A row of a panel that begins at column `from`, on the columns that are left of it. */
+function cutRow(row: PanelRow, from: number, columns: Columns, reserved: Reserved): Work[] {
+  const works: Work[] = [];
+  let [start, next] = [from, 0];
+  for (const work of row) {
+    const width = "crossing" in work ? widthOf(work.crossing) : work.operation.leaves * work.times;
+    const first = next;
+    while (next < columns.length && (columns[next] ?? 0) < start + width) next += 1;
+    if (next > first) works.push(...cutWork(work, start, columns.slice(first, next), reserved));
+    start += width;
+  }
+  return works;
+}
+
+interface Part {
+  readonly panel: Panel;
+  readonly from: number;
+  readonly to: number;
+  readonly widthFactor: number;
+}
+
+/** Works outside of what is laid across. */
+const beside = (columns: Columns, reserved: Reserved) =>
+  columns.map((column) => single(reserved.get(column) ?? face("knit")));
+
+function cutParts(parts: readonly Part[], total: number, row: number, columns: Columns, reserved: Reserved) {
+  const works: Work[] = beside(
+    columns.filter((column) => column < 0),
+    reserved,
+  );
+  let next = columns.findIndex((column) => column >= 0);
+  for (const { panel, from, to } of parts) {
+    const first = next;
+    while (next >= 0 && next < columns.length && (columns[next] ?? 0) < to) next += 1;
+    const mine = first < 0 ? [] : columns.slice(first, next);
+    const panelRow = panel.rows[row % panel.rows.length] ?? [];
+    const whole = mine.length === to - from && !mine.some((column) => reserved.has(column));
+    works.push(...(whole ? panelRow : cutRow(panelRow, from, mine, reserved)));
+  }
+  const left = columns.filter((column) => column >= total);
+  return joined([...works, ...beside(left, reserved)]);
+}
+
+/** Keeps rows that were cut, as long as their columns are on a needle. */
+function remembering(cut: (row: number, columns: Columns, reserved: Reserved) => PanelRow, rows: number) {
+  const known = new WeakMap<Columns, Map<number, PanelRow>>();
+  return (row: number, columns: Columns, reserved = NONE_RESERVED): PanelRow => {
+    if (reserved.size > 0) return cut(row, columns, reserved);
+    const of = known.get(columns) ?? new Map<number, PanelRow>();
+    known.set(columns, of);
+    const before = of.get(row % rows);
+    if (before) return before;
+    const made = cut(row, columns, reserved);
+    of.set(row % rows, made);
+    return made;
+  };
+}
+
+/** Crossings of the row that has most of them. */
+const mostCrossings = ({ rows }: Panel) => Math.max(0, ...rows.map((row) => crossingsOf(row).length));
+
+/**
+ * Panels or ropes with their edges. `tape` is the share of its plain width that the cabled part was measured
+ * to keep, null where nobody did.
+ */
+function panelled({ across, fabric }: Extract<Laid, { ok: true }>, tape: number | null): Content {
+  const parts: Part[] = [];
+  for (const [index, panel] of withEdges(across).entries()) {
+    const from = parts.at(-1)?.to ?? 0;
+    const widthFactor = fabric.panels[index]?.widthFactor ?? 1;
+    parts.push({ panel, from, to: from + panelStitches(panel), widthFactor });
+  }
+  const cabled = across.edge > 0 ? parts.slice(1, -1) : parts;
+  const computed =
+    cabled.reduce((sum, { from, to, widthFactor }) => sum + (to - from) * widthFactor, 0) /
+    cabledStitches(across);
+  const scale = tape === null ? 1 : tape / computed;
+  const widths = Float64Array.from({ length: fabric.stitches }, () => 1);
+  for (const part of parts)
+    widths.fill(part.widthFactor * (cabled.includes(part) ? scale : 1), part.from, part.to);
+  const rows = parts.reduce((least, { panel }) => leastCommonMultiple(least, panel.rows.length), 1);
+  return {
+    stitches: fabric.stitches,
+    multiple: 1,
+    rows,
+    heightFactor: fabric.heightFactor,
+    kept: { all: widths.reduce((sum, width) => sum + width, 0) / fabric.stitches, computed, measured: tape },
+    crossingsAcross: across.panels.reduce((sum, panel) => sum + mostCrossings(panel), 0),
+    widthOf: (column) => widths[column] ?? 1,
+    rowOn: remembering(
+      (row, columns, reserved) => cutParts(parts, fabric.stitches, row, columns, reserved),
+      rows,
+    ),
+  };
+}
+
+const modulo = (value: number, by: number) => ((value % by) + by) % by;
+
+/** A ground, which goes on and on in both directions. */
+function filling({ across, fabric }: Extract<Laid, { ok: true }>): Content {
+  const [panel] = across.panels;
+  const rows = panel?.rows ?? [];
+  const multiple = fabric.stitches;
+  const { widthFactor } = fabric;
+  const each = rows.map((row) =>
+    row.flatMap((work) =>
+      "operation" in work ? Array.from({ length: work.times }, () => work.operation) : [],
+    ),
+  );
+  return {
+    stitches: null,
+    multiple,
+    rows: rows.length,
+    heightFactor: fabric.heightFactor,
+    kept: { all: widthFactor, computed: widthFactor, measured: null },
+    crossingsAcross: 0,
+    widthOf: () => widthFactor,
+    rowOn: remembering(
+      (row, columns, reserved) =>
+        joined(
+          columns.map((column) =>
+            single(
+              reserved.get(column) ?? each[row % rows.length]?.[modulo(column, multiple)] ?? face("knit"),
+            ),
+          ),
+        ),
+      rows.length,
+    ),
+  };
+}
+
+/** What is laid across as content of a section. Example: a rope of 8 with edges of 2 is laid for 12 stitches. */
+export const contentOf = (
+  laid: Extract<Laid, { ok: true }>,
+  { fills, tape }: { readonly fills: boolean; readonly tape: number | null },
+): Content => (fills ? filling(laid) : panelled(laid, tape));

@@ -1,0 +1,121 @@
+/** Sections that go on over many rows without a change of count: fabrics and hems. */
+import type { FabricSection, SectionOf } from "../../files/sections";
+import { facesOfRow } from "../../panels/panel";
+import { operationOf } from "../../stitches/operations";
+import type { Content } from "../content";
+import {
+  after,
+  centred,
+  columnsFrom,
+  plural,
+  stitchesOn,
+  workedOn,
+  type Needle,
+  type Outcome,
+  type State,
+  type WorkedRow,
+  type WorkPlan,
+} from "./needle";
+
+/** Rows of an extent, or why there are none. `rowMm` is the height of a row here. */
+function rowsOf(
+  extent: Pick<FabricSection, "by" | "rows" | "lengthMm" | "repeats" | "endRow">,
+  rowMm: number,
+  repeat: number,
+): number | string {
+  if (extent.by === "rows") return extent.rows ?? "No rows yet: say how many.";
+  if (extent.by === "repeats") {
+    if (extent.endRow > repeat)
+      return `Row ${extent.endRow} is not in a repeat of ${plural(repeat, "row")}: end with one of those.`;
+    return extent.repeats * repeat + extent.endRow;
+  }
+  if (extent.lengthMm === null) return "No length yet: say how long.";
+  const rows = Math.round(extent.lengthMm / rowMm);
+  return rows < 1
+    ? `${(extent.lengthMm / 10).toFixed(1)} cm is under one row: a row here is ${rowMm.toFixed(1)} mm high.`
+    : rows;
+}
+
+/** The needle with a content begun on it; or why it does not fit. */
+function begin(needle: Needle, content: Content, scale: number): Needle | string {
+  const [have, need] = [stitchesOn(needle), content.stitches];
+  if (need !== null && have < need)
+    return `The panels here take ${plural(need, "stitch")}, and ${have} are on the needle: increase to ${need} first, or make the panels or their edges narrower.`;
+  const beside = need === null ? 0 : Math.floor((have - need) / 2);
+  return { ...centred(needle, columnsFrom(-beside, have), content, scale), row: 0 };
+}
+
+/** What does not keep it from being worked but is hardly meant. */
+const hintOf = ({ columns }: Needle, { stitches, multiple }: Content, round: boolean) =>
+  stitches === null && round && columns.length % multiple !== 0
+    ? {
+        hint: `${plural(columns.length, "stitch")} are no multiple of ${multiple}: in the round this does not meet where it began.`,
+      }
+    : stitches !== null && columns.length > stitches
+      ? {
+          hint: `${plural(columns.length - stitches, "stitch")} more than the panels take: they are worked plain at the edges.`,
+        }
+      : {};
+
+/** Rows of a needle in its content. */
+function rowsOn(needle: Needle, content: Content, count: number, scale: number): readonly WorkedRow[] {
+  const height = scale * content.heightFactor;
+  return Array.from({ length: count }, (_, index) =>
+    workedOn(content.rowOn(needle.row + index, needle.columns), needle, height),
+  );
+}
+
+export function workFabric(section: FabricSection, state: State, plan: WorkPlan): Outcome {
+  const scale = plan.scaleOf(section);
+  const goesOn = section.content === "asBefore";
+  const content = goesOn ? state.needle.content : plan.contentOf(section);
+  if (!content) return { problem: "Nothing was worked before this that it could go on in: choose a fabric." };
+  if ("message" in content) return { problem: content.message };
+  const begun = goesOn
+    ? centred(state.needle, state.needle.columns, content, scale)
+    : begin(state.needle, content, scale);
+  if (typeof begun === "string") return { problem: begun };
+  const count = rowsOf(section, plan.rowMm * scale * content.heightFactor, content.rows);
+  if (typeof count === "string") return { problem: count };
+  const rows = rowsOn(begun, content, count, scale);
+  const wrongSide = crossesFromBehind(rows, state);
+  const needle = { ...begun, row: begun.row + count };
+  return {
+    state: after(state, needle, count),
+    rows,
+    ...hintOf(begun, content, state.round),
+    ...(wrongSide && !goesOn ? { hint: wrongSide } : {}),
+  };
+}
+
+/** Row 1 of a panel is a right-side row; on a wrong-side row its crossings would be worked blind. */
+function crossesFromBehind([first]: readonly WorkedRow[], { round, worked }: State): string | null {
+  const behind = !round && worked % 2 === 1;
+  return behind && first?.row.some((work) => "crossing" in work)
+    ? "Its first crossing falls on a wrong-side row: work one row more or fewer before it."
+    : null;
+}
+
+/** Cast on, a facing, a ridge to fold at, and as many rows again; or those rows alone where it is not folded. */
+export function workHem(section: SectionOf<"hem">, state: State, plan: WorkPlan): Outcome {
+  const scale = plan.scaleOf(section);
+  const content = plan.contentOf(section);
+  if ("message" in content) return { problem: content.message };
+  const begun = begin(state.needle, content, scale);
+  if (typeof begun === "string") return { problem: begun };
+  const shown = rowsOn(begun, content, section.rows, scale);
+  const needle = { ...begun, row: section.rows };
+  if (!section.folded || !plan.foldHems) return { state: after(state, needle, section.rows), rows: shown };
+  const faces = facesOfRow(shown[0]?.row ?? []);
+  const ridge = workedOn(
+    [{ operation: operationOf("purl"), times: faces.length }],
+    begun,
+    scale * content.heightFactor,
+  );
+  const facing = [...shown, ridge].map((row) => ({ ...row, rise: 0 }));
+  return {
+    state: after(state, needle, 2 * section.rows + 1),
+    rows: [...facing, ...shown],
+    edges: [{ kind: "sewn", width: begun.left - begun.right }],
+  };
+}

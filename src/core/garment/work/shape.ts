@@ -1,0 +1,227 @@
+/** Sections that change the count over rows: by rule or to a count, at the edges or evenly, in the pattern. */
+import type { SectionOf } from "../../files/sections";
+import { facesOfRow } from "../../panels/panel";
+import { operationOf, type Operation } from "../../stitches/operations";
+import { NONE_RESERVED, type Columns, type Content } from "../content";
+import { sharesOf } from "../spread";
+import {
+  after,
+  centred,
+  columnsFrom,
+  plural,
+  stitchesOn,
+  widthOn,
+  workedOn,
+  type Needle,
+  type Outcome,
+  type Side,
+  type State,
+  type WorkedRow,
+  type WorkPlan,
+} from "./needle";
+
+/** Stitches to add at each edge in one row, or over all of it; negative to take away. */
+interface Change {
+  readonly right: number;
+  readonly left: number;
+  readonly evenly: number;
+}
+
+type At = SectionOf<"shape">["at"];
+
+/** Which edges are meant. Outer is the right edge of the first side and of what is not divided. */
+export function edgesAt(at: Exclude<At, "evenly">, side: Side): { right: boolean; left: boolean } {
+  if (at === "edges") return { right: true, left: true };
+  const right = (at === "outer") === (side !== "second");
+  return { right, left: !right };
+}
+
+/** Shares a change of so many stitches out to where it is worked. */
+function changeAt(stitches: number, { at }: SectionOf<"shape">, state: State): Change {
+  if (at === "evenly") return { right: 0, left: 0, evenly: stitches };
+  const { right, left } = edgesAt(at, state.side);
+  if (!right || !left) return { right: right ? stitches : 0, left: left ? stitches : 0, evenly: 0 };
+  const half = Math.trunc(stitches / 2);
+  return { right: stitches - half, left: half, evenly: 0 };
+}
+
+/** How many stitches change in each row, without their sign; or why that cannot be. */
+function amountsOf(section: SectionOf<"shape">, state: State, rowMm: number): readonly number[] | string {
+  const { by, stitches, every, times, to } = section;
+  if (by === "rule")
+    return Array.from({ length: every * times }, (_, row) => (row % every === 0 ? stitches : 0));
+  const have = stitchesOn(state.needle);
+  if (to === null) return "No count yet: say to how many stitches.";
+  const total = section.way === "decrease" ? have - to : to - have;
+  if (total <= 0)
+    return `There are ${plural(have, "stitch")} already: ${section.way === "decrease" ? "decrease to fewer" : "increase to more"}, or turn the shaping round.`;
+  const rows =
+    section.over === "rows" ? section.rows : section.lengthMm && Math.round(section.lengthMm / rowMm);
+  if (rows === null) return "No length yet: say over how long.";
+  if (rows < 1) return `That is under one row: a row here is ${rowMm.toFixed(1)} mm high.`;
+  const per = section.at === "edges" ? 2 : 1;
+  if (section.at === "evenly")
+    return section.way === "decrease" ? towards(to, total, rows) : onRightSides(total, rows);
+  // Shaping goes on right-side rows as long as there are enough of them.
+  const pairs = Math.ceil(total / per);
+  const shares = pairs <= Math.ceil(rows / 2) ? onRightSides(pairs, rows) : sharesOf(pairs, rows);
+  let left = total;
+  return shares.map((share) => {
+    const now = Math.min(left, share * per);
+    left -= now;
+    return now;
+  });
+}
+
+/** Shares spread over every other row, beginning with the first. */
+const onRightSides = (total: number, rows: number) => {
+  const shares = sharesOf(total, Math.ceil(rows / 2));
+  return Array.from({ length: rows }, (_, row) => (row % 2 === 0 ? (shares[row / 2] ?? 0) : 0));
+};
+
+/**
+ * Decreases over the rows as evenly as stitches allow: each takes one and leaves one, so that no row can take
+ * more than half. Every other row where that is enough, else every row.
+ */
+function towards(to: number, total: number, rows: number): readonly number[] {
+  for (const step of [2, 1]) {
+    const amounts = new Array<number>(rows).fill(0);
+    let [left, stitches] = [total, to];
+    const last = rows - 1 - ((rows - 1) % step);
+    for (let row = last; row >= 0 && left > 0; row -= step) {
+      const now = Math.min(stitches, Math.ceil((left * step) / (row + step)));
+      amounts[row] = now;
+      stitches += now;
+      left -= now;
+    }
+    if (left === 0) return amounts;
+  }
+  return onRightSides(total, rows);
+}
+
+const DECREASES = {
+  right: { knit: "ssk", purl: "ssp" },
+  left: { knit: "k2tog", purl: "p2tog" },
+} as const;
+
+/** Columns behind a change at the edges, the stitches that change one from each edge where there is room. */
+function changedEdges({ columns, row }: Needle, content: Content, { right, left }: Change) {
+  const trimmed = columns.slice(Math.max(0, -right), columns.length - Math.max(0, -left));
+  const [first = 0, last = -1] = [trimmed[0], trimmed.at(-1)];
+  const changed: Columns = [
+    ...columnsFrom(first - Math.max(0, right), Math.max(0, right)),
+    ...trimmed,
+    ...columnsFrom(last + 1, Math.max(0, left)),
+  ];
+  const faces = facesOfRow(content.rowOn(row, changed));
+  const reserved = new Map<number, Operation>();
+  const inset = changed.length >= Math.abs(right) + Math.abs(left) + 2 ? 1 : 0;
+  const reserve = (index: number, edge: "right" | "left", amount: number) => {
+    const column = changed[index];
+    if (column === undefined) return;
+    const decrease = DECREASES[edge][faces[index] ?? "knit"];
+    reserved.set(column, operationOf(amount < 0 ? decrease : edge === "right" ? "m1r" : "m1l"));
+  };
+  for (let index = 0; index < Math.abs(right); index += 1) reserve(inset + index, "right", right);
+  for (let index = 0; index < Math.abs(left); index += 1)
+    reserve(changed.length - 1 - inset - index, "left", left);
+  return { columns: changed, reserved };
+}
+
+/** Which stitches go where they are decreased evenly: of each share a purl if there is one, for cables last. */
+function lostEvenly({ columns, row }: Needle, content: Content, count: number) {
+  const faces = facesOfRow(content.rowOn(row, columns));
+  const lost = new Set<number>();
+  const reserved = new Map<number, Operation>();
+  let from = 0;
+  for (const share of sharesOf(columns.length, count)) {
+    const places = columnsFrom(from, share);
+    const middle = from + Math.floor(share / 2);
+    const at =
+      places.slice(1).find((index) => faces[index] === "purl" && faces[index - 1] === "purl") ??
+      Math.max(middle, from + 1);
+    const [gone, kept] = [columns[at], columns[at - 1]];
+    if (gone !== undefined) lost.add(gone);
+    if (kept !== undefined) reserved.set(kept, operationOf(faces[at - 1] === "purl" ? "p2tog" : "k2tog"));
+    from += share;
+  }
+  return { columns: columns.filter((column) => !lost.has(column)), reserved };
+}
+
+/** New stitches evenly over a ground; where panels lie, which have no room between their columns, at both edges. */
+function gainedEvenly(needle: Needle, content: Content, count: number) {
+  if (content.stitches !== null) {
+    const half = Math.floor(count / 2);
+    return changedEdges(needle, content, { right: count - half, left: half, evenly: 0 });
+  }
+  const columns = columnsFrom(0, needle.columns.length + count);
+  const reserved = new Map<number, Operation>();
+  let end = 0;
+  for (const share of sharesOf(columns.length, count)) {
+    end += share;
+    reserved.set(end - 1, operationOf("m1l"));
+  }
+  return { columns, reserved };
+}
+
+function changed(needle: Needle, content: Content, change: Change) {
+  if (change.evenly < 0) {
+    const some = lostEvenly(needle, content, -change.evenly);
+    // A ground goes on over the stitches that are left as if there had never been more.
+    return content.stitches === null
+      ? { columns: columnsFrom(0, some.columns.length), reserved: renumbered(some.columns, some.reserved) }
+      : some;
+  }
+  if (change.evenly > 0) return gainedEvenly(needle, content, change.evenly);
+  return changedEdges(needle, content, change);
+}
+
+const renumbered = (columns: Columns, reserved: ReadonlyMap<number, Operation>) =>
+  new Map(
+    columns.flatMap((column, index) => {
+      const operation = reserved.get(column);
+      return operation ? [[index, operation] as const] : [];
+    }),
+  );
+
+/** The needle after a change: each edge moves by what was added or taken there. */
+function moved(needle: Needle, columns: Columns, content: Content, change: Change, scale: number): Needle {
+  if (change.evenly !== 0) return centred(needle, columns, content, scale);
+  const width = widthOn(columns, content, scale);
+  const off = width - (needle.left - needle.right);
+  const all = Math.abs(change.right) + Math.abs(change.left) || 1;
+  const right = needle.right - (off * Math.abs(change.right)) / all;
+  return { ...needle, content, columns, right, left: right + width };
+}
+
+/** Whether so many stitches can go in one row: each decrease takes a stitch and leaves one. */
+const fits = (have: number, { right, left, evenly }: Change) => {
+  const going = Math.max(0, -right) + Math.max(0, -left) + Math.max(0, -evenly);
+  return 2 * going <= have && have - going >= 1;
+};
+
+export function workShape(section: SectionOf<"shape">, state: State, plan: WorkPlan): Outcome {
+  const { content } = state.needle;
+  const scale = plan.scaleOf(section);
+  if (!content) return { problem: "There is no fabric to shape yet: put one before it." };
+  const height = scale * content.heightFactor;
+  const amounts = amountsOf(section, state, plan.rowMm * height);
+  if (typeof amounts === "string") return { problem: amounts };
+  const sign = section.way === "decrease" ? -1 : 1;
+  const rows: WorkedRow[] = [];
+  let needle = centred(state.needle, state.needle.columns, content, scale);
+  for (const amount of amounts) {
+    const change = changeAt(sign * amount, section, state);
+    if (amount > 0 && !fits(stitchesOn(needle), change)) return { problem: tooMany(needle, rows, amounts) };
+    const next =
+      amount > 0 ? changed(needle, content, change) : { columns: needle.columns, reserved: NONE_RESERVED };
+    const row = content.rowOn(needle.row, next.columns, next.reserved);
+    needle = amount > 0 ? moved(needle, next.columns, content, change, scale) : needle;
+    rows.push(workedOn(row, needle, height));
+    needle = { ...needle, row: needle.row + 1 };
+  }
+  return { state: after(state, needle, rows.length), rows };
+}
+
+const tooMany = (needle: Needle, rows: readonly WorkedRow[], amounts: readonly number[]) =>
+  `More decreases than stitches: in row ${rows.length + 1} of the shaping ${plural(stitchesOn(needle), "stitch")} are left, and ${amounts[rows.length] ?? 0} are to go. Decrease less often, or fewer at a time.`;

@@ -1,0 +1,52 @@
+"use client";
+import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import type { Gauge } from "@/core/fabric/plainStitch";
+import type { OutlinePart } from "@/core/garment/outline";
+import type { PutUp } from "@/core/yarn/putUp";
+import { usePieceCloth } from "./usePieceCloth";
+
+/** How millimetres of a piece become places of its drawing. */
+interface Place {
+  readonly x: (mm: number) => number;
+  readonly y: (mm: number) => number;
+  readonly scale: number;
+  /** Half in the round, where it lies flat. */
+  readonly flat: number;
+}
+
+interface ClothPatternProps {
+  readonly id: string;
+  /** A part that is worked in the fabric, and the section that began it. */
+  readonly part: OutlinePart;
+  readonly fabricId: string;
+  readonly place: Place;
+  readonly piece: EstimatedPiece;
+  readonly gauge: Gauge;
+  readonly putUp: PutUp;
+  readonly colour: string;
+}
+
+/** The fabric of a section, to be laid on all that is worked in it, from where it began. Nothing until it is drawn. */
+export function ClothPattern({ id, part, fabricId, place, piece, gauge, putUp, colour }: ClothPatternProps) {
+  const cloth = usePieceCloth({ pieceId: piece.id, sectionId: fabricId, gauge, putUp, colour });
+  const fabric = piece.sections.find(({ worked }) => worked.section.id === fabricId)?.worked;
+  if (!cloth || !fabric?.content) return null;
+  const { widthMm, heightMm } = piece.estimate.plain;
+  const across = cloth.stitches * fabric.content.kept.all * widthMm * fabric.scale * place.scale;
+  const up = cloth.rows * fabric.content.heightFactor * heightMm * fabric.scale * place.scale;
+  // It lies around the middle of where it began; in the round the half that faces is seen.
+  const left = place.flat === 1 ? place.x(part.originMm.x) - across / 2 : place.x(part.originMm.x);
+  return (
+    <pattern
+      id={id}
+      patternUnits="userSpaceOnUse"
+      x={left}
+      y={place.y(part.originMm.y) - up}
+      width={across}
+      height={up}
+    >
+      <rect width={across} height={up} fill={`color-mix(in oklab, ${colour} 45%, black)`} />
+      <image href={cloth.address} width={across} height={up} preserveAspectRatio="none" />
+    </pattern>
+  );
+}

@@ -1,0 +1,195 @@
+"use client";
+import type { Finding } from "@/core/forecast/projectForecast";
+import type { FabricSection } from "@/core/files/sections";
+import type { Content } from "@/core/garment/content";
+import { GROUND_IDS } from "@/core/panels/grounds";
+import { cabledStitches } from "@/core/panels/across";
+import { ROPES } from "@/core/panels/ropes";
+import { chooseContent, editSection } from "@/state/sections";
+import { useSettings } from "@/state/settings";
+import { Choice } from "@/ui/parts/Choice";
+import { MeasureField } from "@/ui/parts/MeasureField";
+import { Select } from "@/ui/parts/Select";
+import { SourceMark } from "@/ui/parts/SourceMark";
+import { ropesOf } from "@/core/garment/lay";
+import { useChosenPiece } from "@/state/chosenPiece";
+import { RowOfPanels } from "./RowOfPanels";
+import { groundName } from "./sectionWords";
+
+const LEANS = [
+  { value: "left", label: "left" },
+  { value: "right", label: "right" },
+] as const;
+const CONTENTS = [
+  { value: "ropes", label: "Ropes" },
+  { value: "panels", label: "Panels" },
+  { value: "ground", label: "Ground" },
+  { value: "asBefore", label: "As before" },
+] as const;
+const EXTENTS = [
+  { value: "rows", label: "rows" },
+  { value: "length", label: "a length" },
+  { value: "repeats", label: "repeats" },
+] as const;
+const ROPE_OPTIONS = ROPES.map(({ id, name }) => ({ value: id, label: name }));
+
+interface FabricFieldsProps {
+  readonly section: FabricSection;
+  /** What it was worked in; null where it is left out. */
+  readonly content: Content | null;
+  readonly finding: Finding | undefined;
+}
+
+/** What a fabric is, and over how many rows it goes. */
+export function FabricFields({ section, content, finding }: FabricFieldsProps) {
+  const cabled = section.content === "ropes" || section.content === "panels";
+  return (
+    <>
+      <div className="col-span-2 mb-1">
+        <Choice label="What is worked" options={CONTENTS} value={section.content} onChange={chooseContent} />
+      </div>
+      {section.content === "ropes" && <RopeFields section={section} />}
+      {section.content === "panels" && <RowOfPanels across={section.across} />}
+      {section.content === "ground" && <GroundSelect section={section} />}
+      {cabled && (
+        <div className="col-span-2 grid grid-cols-3 gap-x-3">
+          {section.content === "ropes" && (
+            <>
+              <MeasureField field="ropes" label="Ropes" example="as 4" />
+              <MeasureField field="purls" label="Purls between" example="as 2" />
+            </>
+          )}
+          <MeasureField field="edge" label="Edge stitches" example="as 3" />
+        </div>
+      )}
+      <ExtentFields section={section} />
+      {cabled && <WidthFields section={section} content={content} finding={finding} />}
+    </>
+  );
+}
+
+function RopeFields({ section }: { readonly section: FabricSection }) {
+  return (
+    <div className="col-span-2 mb-0.5 flex flex-wrap items-end gap-3">
+      <div className="grow">
+        <Select
+          label="Cable"
+          options={ROPE_OPTIONS}
+          value={section.ropeId}
+          onChange={(ropeId) =>
+            editSection("fabric", "rope", (fabric) => {
+              fabric.ropeId = ropeId;
+            })
+          }
+        />
+      </div>
+      <div className="text-sm">
+        <p aria-hidden>In front leans</p>
+        <Choice
+          label="In front leans"
+          options={LEANS}
+          value={section.lean}
+          onChange={(lean) =>
+            editSection("fabric", "lean", (fabric) => {
+              fabric.lean = lean;
+            })
+          }
+        />
+      </div>
+    </div>
+  );
+}
+
+function GroundSelect({ section }: { readonly section: FabricSection }) {
+  const words = useSettings((settings) => settings.words);
+  return (
+    <div className="col-span-2 mb-1">
+      <Select
+        label="Stitch"
+        options={GROUND_IDS.map((id) => ({ value: id, label: groundName(id, words) }))}
+        value={section.ground}
+        onChange={(ground) =>
+          editSection("fabric", "ground", (fabric) => {
+            fabric.ground = ground;
+          })
+        }
+      />
+    </div>
+  );
+}
+
+function ExtentFields({ section }: { readonly section: FabricSection }) {
+  return (
+    <div className="col-span-2 mb-1">
+      <div className="mb-1 flex items-center gap-2 text-sm">
+        <span aria-hidden>Over</span>
+        <Choice
+          label="How far it goes"
+          options={EXTENTS}
+          value={section.by}
+          onChange={(by) =>
+            editSection("fabric", "extent", (fabric) => {
+              fabric.by = by;
+            })
+          }
+        />
+      </div>
+      <div className="grid grid-cols-2 gap-x-3">
+        {section.by === "rows" && <MeasureField field="rows" label="Rows" example="as 120" />}
+        {section.by === "length" && <MeasureField field="length" label="Length" example="as 31 cm" />}
+        {section.by === "repeats" && (
+          <>
+            <MeasureField field="repeats" label="Whole repeats" example="as 6" />
+            <MeasureField
+              field="endRow"
+              label="and on to row"
+              example="0"
+              says="of the next repeat; 0 for none"
+            />
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+function WidthFields({ section, content, finding }: FabricFieldsProps) {
+  const piece = useChosenPiece();
+  const kept = content?.kept;
+  const cabled = section.content === "ropes" ? cabledStitches(ropesOf(section, piece)) : null;
+  return (
+    <>
+      <MeasureField
+        field="measuredWidth"
+        label="Cables measured: width"
+        example="if you have it"
+        finding={finding?.field === "measuredWidth" ? finding.message : undefined}
+        says={
+          kept && (
+            <>
+              {kept.measured !== null && (
+                <>
+                  <SourceMark source="measured" /> {percent(kept.measured)} of plain;{" "}
+                </>
+              )}
+              <SourceMark source="computed" /> {percent(kept.computed)}
+              {kept.measured === null && " of plain"}
+            </>
+          )
+        }
+      />
+      <MeasureField
+        field="measuredStitches"
+        label="… across how many stitches"
+        example="all of the cables"
+        says={
+          section.measured.widthMm !== null &&
+          section.measured.stitches === null &&
+          (cabled === null ? "taken as all of the panels" : `taken as all ${cabled}, purls included`)
+        }
+      />
+    </>
+  );
+}

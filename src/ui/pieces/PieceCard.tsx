@@ -1,0 +1,129 @@
+"use client";
+import dynamic from "next/dynamic";
+import { Plus } from "lucide-react";
+import type { Finding, ProjectForecast } from "@/core/forecast/projectForecast";
+import { usePieceIn } from "@/state/answer";
+import { useChosenPiece } from "@/state/chosenPiece";
+import { change } from "@/state/projectStore";
+import { chosenOf } from "@/state/chosenPiece";
+import { addSection, MOST_SECTIONS } from "@/state/sections";
+import { useSettings } from "@/state/settings";
+import { BLOCKINGS, BLOCKING_IDS } from "@/core/fabric/blocking";
+import { Card } from "@/ui/parts/Card";
+import { Choice } from "@/ui/parts/Choice";
+import { Menu } from "@/ui/parts/Menu";
+import { PieceTabs } from "./PieceTabs";
+import { SECTION_KINDS } from "./sectionWords";
+
+/** Dragging and editing come after the rest of the page. */
+const SectionList = dynamic(() => import("./SectionList"), { ssr: false });
+const SectionEditor = dynamic(() => import("./SectionEditor"), { ssr: false });
+
+const FINISHES = BLOCKING_IDS.map((id) => ({ value: id, label: BLOCKINGS[id].name }));
+const WAYS = [
+  { value: "flat", label: "back and forth" },
+  { value: "round", label: "in the round" },
+] as const;
+
+/** The pieces, and of the open one what is worked in which order. */
+export function PieceCard({ answer }: { readonly answer: ProjectForecast }) {
+  const piece = useChosenPiece();
+  const estimated = usePieceIn(answer);
+  const worked = (answer.known && answer.worked.get(piece.id)?.sections) || [];
+  const findings = answer.findings.filter(({ pieceId }) => pieceId === piece.id);
+  const castOn = estimated && `${estimated.estimate.castOn} stitches to begin with`;
+  return (
+    <Card
+      title={piece.name || "Piece"}
+      aside={
+        [piece.times > 1 && `${piece.times} times`, castOn].filter(Boolean).join(", ") ||
+        "not in the answer yet"
+      }
+    >
+      <PieceTabs />
+      {!estimated && answer.known && <LeftOut findings={findings} name={piece.name} />}
+      <SectionList worked={worked} piece={estimated} findings={findings} />
+      <AddSection full={piece.sections.length >= MOST_SECTIONS} />
+      <SectionEditor worked={worked} findings={findings} />
+      <PieceChoices />
+    </Card>
+  );
+}
+
+function LeftOut({ findings, name }: { readonly findings: readonly Finding[]; readonly name: string }) {
+  return (
+    <p role="status" className="mt-1 mb-1 text-sm text-weld">
+      {name || "This piece"} is not in the answer:{" "}
+      {findings[0]?.message ?? "nothing in it can be worked yet."}
+    </p>
+  );
+}
+
+function AddSection({ full }: { readonly full: boolean }) {
+  const words = useSettings((settings) => settings.words);
+  return (
+    <Menu
+      acts={SECTION_KINDS.map(({ kind, us, uk }) => ({
+        name: (words === "UK" && uk) || us,
+        act: () => addSection(kind),
+      }))}
+      trigger={
+        <button
+          type="button"
+          disabled={full}
+          className="mt-1 flex items-center gap-1 rounded-lg border border-dashed border-edge px-3 py-1 text-sm hover:bg-line disabled:opacity-40"
+        >
+          <Plus size={14} aria-hidden /> Section behind the chosen one
+        </button>
+      }
+    />
+  );
+}
+
+/** How the whole piece is worked and finished. */
+function PieceChoices() {
+  const { round, mirrored, blocking } = useChosenPiece();
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1.5 text-sm">
+      <span className="flex items-center gap-2">
+        <span aria-hidden>Worked</span>
+        <Choice
+          label="How the piece is worked"
+          options={WAYS}
+          value={round ? "round" : "flat"}
+          onChange={(way) =>
+            change("round", (draft) => {
+              chosenOf(draft).round = way === "round";
+            })
+          }
+        />
+      </span>
+      <label className="flex items-center gap-1.5">
+        <input
+          type="checkbox"
+          checked={mirrored}
+          className="accent-ink"
+          onChange={() =>
+            change("mirrored", (draft) => {
+              chosenOf(draft).mirrored = !mirrored;
+            })
+          }
+        />
+        mirrored
+      </label>
+      <span className="flex items-center gap-2">
+        <span aria-hidden>Finished</span>
+        <Choice
+          label="How the piece is finished"
+          options={FINISHES}
+          value={blocking}
+          onChange={(wanted) =>
+            change("blocking", (draft) => {
+              chosenOf(draft).blocking = wanted;
+            })
+          }
+        />
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,64 @@
+"use client";
+import { useEffect, useState } from "react";
+import { MOST_CHARTED, type SectionRows } from "@/core/instructions/sectionRows";
+import { useChosenPiece } from "@/state/chosenPiece";
+import { useProject } from "@/state/projectStore";
+import { useSettings } from "@/state/settings";
+import { reckoner } from "@/state/workers";
+import { ChartView } from "@/ui/panels/ChartView";
+import { Sheet } from "@/ui/parts/Sheet";
+
+interface SectionSheetProps {
+  readonly sectionId: string;
+  readonly name: string;
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}
+
+const SIDES = { whole: "", first: "First side: ", second: "Second side: " } as const;
+const CHART_PX = 300;
+
+/** Every row of a section, as a chart and as text that can be copied. */
+export function SectionSheet({ sectionId, name, open, onOpenChange }: SectionSheetProps) {
+  const project = useProject();
+  const { id } = useChosenPiece();
+  const { naming, words } = useSettings();
+  const [sides, setSides] = useState<readonly SectionRows[] | null>(null);
+  useEffect(() => {
+    let current = true;
+    void reckoner()
+      .writeSection(project, id, sectionId, { naming, words })
+      .then((written) => {
+        if (current) setSides(written);
+      });
+    return () => {
+      current = false;
+    };
+  }, [project, id, sectionId, naming, words]);
+  return (
+    <Sheet open={open} onOpenChange={onOpenChange} title={name} wide>
+      {!sides && (
+        <p role="status" className="mt-3">
+          Writing the rows …
+        </p>
+      )}
+      {sides?.map(({ side, rows, text, chart }) => (
+        <div key={side} className="mt-3 grid gap-2">
+          <p className="text-sm text-faint">
+            {SIDES[side]}
+            {rows} {rows === 1 ? "row" : "rows"}
+            {rows > MOST_CHARTED && `; the chart shows the first ${MOST_CHARTED}`}
+          </p>
+          <ChartView chart={chart} heightPx={CHART_PX} label={`Chart of ${name}, ${side}`} />
+          <pre
+            aria-label={`Rows of ${name}, ${side}`}
+            tabIndex={0}
+            className="max-h-72 overflow-auto rounded-lg border border-line bg-paper p-3 font-text text-sm whitespace-pre-wrap"
+          >
+            {text}
+          </pre>
+        </div>
+      ))}
+    </Sheet>
+  );
+}

@@ -1,0 +1,143 @@
+"use client";
+import { useState } from "react";
+import { roundedToSum } from "@/core/estimate/ledger";
+import { millimetres, toMetres } from "@/core/units/brands";
+import { formatYarn } from "@/core/units/format";
+import { chooseSection, choosePiece } from "@/state/chosenPiece";
+import { useUnits } from "@/state/settings";
+import type { LedgerDetail, LedgerGroup } from "./ledgerGroups";
+
+const IN_ONE_UNIT_MM = { metric: 1000, imperial: 914.4 } as const;
+
+interface WaterfallProps {
+  readonly groups: readonly LedgerGroup[];
+  /** What the advised balls hold beyond the likely need. */
+  readonly reserveMm: number;
+}
+
+/**
+ * Each use begins where the one before it ends, down to the reserve in the balls; a bar opens what it is made
+ * of. The rounded figures add up to the rounded total.
+ */
+export function Waterfall({ groups, reserveMm }: WaterfallProps) {
+  const units = useUnits();
+  const [open, setOpen] = useState<string | null>(null);
+  const unitMm = IN_ONE_UNIT_MM[units];
+  const tenths = roundedToSum(
+    groups.map(({ mm }) => mm / unitMm),
+    0.1,
+  );
+  const all = groups.reduce((sum, { mm }) => sum + Math.max(0, mm), 0) + reserveMm;
+  const share = (mm: number) => `${(100 * mm) / all}%`;
+  const ends = groups.reduce<number[]>(
+    (before, { mm }) => [...before, (before.at(-1) ?? 0) + Math.max(0, mm)],
+    [],
+  );
+  const end = ends.at(-1) ?? 0;
+  const unit = units === "metric" ? "m" : "yd";
+  return (
+    <table className="mt-1 w-full">
+      <thead className="sr-only">
+        <tr>
+          <th scope="col">Use</th>
+          <th scope="col">From the first loop</th>
+          <th scope="col">Yarn</th>
+        </tr>
+      </thead>
+      <tbody>
+        {groups.map(({ id, name, why, colour, mm, details }, index) => {
+          const from = ends[index - 1] ?? 0;
+          const isOpen = open === id;
+          return (
+            <tr key={id} className="border-b border-line align-top">
+              <th scope="row" colSpan={isOpen ? 3 : 1} className="py-1 pr-2 text-left font-normal">
+                <button
+                  type="button"
+                  title={why}
+                  aria-expanded={isOpen}
+                  onClick={() => setOpen(isOpen ? null : id)}
+                  className="w-full text-left hover:underline"
+                >
+                  {name}
+                  {isOpen && `, ${tenths[index]?.toFixed(1)} ${unit}`}
+                </button>
+                {isOpen && <Details why={why} details={details} />}
+              </th>
+              {!isOpen && (
+                <>
+                  <td className="w-[38%] py-1">
+                    <button
+                      type="button"
+                      tabIndex={-1}
+                      aria-hidden
+                      onClick={() => setOpen(id)}
+                      className="relative block h-5 w-full"
+                    >
+                      <span
+                        className="absolute top-1.5 h-2.5 rounded-sm"
+                        style={{
+                          left: share(from),
+                          width: `max(2px, ${share(Math.max(0, mm))})`,
+                          backgroundColor: colour,
+                        }}
+                      />
+                    </button>
+                  </td>
+                  <td className="py-1 pl-2 text-right whitespace-nowrap">{`${tenths[index]?.toFixed(1)} ${unit}`}</td>
+                </>
+              )}
+            </tr>
+          );
+        })}
+        <tr>
+          <th scope="row" className="py-1 pr-2 text-left font-normal text-weld">
+            Reserve
+          </th>
+          <td className="relative w-[38%]">
+            <span
+              className="absolute top-2.5 h-2.5 rounded-sm border border-dashed border-weld"
+              style={{ left: share(end), width: share(reserveMm) }}
+            />
+          </td>
+          <td className="py-1 pl-2 text-right whitespace-nowrap text-weld">
+            {`${(reserveMm / unitMm).toFixed(1)} ${unit}`}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}
+
+/** More than this many are hardly worth a line. */
+const MOST_DETAILS = 12;
+
+function Details({ why, details }: { readonly why: string; readonly details: readonly LedgerDetail[] }) {
+  const units = useUnits();
+  const go = ({ pieceId, sectionId }: LedgerDetail) => {
+    if (sectionId !== null && pieceId !== null) chooseSection(sectionId, pieceId);
+    else if (pieceId !== null) choosePiece(pieceId);
+  };
+  return (
+    <div className="mt-1 mb-1 text-sm">
+      {why && <p className="text-faint">{why}</p>}
+      <ul>
+        {details.slice(0, MOST_DETAILS).map((detail) => (
+          <li key={`${detail.name} ${detail.sectionId}`} className="flex justify-between gap-2 py-0.5">
+            {detail.pieceId === null ? (
+              <span>{detail.name}</span>
+            ) : (
+              <button
+                type="button"
+                onClick={() => go(detail)}
+                className="min-w-0 truncate text-left text-woad underline"
+              >
+                {detail.name}
+              </button>
+            )}
+            <span className="whitespace-nowrap">{formatYarn(toMetres(millimetres(detail.mm)), units)}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

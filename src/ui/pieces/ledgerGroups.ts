@@ -1,0 +1,115 @@
+/** The lines of the ledger, grouped as they are told. */
+import { LEDGER_PARTS, type LedgerPart } from "@/core/estimate/ledger";
+import type { ProjectLine } from "@/core/estimate/wholeProject";
+import type { Project } from "@/core/files/project";
+import type { Wording } from "@/core/stitches/wording";
+import { sectionName } from "./sectionWords";
+
+export type GroupedBy = "part" | "piece" | "section" | "yarn";
+
+export interface LedgerGroup {
+  readonly id: string;
+  readonly name: string;
+  /** Why it takes yarn, where that needs saying. */
+  readonly why: string;
+  readonly colour: string;
+  readonly mm: number;
+  /** What it is made of, the largest first, with where to go. */
+  readonly details: readonly LedgerDetail[];
+}
+
+export interface LedgerDetail {
+  readonly name: string;
+  readonly mm: number;
+  readonly pieceId: string | null;
+  readonly sectionId: string | null;
+}
+
+const PART_COLOURS: { readonly [Part in LedgerPart]: string } = {
+  plain: "var(--walnut)",
+  drawIn: "var(--woad)",
+  crossings: "var(--madder)",
+  texture: "var(--moss)",
+  castOn: "var(--ink)",
+  castOff: "var(--ink)",
+  seams: "var(--ink)",
+  ends: "var(--weld)",
+  swatch: "var(--moss)",
+  extras: "var(--weld)",
+};
+
+/** Parts that are told even where they take nothing: there a nought says something. */
+const ALWAYS: readonly LedgerPart[] = ["plain", "drawIn", "crossings", "texture"];
+
+const summed = (lines: readonly ProjectLine[]) => lines.reduce((sum, { mm }) => sum + mm, 0);
+
+/** Keeps the order in which ids first come. */
+function gathered(lines: readonly ProjectLine[], idOf: (line: ProjectLine) => string) {
+  const groups = new Map<string, ProjectLine[]>();
+  for (const line of lines) groups.set(idOf(line), [...(groups.get(idOf(line)) ?? []), line]);
+  return groups;
+}
+
+const place = ({ pieceId, sectionId }: ProjectLine) => `${pieceId ?? ""} ${sectionId ?? ""}`;
+
+/** Groups lines by part, piece, section or yarn. Every line stands in just one group. */
+export function groupsOf(
+  by: GroupedBy,
+  lines: readonly ProjectLine[],
+  project: Project,
+  words: Wording["words"],
+): readonly LedgerGroup[] {
+  const pieceName = (id: string | null) => {
+    const piece = project.pieces.find((one) => one.id === id);
+    if (!piece) return "The whole project";
+    return piece.times > 1 ? `${piece.name} ×${piece.times}` : piece.name;
+  };
+  const placeName = ({ pieceId, sectionId }: ProjectLine) => {
+    const section = project.pieces
+      .find(({ id }) => id === pieceId)
+      ?.sections.find(({ id }) => id === sectionId);
+    return section ? `${pieceName(pieceId)}: ${sectionName(section, words)}` : pieceName(pieceId);
+  };
+  const partName = (part: LedgerPart) => LEDGER_PARTS.find(({ id }) => id === part)?.name ?? part;
+  const detailsBy = (
+    of: readonly ProjectLine[],
+    idOf: (line: ProjectLine) => string,
+    name: (line: ProjectLine) => string,
+  ) =>
+    [...gathered(of, idOf).values()]
+      .flatMap((some): readonly LedgerDetail[] => {
+        const [first] = some;
+        if (!first) return [];
+        return [{ name: name(first), mm: summed(some), pieceId: first.pieceId, sectionId: first.sectionId }];
+      })
+      .sort((a, b) => b.mm - a.mm);
+  if (by === "part")
+    return LEDGER_PARTS.flatMap(({ id, name, why }) => {
+      const mine = lines.filter(({ part }) => part === id);
+      const mm = summed(mine);
+      if (mm === 0 && !ALWAYS.includes(id)) return [];
+      return [{ id, name, why, colour: PART_COLOURS[id], mm, details: detailsBy(mine, place, placeName) }];
+    });
+  const byPart = (of: readonly ProjectLine[]) =>
+    detailsBy(
+      of,
+      ({ part }) => part,
+      ({ part }) => partName(part),
+    ).map((detail) =>
+      by === "section" ? detail : { ...detail, sectionId: null, ...(by === "yarn" && { pieceId: null }) },
+    );
+  const idOf = {
+    piece: ({ pieceId }: ProjectLine) => pieceId ?? "",
+    section: place,
+    yarn: ({ yarnId }: ProjectLine) => yarnId,
+  }[by];
+  return [...gathered(lines, idOf)].flatMap(([id, mine], index) => {
+    const [first] = mine;
+    if (!first) return [];
+    const yarn = project.yarns.find((one) => one.id === first.yarnId);
+    const name = { piece: pieceName(first.pieceId), section: placeName(first), yarn: yarn?.name ?? "" }[by];
+    const colour =
+      by === "yarn" ? (yarn?.colour ?? "var(--walnut)") : index % 2 === 0 ? "var(--woad)" : "var(--walnut)";
+    return [{ id, name, why: "", colour, mm: summed(mine), details: byPart(mine) }];
+  });
+}
