@@ -6,10 +6,12 @@ import type { FabricSection } from "@/core/files/sections";
 import { millimetres, type UnitSystem } from "@/core/units/brands";
 import { readCount, type CountBounds } from "@/core/units/count";
 import { formatFine, formatGauge, plain, tellSize } from "@/core/units/format";
+import { readEase, tellEase } from "@/core/units/ease";
 import { readGauge } from "@/core/units/gauge";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
 import { read, type Bounds, type Reading } from "@/core/units/reading";
 import { readPutUp, type PutUp } from "@/core/yarn/putUp";
+import { chosenYarnIn, chosenYarnOf } from "./yarns";
 import { chosenOf, chosenSectionIn, chosenSectionOf } from "./chosenPiece";
 
 export interface Field<Value> {
@@ -20,8 +22,8 @@ export interface Field<Value> {
   readonly tell: (value: Value, units: UnitSystem) => string;
   /** May be left empty; what is empty is assumed. */
   readonly optional: boolean;
-  /** Whose it is, so that each piece and each section keeps what was typed for it. */
-  readonly of: "project" | "piece" | "section";
+  /** Whose it is, so that each yarn, piece and section keeps what was typed for it. */
+  readonly of: "project" | "yarn" | "piece" | "section";
 }
 
 type Figures = Readonly<Record<string, unknown>>;
@@ -155,12 +157,12 @@ const extras: Field<number> = {
 };
 
 const putUp: Field<PutUp> = {
-  of: "project",
+  of: "yarn",
   read: readPutUp,
-  get: (project) => (project.yarns[0]?.putUp as PutUp | null) ?? null,
+  get: (project) => chosenYarnOf(project).putUp as PutUp | null,
   set: (draft, value) => {
-    const [yarn] = draft.yarns;
-    if (!yarn || !value) return;
+    const yarn = chosenYarnIn(draft);
+    if (!value) return;
     yarn.putUp = { massG: value.massG, lengthM: value.lengthM };
     yarn.putUpFrom = "band";
   },
@@ -171,7 +173,32 @@ const putUp: Field<PutUp> = {
   optional: false,
 };
 
+/** A measure of what the project is sized for. */
+const sizeFigure = (key: "acrossMm" | "alongMm", bounds: Bounds): Field<number> => ({
+  ...size(bounds),
+  of: "project",
+  get: (project) => project.size[key],
+  set: (draft, value) => {
+    draft.size[key] = value;
+  },
+  optional: true,
+});
+
+const ease: Field<number> = {
+  of: "project",
+  read: readEase,
+  get: (project) => project.size.easeMm,
+  set: (draft, value) => {
+    draft.size.easeMm = value ?? 0;
+  },
+  tell: tellEase,
+  optional: true,
+};
+
 export const FIELDS = {
+  sizeAcross: sizeFigure("acrossMm", LENGTHS.width),
+  sizeEase: ease,
+  sizeAlong: sizeFigure("alongMm", LENGTHS.piece),
   ropes: sectionCount("ropes", COUNTS.ropes),
   purls: sectionCount("purls", COUNTS.purls),
   edge: sectionCount("edge", COUNTS.edge),

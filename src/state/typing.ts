@@ -1,6 +1,7 @@
 /** Typing into a field: the text is kept to the letter, and its value where it can be read. */
 import type { Project } from "@/core/files/project";
 import type { UnitSystem } from "@/core/units/brands";
+import { chosenYarnOf } from "./yarns";
 import { chosenOf, chosenSectionOf } from "./chosenPiece";
 import { FIELDS, type Field, type FieldId } from "./fields";
 import { change } from "./projectStore";
@@ -12,9 +13,13 @@ export interface Shown {
 }
 
 /** Where the text of a field is kept; a piece's own and a section's own stand under its id. */
-function keyOf(id: FieldId, project: Pick<Project, "pieces">): string {
+function keyOf(id: FieldId, project: Pick<Project, "pieces" | "yarns">): string {
   const { of } = fieldOf(id);
   if (of === "project") return id;
+  if (of === "yarn") {
+    const yarn = chosenYarnOf(project);
+    return yarn.id === project.yarns[0]?.id ? id : `${id} ${yarn.id}`;
+  }
   return `${id} ${of === "piece" ? chosenOf(project).id : chosenSectionOf(project).id}`;
 }
 

@@ -6,6 +6,9 @@ import { changedRows } from "../core/instructions/changedRows";
 import { copyFromChart, editChart } from "../core/instructions/editChart";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
 import { savingsOf as savings } from "../core/forecast/savings";
+import { finishedOf, sizeOptions } from "../core/forecast/sizeOptions";
+import { beginProject, type Beginning } from "../core/garment/starts/beginProject";
+import type { Reading } from "../core/units/reading";
 import { sectionRows, type SectionRows } from "../core/instructions/sectionRows";
 import { forecastProject } from "../core/forecast/projectForecast";
 import type { Wording } from "../core/stitches/wording";
@@ -15,6 +18,41 @@ import type { KnownFabrics } from "../core/fabric/relax";
 import { layProject as lay } from "../core/garment/layPanels";
 
 const known: KnownFabrics = new Map();
+
+/** A begun project with its answer, told short; or why it cannot be. */
+export interface Begun {
+  readonly project: Project;
+  readonly balls: number;
+  readonly ballG: number;
+  /** Yarn in m: the tenth percentile, the median, the ninetieth. */
+  readonly needM: readonly [number, number, number];
+  readonly acrossMm: number;
+  readonly alongMm: number;
+}
+
+function begin(beginning: Beginning): Reading<Begun | null> {
+  const begun = beginProject(beginning);
+  if (!begun.ok) return begun;
+  const answer = forecastProject(begun.value, layProject(begun.value));
+  if (!answer.known) return { ok: true, value: null };
+  const [{ advised, quantilesMm, yarn }] = answer.yarns;
+  const { p10, p50, p90 } = quantilesMm;
+  const finished = finishedOf(begun.value, answer);
+  return {
+    ok: true,
+    value: {
+      project: begun.value,
+      balls: advised.balls,
+      ballG: yarn.putUp.massG,
+      needM: [p10 / 1000, p50 / 1000, p90 / 1000],
+      acrossMm: finished?.acrossMm ?? 0,
+      alongMm: finished?.alongMm ?? 0,
+    },
+  };
+}
+
+/** Ways to the size that a project asks for. */
+const sizesOf = (project: Project) => sizeOptions(project, layProject);
 
 /** What lies across the pieces of a project, read and relaxed. */
 const layProject = (project: Project) => lay(project, known);
@@ -58,6 +96,8 @@ const reckoner = {
   layProject,
   writeSection,
   savingsOf,
+  begin,
+  sizesOf,
   libraryNames,
 };
 

@@ -106,3 +106,18 @@ export function colourExtras(section: ProjectSection, rows: number): readonly Co
       : { yarnId, ends: 2 * stripes, carriedRows: 0, twists: 0 };
   });
 }
+
+/** Stripes as they follow one another over so many rows. Example: bands of 2 and 1 over 4 rows are 2, 1 and 1. */
+export function bandRuns(
+  bands: Colours["bands"],
+  rows: number,
+): readonly { yarnId: string; from: number; to: number }[] {
+  const runs: { yarnId: string; from: number; to: number }[] = [];
+  for (let row = 0; row < rows; row += 1) {
+    const yarnId = bands[bandOf(bands, row)]?.yarnId ?? "";
+    const last = runs.at(-1);
+    if (last?.yarnId === yarnId) last.to = row + 1;
+    else runs.push({ yarnId, from: row, to: row + 1 });
+  }
+  return runs;
+}

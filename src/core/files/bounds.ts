@@ -3,9 +3,9 @@ import type { CountBounds } from "../units/count";
 import type { Bounds } from "../units/reading";
 
 export const COUNTS = {
-  ropes: { least: 1, most: 40, things: "ropes" },
+  ropes: { least: 1, most: 120, things: "ropes" },
   purls: { least: 0, most: 20, things: "purl columns" },
-  edge: { least: 0, most: 60, things: "edge stitches" },
+  edge: { least: 0, most: 600, things: "edge stitches" },
   repeats: { least: 1, most: 1000, things: "repeats" },
   endRow: { least: 0, most: 400, things: "rows" },
   stitches: { least: 1, most: 2000, things: "stitches" },
@@ -60,3 +60,6 @@ export const LENGTHS = {
     tooLarge: "Twenty stitches never take over 5 m of yarn: check the unit.",
   },
 } as const satisfies Record<string, Bounds>;
+
+/** Ease may take away as well as add. */
+export const EASE = { least: -1000, most: 1000 } as const;

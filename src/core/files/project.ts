@@ -2,7 +2,7 @@
 import { z } from "zod";
 import { BLOCKING_IDS } from "../fabric/blocking";
 import { YARN_CLASSES } from "../yarn/classes";
-import { COUNTS, LENGTHS } from "./bounds";
+import { COUNTS, EASE, LENGTHS } from "./bounds";
 import { newSection, sectionSchema } from "./sections";
 
 export const FORMAT = "brenok-project";
@@ -70,6 +70,8 @@ const panel = z.strictObject({
     .default({ from: "", version: "", date: "", text: "" }),
 });
 
+const NO_SIZE = { acrossMm: null, easeMm: 0, alongMm: null, around: 1, up: 1 };
+
 export const projectSchema = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(VERSION),
@@ -86,6 +88,17 @@ export const projectSchema = z.strictObject({
     source: z.enum(["measured", "band"]),
   }),
   needleMm: length(LENGTHS.needle).nullable(),
+  /** What the project is sized for: a measure with its ease, and a length; null where nobody said. */
+  size: z
+    .strictObject({
+      acrossMm: length(LENGTHS.width).nullable(),
+      easeMm: length(EASE),
+      alongMm: length(LENGTHS.piece).nullable(),
+      /** How often the first piece goes round, and how often it stands on itself. */
+      around: count(COUNTS.times),
+      up: count(COUNTS.times),
+    })
+    .default(NO_SIZE),
   /** Side of a square swatch that the yarn is to hold too; null where it is unravelled or of other yarn. */
   swatchMm: length(LENGTHS.swatch).nullable().default(null),
   /** Yarn for fringe, pompon, buttons and mending. */
@@ -136,6 +149,7 @@ export function emptyProject(): Project {
     certainty: "steady",
     gauge: { stitchesPer10Cm: null, rowsPer10Cm: null, source: "measured" },
     needleMm: null,
+    size: NO_SIZE,
     swatchMm: null,
     extrasM: null,
     panels: [],

@@ -23,7 +23,7 @@ export function assumedGauge(putUp: PutUp): Gauge {
 }
 
 /** Needle sizes that are made, in mm. */
-const NEEDLES_MM = [
+export const NEEDLES_MM = [
   1.5, 1.75, 2, 2.25, 2.5, 2.75, 3, 3.25, 3.5, 3.75, 4, 4.5, 5, 5.5, 6, 6.5, 7, 7.5, 8, 9, 10, 12, 15, 20, 25,
 ];
 

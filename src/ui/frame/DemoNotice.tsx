@@ -1,5 +1,6 @@
 "use client";
 import { useProjectPart } from "@/state/projectStore";
+import { openStart } from "@/state/startSheet";
 import { startEmpty } from "./projectFiles";
 
 /** The demo says that it is one. */
@@ -7,13 +8,19 @@ export function DemoNotice() {
   const demo = useProjectPart((project) => project.demo);
   if (!demo) return null;
   return (
-    <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-lg border border-line bg-card px-4 py-0.5 text-sm">
+    <aside
+      aria-label="Demo"
+      className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-lg border border-line bg-card px-4 py-0.5 text-sm"
+    >
       <span>
         This is the <strong>demo project</strong>, all invented. Change anything in it to see what follows.
       </span>
+      <button type="button" onClick={() => openStart()} className="py-1 font-semibold text-woad underline">
+        Begin something
+      </button>
       <button type="button" onClick={startEmpty} className="py-1 font-semibold text-woad underline">
         Start empty
       </button>
-    </p>
+    </aside>
   );
 }

@@ -3,6 +3,7 @@ import dynamic from "next/dynamic";
 import { useEffect, useState, type ReactNode } from "react";
 import { Toaster, toast } from "sonner";
 import { useProjectStore } from "@/state/projectStore";
+import { openStart, useStartSheet } from "@/state/startSheet";
 import { startSession } from "@/state/session";
 import { Answer } from "./Answer";
 import { BenchTabs } from "./BenchTabs";
@@ -16,6 +17,9 @@ import { StrandRuler } from "./StrandRuler";
 import { useShortcuts } from "./useShortcuts";
 import { useTheme } from "./useTheme";
 
+const StartSheet = dynamic(() => import("./StartSheet").then(({ StartSheet: sheet }) => sheet), {
+  ssr: false,
+});
 const ToolsDrawer = dynamic(
   () => import("@/ui/tools/ToolsDrawer").then(({ ToolsDrawer: drawer }) => drawer),
   {
@@ -31,6 +35,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const [settingsOpen, setSettingsOpen] = useState(false);
   useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
   const theme = useTheme();
+  const starting = useStartSheet(({ open }) => open);
 
   return (
     <>
@@ -38,7 +43,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         <Header onShortcuts={() => setListOpen(true)} onSettings={() => setSettingsOpen(true)} />
         {ready ? (
           <>
-            <StrandRuler />
+            <section aria-label="Strand">
+              <StrandRuler />
+            </section>
             <div className="mt-1 flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
               <BenchTabs />
               <Answer />
@@ -56,6 +63,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <SettingsSheet open={settingsOpen} onOpenChange={setSettingsOpen} />
       <Glossary />
       <ToolsDrawer />
+      {starting && <StartSheet open onOpenChange={openStart} />}
       <FileDrop />
       <Toaster theme={theme} position="bottom-center" richColors={false} closeButton />
     </>

@@ -50,7 +50,8 @@ function DetailsForm({ onDone }: { readonly onDone: () => void }) {
       draft.madeFor = details.madeFor;
       draft.notes = details.notes;
       draft.demo = draft.demo && draft.name === name;
-      for (const kept of draft.yarns) {
+      const [kept] = draft.yarns;
+      if (kept) {
         kept.name = details.yarn;
         kept.colour = details.colour;
         kept.bandClass = details.bandClass || null;

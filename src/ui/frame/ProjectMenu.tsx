@@ -2,6 +2,7 @@
 import { ChevronDown } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
+import { openStart } from "@/state/startSheet";
 import { openDemo, openSmallDemo } from "@/state/demo";
 import { useProjectPart } from "@/state/projectStore";
 import { Menu } from "@/ui/parts/Menu";
@@ -18,6 +19,7 @@ export function ProjectMenu() {
   const yarns = useProjectPart((project) => project.yarns);
   const [details, setDetails] = useState(false);
   const acts = [
+    { name: "Begin something …", act: () => openStart(true) },
     { name: "Name and notes …", act: () => setDetails(true) },
     { name: "Save to a file", keys: "Ctrl S", act: saveProjectFile },
     { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },

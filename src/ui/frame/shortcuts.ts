@@ -1,5 +1,6 @@
 /** Keys that work everywhere. The list on `?` is drawn from this table, so it is always true. */
 import { openGlossary } from "@/state/glossary";
+import { openStart } from "@/state/startSheet";
 import { openTools } from "@/state/toolDrawer";
 import { redo, undo } from "@/state/projectStore";
 import { setTheme, setUnits, useSettings } from "@/state/settings";
@@ -34,6 +35,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
     key,
     act: ({ go }: Hands) => go(path),
   })),
+  { keys: "N", does: "Begin something new", ctrl: false, key: "n", act: () => openStart() },
   { keys: "P", does: "Go to the panels", ctrl: false, key: "p", act: ({ go }) => go(PANELS_PATH) },
   { keys: "G", does: "Glossary of stitches and crossings", ctrl: false, key: "g", act: () => openGlossary() },
   { keys: "T", does: "Drawer of small tools", ctrl: false, key: "t", act: () => openTools() },

@@ -34,8 +34,8 @@ export function ClothPattern({ id, part, fabricId, place, piece, gauge, putUp, c
   const { widthMm, heightMm } = piece.estimate.plain;
   const across = cloth.stitches * fabric.content.kept.all * widthMm * fabric.scale * place.scale;
   const up = cloth.rows * fabric.content.heightFactor * heightMm * fabric.scale * place.scale;
-  // It lies around the middle of where it began; in the round the half that faces is seen.
-  const left = place.flat === 1 ? place.x(part.originMm.x) - across / 2 : place.x(part.originMm.x);
+  // It lies around the middle of where it began.
+  const left = place.x(part.originMm.x) - across / 2;
   return (
     <pattern
       id={id}

@@ -13,6 +13,7 @@ import { Select } from "@/ui/parts/Select";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ropesOf } from "@/core/garment/lay";
 import { useChosenPiece } from "@/state/chosenPiece";
+import { ColourFields } from "./ColourFields";
 import { RowOfPanels } from "./RowOfPanels";
 import { groundName } from "./sectionWords";
 
@@ -63,6 +64,7 @@ export function FabricFields({ section, content, finding }: FabricFieldsProps) {
         </div>
       )}
       <ExtentFields section={section} />
+      <ColourFields section={section} />
       {cabled && <WidthFields section={section} content={content} finding={finding} />}
     </>
   );

@@ -13,6 +13,7 @@ import { useProjectPart } from "@/state/projectStore";
 import { useSettings, useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
+import { ColourBands } from "./ColourBands";
 import { ClothPattern } from "./ClothPattern";
 import { sectionName } from "./sectionWords";
 
@@ -160,6 +161,7 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
           </polygon>
         );
       })}
+      <ColourBands parts={parts} piece={piece} x={x} y={y} ids={ids} />
       {rowY !== null && (
         <g>
           <line x1={4} x2={BOX.width - 4} y1={rowY} y2={rowY} stroke="var(--madder)" strokeWidth={2} />

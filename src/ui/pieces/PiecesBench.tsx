@@ -17,6 +17,8 @@ const FinishingCard = dynamic(() => import("./FinishingCard").then((file) => fil
   ssr: false,
 });
 
+const SizeCard = dynamic(() => import("./SizeCard").then((file) => file.SizeCard), { ssr: false });
+
 /** What is to be made, and where its yarn goes. */
 export function PiecesBench() {
   const answer = useAnswer();
@@ -33,6 +35,7 @@ export function PiecesBench() {
           <PieceDrawing piece={piece} gauge={settled.plan.gauge} putUp={yarn.putUp} strand={strand} />
         )}
         <YarnCard answer={answer} />
+        <SizeCard />
         {piece?.estimate.tailBasis && <TailCard estimate={piece.estimate} basis={piece.estimate.tailBasis} />}
       </div>
       {settled.known && (

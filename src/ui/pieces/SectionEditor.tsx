@@ -327,7 +327,7 @@ interface SectionEditorProps {
 /** The chosen section: its fields, what is wrong with it, its needle, and its rows. */
 export default function SectionEditor({ worked, findings }: SectionEditorProps) {
   const section = useChosenSection();
-  const { sections } = useChosenPiece();
+  const { id: pieceId, sections } = useChosenPiece();
   const words = useSettings((settings) => settings.words);
   const [open, setOpen] = useState(false);
   const name = sectionName(section, words);
@@ -376,7 +376,15 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
         )}
         <MeasureField field="sectionNeedle" label="Needle for this section" example="as the rest" />
       </div>
-      {open && <SectionSheet sectionId={section.id} name={name} open={open} onOpenChange={setOpen} />}
+      {open && (
+        <SectionSheet
+          pieceId={pieceId}
+          sectionId={section.id}
+          name={name}
+          open={open}
+          onOpenChange={setOpen}
+        />
+      )}
     </section>
   );
 }

@@ -6,7 +6,9 @@ import {
   PointerSensor,
   useSensor,
   useSensors,
+  type Announcements,
   type DragEndEvent,
+  type UniqueIdentifier,
 } from "@dnd-kit/core";
 import {
   SortableContext,
@@ -44,8 +46,31 @@ export default function SectionList({ worked, piece, findings }: SectionListProp
     const to = sections.findIndex(({ id }) => id === over?.id);
     if (over && active.id !== over.id && to >= 0) moveSection(String(active.id), to);
   };
+  const words = useSettings((settings) => settings.words);
+  const nameOf = (id: UniqueIdentifier) => {
+    const section = sections.find((one) => one.id === id);
+    return section ? sectionName(section, words) : "The section";
+  };
+  const placeOf = (id: UniqueIdentifier) => sections.findIndex((one) => one.id === id) + 1;
+  const announcements: Announcements = {
+    onDragStart: ({ active }) => `${nameOf(active.id)} is picked up. Move it with the arrow keys.`,
+    onDragOver: ({ active, over }) =>
+      over ? `${nameOf(active.id)} is at place ${placeOf(over.id)} of ${sections.length}.` : undefined,
+    onDragEnd: ({ active, over }) =>
+      over
+        ? `${nameOf(active.id)} is put down at place ${placeOf(over.id)}.`
+        : `${nameOf(active.id)} is back.`,
+    onDragCancel: ({ active }) => `${nameOf(active.id)} is back where it was.`,
+  };
+  const how = "Press space to pick the section up, the arrow keys to move it, space to put it down.";
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DndContext
+      id="sections"
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={drop}
+      accessibility={{ announcements, screenReaderInstructions: { draggable: how } }}
+    >
       <SortableContext items={sections.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
         <ol aria-label="Sections" className="grid grid-cols-[minmax(0,1fr)] gap-0.5">
           {sections.map((section) => (

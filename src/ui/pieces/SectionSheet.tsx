@@ -1,7 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
 import { MOST_CHARTED, type SectionRows } from "@/core/instructions/sectionRows";
-import { useChosenPiece } from "@/state/chosenPiece";
 import { useProject } from "@/state/projectStore";
 import { useSettings } from "@/state/settings";
 import { reckoner } from "@/state/workers";
@@ -9,6 +8,7 @@ import { ChartView } from "@/ui/panels/ChartView";
 import { Sheet } from "@/ui/parts/Sheet";
 
 interface SectionSheetProps {
+  readonly pieceId: string;
   readonly sectionId: string;
   readonly name: string;
   readonly open: boolean;
@@ -19,22 +19,21 @@ const SIDES = { whole: "", first: "First side: ", second: "Second side: " } as c
 const CHART_PX = 300;
 
 /** Every row of a section, as a chart and as text that can be copied. */
-export function SectionSheet({ sectionId, name, open, onOpenChange }: SectionSheetProps) {
+export function SectionSheet({ pieceId, sectionId, name, open, onOpenChange }: SectionSheetProps) {
   const project = useProject();
-  const { id } = useChosenPiece();
   const { naming, words } = useSettings();
   const [sides, setSides] = useState<readonly SectionRows[] | null>(null);
   useEffect(() => {
     let current = true;
     void reckoner()
-      .writeSection(project, id, sectionId, { naming, words })
+      .writeSection(project, pieceId, sectionId, { naming, words })
       .then((written) => {
         if (current) setSides(written);
       });
     return () => {
       current = false;
     };
-  }, [project, id, sectionId, naming, words]);
+  }, [project, pieceId, sectionId, naming, words]);
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={name} wide>
       {!sides && (

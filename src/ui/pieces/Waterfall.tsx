@@ -5,6 +5,7 @@ import { millimetres, toMetres } from "@/core/units/brands";
 import { formatYarn } from "@/core/units/format";
 import { chooseSection, choosePiece } from "@/state/chosenPiece";
 import { useUnits } from "@/state/settings";
+import { SectionSheet } from "./SectionSheet";
 import type { LedgerDetail, LedgerGroup } from "./ledgerGroups";
 
 const IN_ONE_UNIT_MM = { metric: 1000, imperial: 914.4 } as const;
@@ -112,32 +113,52 @@ export function Waterfall({ groups, reserveMm }: WaterfallProps) {
 const MOST_DETAILS = 12;
 
 function Details({ why, details }: { readonly why: string; readonly details: readonly LedgerDetail[] }) {
-  const units = useUnits();
-  const go = ({ pieceId, sectionId }: LedgerDetail) => {
-    if (sectionId !== null && pieceId !== null) chooseSection(sectionId, pieceId);
-    else if (pieceId !== null) choosePiece(pieceId);
-  };
   return (
     <div className="mt-1 mb-1 text-sm">
       {why && <p className="text-faint">{why}</p>}
       <ul>
         {details.slice(0, MOST_DETAILS).map((detail) => (
-          <li key={`${detail.name} ${detail.sectionId}`} className="flex justify-between gap-2 py-0.5">
-            {detail.pieceId === null ? (
-              <span>{detail.name}</span>
-            ) : (
-              <button
-                type="button"
-                onClick={() => go(detail)}
-                className="min-w-0 truncate text-left text-woad underline"
-              >
-                {detail.name}
-              </button>
-            )}
-            <span className="whitespace-nowrap">{formatYarn(toMetres(millimetres(detail.mm)), units)}</span>
-          </li>
+          <DetailLine key={`${detail.name} ${detail.sectionId}`} detail={detail} />
         ))}
       </ul>
     </div>
+  );
+}
+
+/** Where a part of the yarn goes: to the section, and to its rows. */
+function DetailLine({ detail }: { readonly detail: LedgerDetail }) {
+  const units = useUnits();
+  const [rows, showRows] = useState(false);
+  const { name, mm, pieceId, sectionId } = detail;
+  const go = () => {
+    if (sectionId !== null && pieceId !== null) chooseSection(sectionId, pieceId);
+    else if (pieceId !== null) choosePiece(pieceId);
+  };
+  return (
+    <li className="flex items-baseline gap-2 py-0.5">
+      {pieceId === null ? (
+        <span className="flex-1">{name}</span>
+      ) : (
+        <button type="button" onClick={go} className="min-w-0 flex-1 truncate text-left text-woad underline">
+          {name}
+        </button>
+      )}
+      {pieceId !== null && sectionId !== null && (
+        <button
+          type="button"
+          aria-label={`Rows of ${name}`}
+          onClick={() => showRows(true)}
+          className="text-faint underline"
+        >
+          rows
+        </button>
+      )}
+      <span className="w-16 text-right whitespace-nowrap">
+        {formatYarn(toMetres(millimetres(mm)), units)}
+      </span>
+      {rows && pieceId !== null && sectionId !== null && (
+        <SectionSheet pieceId={pieceId} sectionId={sectionId} name={name} open onOpenChange={showRows} />
+      )}
+    </li>
   );
 }

@@ -6,10 +6,12 @@ import { classOf, type YarnClass } from "@/core/yarn/classes";
 import type { PutUp } from "@/core/yarn/putUp";
 import { change, useProject } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
+import { useChosenYarn } from "@/state/yarns";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { SourceMark } from "@/ui/parts/SourceMark";
+import { YarnTabs } from "./YarnTabs";
 
 const GAUGE_SOURCES = [
   { value: "measured", label: "on my swatch" },
@@ -18,10 +20,10 @@ const GAUGE_SOURCES = [
 
 /** The yarn and the plain gauge that the whole project is reckoned with. */
 export function YarnCard({ answer }: { readonly answer: ProjectForecast }) {
-  const yarn = useProject().yarns[0];
   return (
-    <Card title="Yarn and gauge" aside={yarn?.name}>
-      <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1">
+    <Card title="Yarn and gauge">
+      <YarnTabs />
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         <YarnFields answer={answer} />
         <GaugeFields answer={answer} />
       </div>
@@ -30,9 +32,8 @@ export function YarnCard({ answer }: { readonly answer: ProjectForecast }) {
 }
 
 function YarnFields({ answer }: { readonly answer: ProjectForecast }) {
-  const { yarns } = useProject();
-  const [yarn] = yarns;
-  const putUp = yarn?.putUp as PutUp | null | undefined;
+  const yarn = useChosenYarn();
+  const putUp = yarn.putUp as PutUp | null;
   return (
     <>
       <MeasureField
@@ -40,9 +41,7 @@ function YarnFields({ answer }: { readonly answer: ProjectForecast }) {
         label="One ball holds"
         example="100 g = 165 m"
         says={
-          putUp && (
-            <YarnSays putUp={putUp} bandClass={yarn?.bandClass ?? null} usual={yarn?.putUpFrom === "usual"} />
-          )
+          putUp && <YarnSays putUp={putUp} bandClass={yarn.bandClass} usual={yarn.putUpFrom === "usual"} />
         }
       />
       <MeasureField

@@ -131,7 +131,8 @@ export function workChange(section: SectionOf<"change">, state: State, plan: Wor
   const { content } = state.needle;
   // A ground goes on over any count; panels would have to be begun anew.
   const goesOn = content?.stitches === null ? content : null;
-  const needle = { ...centred(state.needle, columnsFrom(0, to), goesOn, scale), row: state.needle.row + 1 };
+  // One row between two fabrics lies as wide as the one below it.
+  const needle = { ...state.needle, columns: columnsFrom(0, to), content: goesOn, row: state.needle.row + 1 };
   return { state: after(state, needle, 1), rows: [workedOn(row.value, needle, scale)] };
 }
 

@@ -1,4 +1,5 @@
 /** Sections that go on over many rows without a change of count: fabrics and hems. */
+import { COUNTS } from "../../files/bounds";
 import type { FabricSection, SectionOf } from "../../files/sections";
 import { facesOfRow } from "../../panels/panel";
 import { operationOf } from "../../stitches/operations";
@@ -17,6 +18,12 @@ import {
   type WorkPlan,
 } from "./needle";
 
+/** What `count` rows come to: themselves, or a word where nobody knits so many. */
+export const knittable = (count: number): number | string =>
+  count > COUNTS.rows.most
+    ? `${count} rows are more than anybody knits in one section: at most ${COUNTS.rows.most}.`
+    : count;
+
 /** Rows of an extent, or why there are none. `rowMm` is the height of a row here. */
 function rowsOf(
   extent: Pick<FabricSection, "by" | "rows" | "lengthMm" | "repeats" | "endRow">,
@@ -27,13 +34,13 @@ function rowsOf(
   if (extent.by === "repeats") {
     if (extent.endRow > repeat)
       return `Row ${extent.endRow} is not in a repeat of ${plural(repeat, "row")}: end with one of those.`;
-    return extent.repeats * repeat + extent.endRow;
+    return knittable(extent.repeats * repeat + extent.endRow);
   }
   if (extent.lengthMm === null) return "No length yet: say how long.";
   const rows = Math.round(extent.lengthMm / rowMm);
   return rows < 1
     ? `${(extent.lengthMm / 10).toFixed(1)} cm is under one row: a row here is ${rowMm.toFixed(1)} mm high.`
-    : rows;
+    : knittable(rows);
 }
 
 /** The needle with a content begun on it; or why it does not fit. */

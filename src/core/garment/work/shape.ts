@@ -1,9 +1,11 @@
 /** Sections that change the count over rows: by rule or to a count, at the edges or evenly, in the pattern. */
+import { COUNTS } from "../../files/bounds";
 import type { SectionOf } from "../../files/sections";
 import { facesOfRow } from "../../panels/panel";
 import { operationOf, type Operation } from "../../stitches/operations";
 import { NONE_RESERVED, type Columns, type Content } from "../content";
 import { sharesOf } from "../spread";
+import { knittable } from "./fabric";
 import {
   after,
   centred,
@@ -48,6 +50,7 @@ function changeAt(stitches: number, { at }: SectionOf<"shape">, state: State): C
 /** How many stitches change in each row, without their sign; or why that cannot be. */
 function amountsOf(section: SectionOf<"shape">, state: State, rowMm: number): readonly number[] | string {
   const { by, stitches, every, times, to } = section;
+  if (by === "rule" && every * times > COUNTS.rows.most) return String(knittable(every * times));
   if (by === "rule")
     return Array.from({ length: every * times }, (_, row) => (row % every === 0 ? stitches : 0));
   const have = stitchesOn(state.needle);
@@ -57,7 +60,9 @@ function amountsOf(section: SectionOf<"shape">, state: State, rowMm: number): re
     return `There are ${plural(have, "stitch")} already: ${section.way === "decrease" ? "decrease to fewer" : "increase to more"}, or turn the shaping round.`;
   const rows =
     section.over === "rows" ? section.rows : section.lengthMm && Math.round(section.lengthMm / rowMm);
-  if (rows === null) return "No length yet: say over how long.";
+  if (rows === null)
+    return section.over === "rows" ? "No rows yet: say over how many." : "No length yet: say over how long.";
+  if (rows > COUNTS.rows.most) return String(knittable(rows));
   if (rows < 1) return `That is under one row: a row here is ${rowMm.toFixed(1)} mm high.`;
   const per = section.at === "edges" ? 2 : 1;
   if (section.at === "evenly")

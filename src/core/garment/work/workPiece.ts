@@ -90,11 +90,15 @@ const FROM_NOTHING: readonly SectionKind[] = ["castOn", "pickUp"];
 
 const START: State = { needle: EMPTY, held: 0, round: false, side: "whole", strip: -1, worked: 0 };
 
+/** More rows than this are not kept of one piece, both sides counted. */
+const MOST_ROWS = 20_000;
+
 class Bench {
   readonly sections: WorkedSection[] = [];
   readonly findings: SectionFinding[] = [];
   /** Whether it was already told that nothing is on the needle. */
   private empty = false;
+  private rows = 0;
   constructor(private readonly plan: WorkPlan) {}
 
   /** Works sections one after the other; what stands between a divide and its join is worked once a side. */
@@ -132,6 +136,13 @@ class Bench {
     const work = KINDS[section.kind] as (section: ProjectSection, state: State, plan: WorkPlan) => Outcome;
     const outcome = work(section, state, this.plan);
     if ("problem" in outcome) return this.leaveOut(section, state, outcome.problem);
+    this.rows += outcome.rows.length;
+    if (this.rows > MOST_ROWS)
+      return this.leaveOut(
+        section,
+        state,
+        `With this the piece has over ${MOST_ROWS} rows: make several pieces of it.`,
+      );
     if (outcome.hint) this.say(section, state, outcome.hint, false);
     this.put(section, state, outcome.state, outcome.rows, outcome.edges ?? []);
     return outcome.state;

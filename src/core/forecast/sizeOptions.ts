@@ -1,0 +1,106 @@
+/** Ways to a size, side by side: the nearest count, a repeat more or fewer, or another needle for the same count. */
+import { LENGTHS } from "../files/bounds";
+import type { Project } from "../files/project";
+import { gradeProject } from "../garment/grade";
+import type { LaidSections } from "../garment/lay";
+import { read, unread, type Reading } from "../units/reading";
+import { NEEDLES_MM } from "../yarn/thickness";
+import { forecastProject, type KnownForecast } from "./projectForecast";
+
+export interface SizeOption {
+  readonly id: "nearest" | "fewer" | "more" | "needle";
+  readonly name: string;
+  /** How far it comes out wider than wanted, and longer. */
+  readonly offAcrossMm: number;
+  readonly offAlongMm: number;
+  readonly acrossMm: number;
+  readonly alongMm: number;
+  readonly balls: number;
+  readonly needM: number;
+  /** The project so. */
+  readonly project: Project;
+}
+
+const NEEDLE_POWER = 0.5;
+
+/** What a project comes out at: all round or across, and along. */
+export interface Finished {
+  readonly acrossMm: number;
+  readonly alongMm: number;
+}
+
+/** The finished measures that a size speaks of: its first piece, as often as it goes round and up. */
+export function finishedOf({ size }: Project, { estimate }: KnownForecast): Finished | null {
+  const first = estimate.pieces[0]?.estimate;
+  if (!first || first.widthMm <= 0 || first.heightMm <= 0) return null;
+  return { acrossMm: size.around * first.widthMm, alongMm: size.up * first.heightMm };
+}
+
+/** All sections on a needle so many times as thick, each the nearest that is made. */
+function onNeedle(project: Project, plain: number, times: number): Project {
+  const nearest = (mm: number) =>
+    NEEDLES_MM.reduce((best, size) => (Math.abs(size - mm) < Math.abs(best - mm) ? size : best));
+  return {
+    ...project,
+    pieces: project.pieces.map((piece) => ({
+      ...piece,
+      sections: piece.sections.map((section) => ({
+        ...section,
+        needleMm: nearest((section.needleMm ?? plain) * times),
+      })),
+    })),
+  };
+}
+
+/**
+ * Ways to the size that a project asks for. `layOf` lays what lies across a graded project.
+ * Errors: no size yet, ease that leaves nothing, a project that has no answer yet.
+ */
+export function sizeOptions(
+  project: Project,
+  layOf: (graded: Project) => LaidSections,
+): Reading<readonly SizeOption[]> {
+  const { size } = project;
+  if (size.acrossMm === null || size.alongMm === null) return unread("Say a measure and a length first.");
+  const [acrossMm, alongMm] = [size.acrossMm + size.easeMm, size.alongMm];
+  if (acrossMm < LENGTHS.width.least)
+    return unread("With so much taken off nothing is left: less negative ease, or a larger measure.");
+  const laid = layOf(project);
+  const answer = forecastProject(project, laid);
+  const now = answer.known ? finishedOf(project, answer) : null;
+  if (!answer.known || !now)
+    return unread("The project has no answer yet: what it lacks is told at the top.");
+  const [across, along] = [acrossMm / now.acrossMm, alongMm / now.alongMm];
+  const graded = (repeats: number) => gradeProject(project, laid, { across, along, rows: along, repeats });
+  const { needleMm } = answer.plan;
+  // A thicker needle makes rows higher too: those that are counted are fewer.
+  const sameCount = gradeProject(project, laid, { across: 1, along, rows: along / across, repeats: 0 });
+  const ways: readonly (Pick<SizeOption, "id" | "name"> & { project: Project })[] = [
+    { id: "nearest", name: "nearest count", project: graded(0) },
+    { id: "fewer", name: "one repeat fewer", project: graded(-1) },
+    { id: "more", name: "one repeat more", project: graded(1) },
+    {
+      id: "needle",
+      name: "same count, other needle",
+      project: onNeedle(sameCount, needleMm, across ** (1 / NEEDLE_POWER)),
+    },
+  ];
+  const options = ways.flatMap(({ id, name, project: way }): readonly SizeOption[] => {
+    const answered = forecastProject(way, layOf(way));
+    const finished = answered.known ? finishedOf(way, answered) : null;
+    if (!answered.known || !finished) return [];
+    return [
+      {
+        id,
+        name,
+        project: way,
+        ...finished,
+        offAcrossMm: finished.acrossMm - acrossMm,
+        offAlongMm: finished.alongMm - alongMm,
+        balls: answered.yarns.reduce((sum, { advised }) => sum + advised.balls, 0),
+        needM: answered.estimate.totalMm / 1000,
+      },
+    ];
+  });
+  return read(options);
+}

@@ -1,0 +1,176 @@
+/** Another size of a project: repeats and plain stitches to the nearest count, lengths and shaping in proportion. */
+import { COUNTS, LENGTHS } from "../files/bounds";
+import type { Project, ProjectPiece } from "../files/project";
+import type { FabricSection, ProjectSection, SectionKind, SectionOf } from "../files/sections";
+import { panelStitches } from "../panels/across";
+import { nearestCount } from "../units/count";
+import { fitWidth, withRopes, type FitPlan } from "./starts/fit";
+import { allowedBy } from "./starts/start";
+import { keyOfSection, type Laid, type LaidSections } from "./lay";
+
+export interface Grading {
+  /** How many times as wide and as long. */
+  readonly across: number;
+  readonly along: number;
+  /** The same for rows that are counted, where a needle changes their height too. */
+  readonly rows: number;
+  /** Repeats more or fewer than what comes nearest. */
+  readonly repeats: number;
+}
+
+interface Context {
+  readonly piece: ProjectPiece;
+  readonly laid: LaidSections;
+  readonly by: Grading;
+}
+
+const within = (value: number, bounds: { readonly least: number; readonly most: number }) =>
+  nearestCount(Math.round(value), bounds);
+
+const lengthOf = (mm: number | null, times: number) =>
+  mm === null ? null : Math.min(LENGTHS.piece.most, Math.max(LENGTHS.piece.least, mm * times));
+
+/** A ground that is only an edge keeps its depth; a ground that is a fabric grows. */
+const isEdge = (section: FabricSection) =>
+  section.content === "ground" && (section.rows ?? Infinity) < 40 && section.by === "rows";
+
+const laidOf = (section: FabricSection, { piece, laid }: Context): Extract<Laid, { ok: true }> | null => {
+  const found = laid.get(keyOfSection(piece, section));
+  return found?.ok ? found : null;
+};
+
+/** Ropes: of those near the proportion the count whose edges bring it nearest. */
+function gradeRopes(section: FabricSection, context: Context): Partial<FabricSection> {
+  const laid = laidOf(section, context);
+  if (!laid) return {};
+  const { ropeId, purls, ropes, edge } = section;
+  const { across, repeats } = context.by;
+  const { round } = context.piece;
+  const inner = section.edge > 0 ? laid.fabric.panels.slice(1, -1) : laid.fabric.panels;
+  const cabled = inner.reduce((sum, { stitches }) => sum + stitches, 0);
+  const kept = inner.reduce((sum, { stitches, widthFactor }) => sum + stitches * widthFactor, 0) / cabled;
+  const plan: FitPlan = { ropeId, purls, round, kept, stitches: 0, leastEdge: Math.min(edge, 2) };
+  const wanted = { ...plan, stitches: across * fitWidth({ ropes, edge }, plan) };
+  const off = (count: number) => Math.abs(fitWidth(withRopes(count, wanted), wanted) - wanted.stitches);
+  const near = Math.max(1, Math.round(ropes * across));
+  // Where nothing is plain beside the ropes their count alone decides; else the edges make up the width.
+  const nearest =
+    edge > 2
+      ? near
+      : [near, near - 1, near + 1]
+          .filter((count) => count > 0)
+          .reduce((best, count) => (off(count) < off(best) ? count : best));
+  const fitted = withRopes(Math.max(1, nearest + repeats), wanted);
+  return { ropes: within(fitted.ropes, COUNTS.ropes), edge: within(fitted.edge, COUNTS.edge) };
+}
+
+/** Panels: the one that is repeated most is repeated more or less often, then the edges make up the width. */
+function gradePanels(section: FabricSection, context: Context): Partial<FabricSection> {
+  const laid = laidOf(section, context);
+  if (!laid) return {};
+  const most = section.across.reduce(
+    (best, { times }, index) => (times > (section.across[best]?.times ?? 0) ? index : best),
+    0,
+  );
+  const firstOfMost = section.across.slice(0, most).reduce((sum, { times }) => sum + times, 0);
+  const panels = section.edge > 0 ? laid.fabric.panels.slice(1, -1) : laid.fabric.panels;
+  const one = panels[firstOfMost];
+  const own = laid.across.panels[firstOfMost];
+  if (!one || !own) return {};
+  const each = panelStitches(own) * one.widthFactor;
+  const cabled = panels.reduce((sum, { stitches, widthFactor }) => sum + stitches * widthFactor, 0);
+  const wanted = context.by.across * (cabled + 2 * section.edge);
+  const times = section.across[most]?.times ?? 1;
+  const more = Math.round((wanted - cabled - 2 * section.edge) / each) + context.by.repeats;
+  const now = Math.max(1, times + more);
+  const edge = Math.max(Math.min(section.edge, 2), Math.round((wanted - cabled - (now - times) * each) / 2));
+  return {
+    edge: within(edge, COUNTS.edge),
+    across: section.across.map((panel, index) =>
+      index === most ? { ...panel, times: within(now, COUNTS.times) } : panel,
+    ),
+  };
+}
+
+/** Rows, a length or whole repeats in proportion. */
+const gradeExtent = (section: FabricSection, { along, rows }: Grading): Partial<FabricSection> => ({
+  rows: section.rows === null ? null : within(section.rows * rows, COUNTS.rows),
+  lengthMm: lengthOf(section.lengthMm, along),
+  repeats: within(section.repeats * rows, COUNTS.repeats),
+});
+
+function gradeFabric(section: FabricSection, context: Context): FabricSection {
+  const extent = isEdge(section) ? {} : gradeExtent(section, context.by);
+  if (section.content === "ropes") return { ...section, ...extent, ...gradeRopes(section, context) };
+  if (section.content === "panels") return { ...section, ...extent, ...gradePanels(section, context) };
+  return { ...section, ...extent };
+}
+
+/** Stitches that are cast on or picked up below a ground stay what the ground allows. */
+function countFor(section: ProjectSection, stitches: number, { piece, by }: Context): number {
+  const wanted = stitches * by.across;
+  const next = piece.sections[piece.sections.findIndex(({ id }) => id === section.id) + 1];
+  const round = section.kind === "pickUp" ? section.round : piece.round;
+  return next?.kind === "fabric" && next.content === "ground"
+    ? within(allowedBy(next.ground, wanted, round), COUNTS.stitches)
+    : within(wanted, COUNTS.stitches);
+}
+
+type Graders = {
+  readonly [Kind in SectionKind]?: (section: SectionOf<Kind>, context: Context) => ProjectSection;
+};
+
+/** How each kind grows; the others are the same in every size. */
+const GRADERS: Graders = {
+  castOn: (section, context) =>
+    section.stitches === null
+      ? section
+      : { ...section, stitches: countFor(section, section.stitches, context) },
+  fabric: gradeFabric,
+  change: (section, { by }) =>
+    section.to === null ? section : { ...section, to: within(section.to * by.across, COUNTS.stitches) },
+  shape: (section, { by }) => ({
+    ...section,
+    times: within(section.times * by.across, COUNTS.shapings),
+    to: section.to === null ? null : within(section.to * by.across, COUNTS.stitches),
+    rows: section.rows === null ? null : within(section.rows * by.rows, COUNTS.rows),
+    lengthMm: lengthOf(section.lengthMm, section.at === "evenly" ? by.across : by.along),
+  }),
+  castOffAt: (section, { by }) => ({
+    ...section,
+    stitches: within(section.stitches * by.across, COUNTS.stitches),
+  }),
+  shortRows: (section, { by }) => ({ ...section, step: within(section.step * by.across, COUNTS.shaped) }),
+  divide: (section, { by }) => ({ ...section, centre: within(section.centre * by.across, COUNTS.centre) }),
+  join: (section, { by }) => ({ ...section, castOn: within(section.castOn * by.across, COUNTS.centre) }),
+  pickUp: (section, context) => ({
+    ...section,
+    stitches: section.stitches === null ? null : countFor(section, section.stitches, context),
+    alongMm: lengthOf(section.alongMm, context.by.across),
+  }),
+};
+
+/** A piece in another size. What it is made of stays; only counts and lengths change. */
+function gradePiece(piece: ProjectPiece, laid: LaidSections, by: Grading): ProjectPiece {
+  const context = { piece, laid, by };
+  return {
+    ...piece,
+    sections: piece.sections.map((section) => {
+      const grade = GRADERS[section.kind] as
+        ((one: ProjectSection, of: Context) => ProjectSection) | undefined;
+      return grade ? grade(section, context) : section;
+    }),
+  };
+}
+
+/** All pieces of a project in another size. Texts that told the old counts go with them. */
+export function gradeProject(project: Project, laid: LaidSections, by: Grading): Project {
+  const pieces = project.pieces.map((piece) => gradePiece(piece, laid, by));
+  const graded = new Set(pieces.flatMap(({ sections }) => sections.map(({ id }) => id)));
+  const measured = ["measuredWidth", "measuredStitches", "sectionNeedle"];
+  const typed = Object.entries(project.typed).filter(([key]) => {
+    const [field = "", of = ""] = key.split(" ");
+    return measured.includes(field) || !graded.has(of);
+  });
+  return { ...project, pieces, typed: Object.fromEntries(typed) };
+}

@@ -1,0 +1,235 @@
+/** Small things: hat, cowl, scarf, blanket in blocks, mitts, a sock's leg, cushion; and a bare piece. */
+import { emptyPiece, type ProjectPiece } from "../../files/project";
+import { newSection } from "../../files/sections";
+import {
+  groundOver,
+  overLength,
+  piece,
+  ribbed,
+  ropesOver,
+  rowsIn,
+  stitchesIn,
+  type Start,
+  type StartPlan,
+} from "./start";
+
+/** The crown is drawn together over this share of the round's radius. */
+const CROWN = 0.6;
+
+function hat(plan: StartPlan): readonly ProjectPiece[] {
+  const [ribMm, crownMm] = [40, (CROWN * plan.acrossMm) / (2 * Math.PI)];
+  const bodyMm = Math.max(20, plan.alongMm - ribMm - crownMm);
+  return [
+    piece(
+      "hat",
+      "Hat",
+      [
+        ...ribbed("hat", ribMm, plan),
+        ropesOver("hat/ropes", plan.acrossMm, plan, true, overLength(bodyMm)),
+        newSection("shape", "hat/crown", {
+          at: "evenly",
+          by: "count",
+          to: Math.max(6, Math.round(plan.acrossMm / plan.stitchMm / 8)),
+          over: "length",
+          lengthMm: crownMm,
+        }),
+        newSection("castOff", "hat/off", { method: "gathered" }),
+      ],
+      { round: true },
+    ),
+  ];
+}
+
+const GARTER_MM = 15;
+
+function cowl(plan: StartPlan): readonly ProjectPiece[] {
+  const bodyMm = Math.max(20, plan.alongMm - 2 * GARTER_MM);
+  return [
+    piece(
+      "cowl",
+      "Cowl",
+      [
+        ...ribbed("cowl", GARTER_MM, plan, "garter"),
+        ropesOver("cowl/ropes", plan.acrossMm, plan, true, overLength(bodyMm)),
+        newSection("change", "cowl/narrow", { to: stitchesIn(plan.acrossMm, plan, 4) }),
+        groundOver("cowl/upper", "garter", GARTER_MM, plan),
+        newSection("castOff", "cowl/off"),
+      ],
+      { round: true },
+    ),
+  ];
+}
+
+function scarf(plan: StartPlan): readonly ProjectPiece[] {
+  return [
+    piece("scarf", "Scarf", [
+      newSection("castOn", "scarf/on"),
+      ropesOver("scarf/ropes", plan.acrossMm, plan, false, overLength(plan.alongMm)),
+      newSection("castOff", "scarf/off"),
+    ]),
+  ];
+}
+
+/** Side of a block, about. */
+const BLOCK_MM = 200;
+
+const blocksIn = (mm: number) => Math.max(1, Math.round(mm / BLOCK_MM));
+
+function blanket(plan: StartPlan): readonly ProjectPiece[] {
+  const [across, along] = [blocksIn(plan.acrossMm), blocksIn(plan.alongMm)];
+  const block = (id: string, name: string, times: number, cabled: boolean) =>
+    piece(
+      id,
+      name,
+      [
+        newSection(
+          "castOn",
+          `${id}/on`,
+          cabled ? {} : { stitches: stitchesIn(plan.acrossMm / across, plan, 4) },
+        ),
+        cabled
+          ? ropesOver(`${id}/ropes`, plan.acrossMm / across, plan, false, overLength(plan.alongMm / along))
+          : newSection("fabric", `${id}/ground`, {
+              content: "ground",
+              ground: "seed",
+              ...overLength(plan.alongMm / along),
+            }),
+        newSection("castOff", `${id}/off`),
+      ],
+      // Each block shares its four sides with its neighbours: two seams for each.
+      { times, seams: 2 },
+    );
+  const all = across * along;
+  const cabled = Math.min(40, Math.ceil(all / 2));
+  const plainOnes = Math.min(40, Math.floor(all / 2));
+  return [
+    block("cabled", "Cabled block", cabled, true),
+    ...(plainOnes > 0 ? [block("seed", "Seed block", plainOnes, false)] : []),
+  ];
+}
+
+function mitts(plan: StartPlan): readonly ProjectPiece[] {
+  const ribMm = 30;
+  const thumb = (id: string) => [
+    newSection("pickUp", `${id}/thumb`, {
+      stitches: Math.max(4, 4 * Math.round(stitchesIn(70, plan) / 4)),
+      round: true,
+    }),
+    newSection("fabric", `${id}/thumb-rib`, { content: "ground", ground: "rib2", rows: rowsIn(20, plan) }),
+    newSection("castOff", `${id}/thumb-off`),
+  ];
+  const mitt = (id: string, name: string, mirrored: boolean) =>
+    piece(
+      id,
+      name,
+      [
+        ...ribbed(id, ribMm, plan),
+        ropesOver(`${id}/ropes`, plan.acrossMm, plan, true, overLength(Math.max(20, plan.alongMm - ribMm))),
+        newSection("castOff", `${id}/off`),
+        ...thumb(id),
+      ],
+      { round: true, mirrored },
+    );
+  return [mitt("right", "Right mitt", false), mitt("left", "Left mitt", true)];
+}
+
+function sockLegs(plan: StartPlan): readonly ProjectPiece[] {
+  const ribMm = 40;
+  return [
+    piece(
+      "leg",
+      "Leg of a sock",
+      [
+        ...ribbed("leg", ribMm, plan),
+        ropesOver("leg/ropes", plan.acrossMm, plan, true, overLength(Math.max(20, plan.alongMm - ribMm))),
+        newSection("hold", "leg/heel"),
+      ],
+      { round: true, times: 2 },
+    ),
+  ];
+}
+
+function cushion(plan: StartPlan): readonly ProjectPiece[] {
+  return [
+    piece(
+      "front",
+      "Front",
+      [
+        newSection("castOn", "front/on"),
+        ropesOver("front/ropes", plan.acrossMm, plan, false, overLength(plan.alongMm)),
+        newSection("castOff", "front/off"),
+      ],
+      { seams: 4 },
+    ),
+    piece("back", "Back", [
+      newSection("castOn", "back/on", { stitches: stitchesIn(plan.acrossMm, plan, 4) }),
+      newSection("fabric", "back/plain", {
+        content: "ground",
+        ground: "stockinette",
+        ...overLength(plan.alongMm),
+      }),
+      newSection("castOff", "back/off"),
+    ]),
+  ];
+}
+
+export const SMALL_THINGS = {
+  hat: {
+    name: "Hat",
+    across: { name: "Head, all round", usualMm: 560 },
+    along: { name: "Height", usualMm: 220 },
+    easeMm: -40,
+    build: hat,
+  },
+  cowl: {
+    name: "Cowl",
+    across: { name: "Round", usualMm: 620 },
+    along: { name: "Height", usualMm: 240 },
+    easeMm: 0,
+    build: cowl,
+  },
+  scarf: {
+    name: "Scarf",
+    across: { name: "Width", usualMm: 200 },
+    along: { name: "Length", usualMm: 1700 },
+    easeMm: 0,
+    build: scarf,
+  },
+  blanket: {
+    name: "Blanket in blocks",
+    across: { name: "Width", usualMm: 800 },
+    along: { name: "Length", usualMm: 1000 },
+    easeMm: 0,
+    around: blocksIn,
+    up: blocksIn,
+    build: blanket,
+  },
+  mitts: {
+    name: "Pair of mitts",
+    across: { name: "Hand, all round", usualMm: 190 },
+    along: { name: "Length", usualMm: 200 },
+    easeMm: -10,
+    build: mitts,
+  },
+  socks: {
+    name: "Legs of socks",
+    across: { name: "Ankle, all round", usualMm: 220 },
+    along: { name: "Height of the leg", usualMm: 180 },
+    easeMm: -20,
+    build: sockLegs,
+  },
+  cushion: {
+    name: "Cushion",
+    across: { name: "Width", usualMm: 400 },
+    along: { name: "Height", usualMm: 400 },
+    easeMm: -10,
+    build: cushion,
+  },
+  empty: {
+    name: "One bare piece",
+    across: { name: "Width", usualMm: 400 },
+    along: { name: "Height", usualMm: 400 },
+    easeMm: 0,
+    build: () => [emptyPiece("piece-1", "My piece")],
+  },
+} as const satisfies Record<string, Start>;

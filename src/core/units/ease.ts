@@ -1,0 +1,29 @@
+/** Ease: what is added to a measure of the body, or taken off where the fabric is to stretch. */
+import { EASE } from "../files/bounds";
+import { millimetres, type Millimetres, type UnitSystem } from "./brands";
+import { tellSize } from "./format";
+import { BARE_LENGTH, readLength } from "./length";
+import { read, unread, type Bounds, type Reading } from "./reading";
+
+const BOUNDS: Bounds = {
+  least: 1,
+  most: EASE.most,
+  tooSmall: "Under 1 mm of ease is none: type 0.",
+  tooLarge: "Over 1 m of ease is another garment: check the unit.",
+};
+
+/**
+ * Reads an ease in mm; a minus before it takes off. Errors: no length, more than a metre.
+ * Example: `readEase("-4 cm", "metric")` is -40, and "0" is none.
+ */
+export function readEase(text: string, units: UnitSystem): Reading<Millimetres> {
+  const [, sign = "", rest = ""] = /^\s*([-−–]?)\s*(.*)$/.exec(text) ?? [];
+  if (rest === "") return unread("Type how much is added, 0 for nothing.");
+  if (/^0+(?:[.,]0+)?\s*(?:cm|mm|in)?$/.test(rest)) return read(millimetres(0));
+  const length = readLength(rest, BARE_LENGTH[units], BOUNDS);
+  return length.ok && sign ? read(millimetres(-length.value)) : length;
+}
+
+/** Ease as it can be typed again. Example: -40 is "−4 cm". */
+export const tellEase = (ease: number, units: UnitSystem) =>
+  ease === 0 ? "0" : `${ease < 0 ? "−" : ""}${tellSize(millimetres(Math.abs(ease)), units)}`;

@@ -1,0 +1,37 @@
+/** Beginning a project from a wish: its answer while it is being wished, and putting it in place. */
+import { useEffect, useState } from "react";
+import type { Project } from "@/core/files/project";
+import type { Beginning } from "@/core/garment/starts/beginProject";
+import type { Reading } from "@/core/units/reading";
+import type { Begun } from "@/workers/reckoner.worker";
+import { chooseSection } from "./chosenPiece";
+import { replace } from "./projectStore";
+import { reckoner } from "./workers";
+
+export type Wish = Beginning;
+
+/** What a wish comes to; null until it is known, or while there is none. */
+export function useBegun(wish: Wish | null): Reading<Begun | null> | null {
+  const [begun, setBegun] = useState<{ key: string; reading: Reading<Begun | null> } | null>(null);
+  const key = JSON.stringify(wish);
+  useEffect(() => {
+    let current = true;
+    const ask = async () => {
+      if (!wish) return;
+      const reading = await reckoner().begin(wish);
+      if (current) setBegun({ key, reading });
+    };
+    void ask();
+    return () => {
+      current = false;
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key is the wish
+  }, [key]);
+  return wish && begun?.key === key ? begun.reading : null;
+}
+
+/** Puts a begun project in place of what is open; undo brings that back. */
+export function beginWith(project: Project) {
+  replace("begin", project);
+  chooseSection(null, project.pieces[0]?.id);
+}

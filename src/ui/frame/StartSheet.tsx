@@ -1,0 +1,147 @@
+"use client";
+import { useState } from "react";
+import { LENGTHS } from "@/core/files/bounds";
+import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/starts/fit";
+import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
+import { readEase } from "@/core/units/ease";
+import { BARE_LENGTH, readLength } from "@/core/units/length";
+import { grams, metres, millimetres, type UnitSystem } from "@/core/units/brands";
+import { formatMass, formatSize, formatYarn, tellSize } from "@/core/units/format";
+import { START_LIST, type StartId } from "@/core/garment/starts/startList";
+import { beginWith, useBegun, type Wish } from "@/state/begin";
+import { useUnits } from "@/state/settings";
+import { Choice } from "@/ui/parts/Choice";
+import { MeasureInput } from "@/ui/parts/MeasureInput";
+import { Select } from "@/ui/parts/Select";
+import { Sheet } from "@/ui/parts/Sheet";
+
+interface StartSheetProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}
+
+/** The way in for the impatient: what, how large, how thick, how cabled; and an answer at once. */
+export function StartSheet({ open, onOpenChange }: StartSheetProps) {
+  return (
+    <Sheet open={open} onOpenChange={onOpenChange} title="Begin something">
+      <StartForm onDone={() => onOpenChange(false)} />
+    </Sheet>
+  );
+}
+
+const KINDS = START_LIST.map(({ id, name }) => ({ value: id, label: name }));
+const THICKNESSES = YARN_CLASSES.map((name) => ({ value: name, label: name }));
+const CABLES = CABLED_IDS.map((id) => ({ value: id, label: CABLED[id].name }));
+
+interface Texts {
+  readonly across: string;
+  readonly ease: string;
+  readonly along: string;
+}
+
+const usualTexts = (id: StartId, units: UnitSystem): Texts => {
+  const start = START_LIST.find((one) => one.id === id);
+  const tell = (mm: number) =>
+    mm === 0 ? "0" : `${mm < 0 ? "−" : ""}${tellSize(millimetres(Math.abs(mm)), units)}`;
+  return {
+    across: tell(start?.across.usualMm ?? 0),
+    ease: tell(start?.easeMm ?? 0),
+    along: tell(start?.along.usualMm ?? 0),
+  };
+};
+
+function StartForm({ onDone }: { readonly onDone: () => void }) {
+  const units = useUnits();
+  const [start, setStart] = useState<StartId>("hat");
+  const [texts, setTexts] = useState<Texts>(() => usualTexts("hat", units));
+  const [thickness, setThickness] = useState<YarnClass>("aran");
+  const [cabled, setCabled] = useState<Cabled>("all");
+  const across = readLength(texts.across, BARE_LENGTH[units], LENGTHS.width);
+  const ease = readEase(texts.ease, units);
+  const along = readLength(texts.along, BARE_LENGTH[units], LENGTHS.piece);
+  const wish: Wish | null =
+    across.ok && ease.ok && along.ok
+      ? { start, thickness, cabled, acrossMm: across.value, easeMm: ease.value, alongMm: along.value }
+      : null;
+  const begun = useBegun(wish);
+  const kind = START_LIST.find(({ id }) => id === start);
+  const field = (id: keyof Texts, label: string, wrong: string | undefined, says?: string) => (
+    <MeasureInput
+      id={`start-${id}`}
+      label={label}
+      text={texts[id]}
+      onText={(text) => setTexts({ ...texts, [id]: text })}
+      wrong={wrong}
+      says={says}
+    />
+  );
+  return (
+    <form
+      className="mt-3 grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!begun?.ok || !begun.value) return;
+        beginWith(begun.value.project);
+        onDone();
+      }}
+    >
+      <Select
+        label="What"
+        options={KINDS}
+        value={start}
+        onChange={(id) => {
+          setStart(id);
+          setTexts(usualTexts(id, units));
+        }}
+      />
+      <div className="grid grid-cols-3 gap-x-3">
+        {field("across", kind?.across.name ?? "Width", across.ok ? undefined : across.message)}
+        {field("ease", "Ease", ease.ok ? undefined : ease.message, "added to it; less than 0 to stretch")}
+        {field("along", kind?.along.name ?? "Length", along.ok ? undefined : along.message)}
+      </div>
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="grow">
+          <Select label="Yarn" options={THICKNESSES} value={thickness} onChange={setThickness} />
+        </div>
+        <div className="text-sm">
+          <p aria-hidden>Cabled</p>
+          <Choice label="How much is cabled" options={CABLES} value={cabled} onChange={setCabled} />
+        </div>
+      </div>
+      <div className="min-h-24 border-t border-line pt-3" aria-live="polite">
+        {begun && !begun.ok && <p className="text-madder">{begun.message}</p>}
+        {begun?.ok && begun.value && (
+          <>
+            <p>
+              <strong className="font-display text-3xl">
+                about {begun.value.balls} {begun.value.balls === 1 ? "ball" : "balls"}
+              </strong>{" "}
+              of {formatMass(grams(begun.value.ballG), units)}
+            </p>
+            <p className="mt-1 text-sm">
+              {formatYarn(metres(begun.value.needM[1]), units)}; most likely between{" "}
+              {formatYarn(metres(begun.value.needM[0]), units)} and{" "}
+              {formatYarn(metres(begun.value.needM[2]), units)}. Comes out at{" "}
+              {formatSize(millimetres(begun.value.acrossMm), units)} by{" "}
+              {formatSize(millimetres(begun.value.alongMm), units)}.
+            </p>
+            <p className="mt-1 text-sm text-faint">
+              Wide, since gauge and ball are what such a yarn usually has. Your swatch and your band sharpen
+              it.
+            </p>
+          </>
+        )}
+        {begun?.ok && !begun.value && (
+          <p className="text-sm text-faint">One rope between two edges, nothing counted yet.</p>
+        )}
+      </div>
+      <button
+        type="submit"
+        disabled={!begun?.ok || !begun.value}
+        className="justify-self-end rounded-lg bg-ink px-5 py-2.5 font-semibold text-paper disabled:opacity-40"
+      >
+        Begin with this
+      </button>
+    </form>
+  );
+}

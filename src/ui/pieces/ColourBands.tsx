@@ -1,0 +1,43 @@
+"use client";
+import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import { colourBands } from "@/core/garment/colourBands";
+import type { OutlinePart } from "@/core/garment/outline";
+import { useProjectPart } from "@/state/projectStore";
+
+interface ColourBandsProps {
+  readonly parts: readonly OutlinePart[];
+  readonly piece: EstimatedPiece;
+  readonly x: (mm: number) => number;
+  readonly y: (mm: number) => number;
+  readonly ids: string;
+}
+
+/** Stripes and areas over the fabric, thin enough that its cables are seen through them. */
+export function ColourBands({ parts, piece, x, y, ids }: ColourBandsProps) {
+  const yarns = useProjectPart((project) => project.yarns);
+  return parts.map((part, index) => {
+    const section = piece.sections.find(
+      ({ worked }) => worked.section.id === part.sectionId && worked.side === part.side,
+    )?.worked;
+    const bands = section ? colourBands(part, section) : [];
+    if (bands.length === 0) return null;
+    return (
+      <g key={`${part.sectionId} ${part.side}`} clipPath={`url(#${ids}clip${index})`} pointerEvents="none">
+        <clipPath id={`${ids}clip${index}`}>
+          <polygon points={part.points.map(([px, py]) => `${x(px)},${y(py)}`).join(" ")} />
+        </clipPath>
+        {bands.map(({ yarnId, rightMm, leftMm, fromMm, toMm }) => (
+          <rect
+            key={`${fromMm} ${rightMm}`}
+            x={x(leftMm)}
+            y={y(toMm)}
+            width={Math.max(0, x(rightMm) - x(leftMm))}
+            height={Math.max(0, y(fromMm) - y(toMm))}
+            fill={yarns.find(({ id }) => id === yarnId)?.colour}
+            opacity={yarnId === piece.yarnId ? 0 : 0.72}
+          />
+        ))}
+      </g>
+    );
+  });
+}

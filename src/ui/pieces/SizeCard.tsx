@@ -1,0 +1,140 @@
+"use client";
+import { useEffect, useState } from "react";
+import type { SizeOption } from "@/core/forecast/sizeOptions";
+import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
+import { formatSize, formatYarn } from "@/core/units/format";
+import type { Reading } from "@/core/units/reading";
+import { change, replace, useProject } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { reckoner } from "@/state/workers";
+import { Card } from "@/ui/parts/Card";
+import { Choice } from "@/ui/parts/Choice";
+import { MeasureField } from "@/ui/parts/MeasureField";
+
+/** Reckoned when the typing rests. */
+const SETTLE_MS = 250;
+
+const AROUND = [
+  { value: "1", label: "once" },
+  { value: "2", label: "twice" },
+] as const;
+
+/** What it is sized for, and the ways to that size side by side. */
+export function SizeCard() {
+  const { size } = useProject();
+  const asked = size.acrossMm !== null && size.alongMm !== null;
+  return (
+    <Card title="Size" aside={asked ? "all pieces together" : "not said yet"}>
+      <div className="mt-2 grid grid-cols-3 gap-x-3">
+        <MeasureField field="sizeAcross" label="Measure" example="as 96 cm" says="of the body, or wanted" />
+        <MeasureField field="sizeEase" label="Ease" example="0" says="added; − to stretch" />
+        <MeasureField field="sizeAlong" label="Length" example="as 60 cm" />
+      </div>
+      {size.around <= 2 ? (
+        <div className="mb-1 flex flex-wrap items-center gap-2 text-sm">
+          <span aria-hidden>The first piece goes round it</span>
+          <Choice
+            label="How often the first piece goes round"
+            options={AROUND}
+            value={size.around === 2 ? "2" : "1"}
+            onChange={(around) =>
+              change("around", (draft) => {
+                draft.size.around = Number(around);
+              })
+            }
+          />
+        </div>
+      ) : (
+        <p className="mb-1 text-sm text-faint">
+          The first piece lies {size.around} times across and {size.up} times up.
+        </p>
+      )}
+      {asked && <Options />}
+    </Card>
+  );
+}
+
+function Options() {
+  const project = useProject();
+  const units = useUnits();
+  const [found, setFound] = useState<Reading<readonly SizeOption[]> | null>(null);
+  useEffect(() => {
+    let current = true;
+    const ask = async () => {
+      const options = await reckoner().sizesOf(project);
+      if (current) setFound(options);
+    };
+    const timer = setTimeout(() => void ask(), SETTLE_MS);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [project]);
+  if (!found) return <p className="text-sm text-faint">Reckoning …</p>;
+  if (!found.ok)
+    return (
+      <p role="status" className="text-sm text-madder">
+        {found.message}
+      </p>
+    );
+  return (
+    <table className="w-full text-sm">
+      <caption className="sr-only">Ways to this size</caption>
+      <thead>
+        <tr className="text-left text-faint">
+          <th scope="col" className="py-1 font-normal">
+            Way
+          </th>
+          <th scope="col" className="font-normal">
+            comes out
+          </th>
+          <th scope="col" className="font-normal">
+            takes
+          </th>
+          <th scope="col">
+            <span className="sr-only">Take it</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {found.value.map((option) => (
+          <tr key={option.id} className="border-t border-line align-top">
+            <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+              {option.name}
+            </th>
+            <td className="py-1.5 pr-2">
+              {formatSize(millimetres(option.acrossMm), units)} ×{" "}
+              {formatSize(millimetres(option.alongMm), units)}
+              <span className="block text-faint">{tellOff(option, units)}</span>
+            </td>
+            <td className="py-1.5 pr-2 whitespace-nowrap">
+              {option.balls} {option.balls === 1 ? "ball" : "balls"}
+              <span className="block text-faint">{formatYarn(metres(option.needM), units)}</span>
+            </td>
+            <td className="py-1 text-right">
+              <button
+                type="button"
+                aria-label={`Take the ${option.name}`}
+                onClick={() => replace(`size ${option.id}`, option.project)}
+                className="rounded-lg border border-edge px-2.5 py-1 font-semibold hover:bg-line"
+              >
+                Take
+              </button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** How far off it is. Example: "0.3 cm under, 0.5 cm longer". */
+function tellOff({ offAcrossMm, offAlongMm }: SizeOption, units: UnitSystem) {
+  const off = (mm: number, more: string, less: string) =>
+    Math.abs(mm) < 0.5 ? null : `${formatSize(millimetres(Math.abs(mm)), units)} ${mm > 0 ? more : less}`;
+  return (
+    [off(offAcrossMm, "wider", "narrower"), off(offAlongMm, "longer", "shorter")]
+      .filter(Boolean)
+      .join(", ") || "just so"
+  );
+}

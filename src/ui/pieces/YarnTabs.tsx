@@ -1,0 +1,81 @@
+"use client";
+import { Plus, Trash2 } from "lucide-react";
+import { toast } from "sonner";
+import { change, undo, useProjectPart } from "@/state/projectStore";
+import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
+import { addYarn, chooseYarn, editYarn, MOST_YARNS, removeYarn, useChosenYarn } from "@/state/yarns";
+import { IconButton } from "@/ui/parts/IconButton";
+
+/** The yarns of the project, one of them open: its name, its colour, and whether the piece is knitted with it. */
+export function YarnTabs() {
+  const yarns = useProjectPart((project) => project.yarns);
+  const { id, name, colour } = useChosenYarn();
+  const piece = useChosenPiece();
+  const remove = () => {
+    removeYarn();
+    toast.success(`${name} is taken out`, { action: { label: "Undo", onClick: undo } });
+  };
+  return (
+    <div className="mt-2 mb-2 border-b border-line pb-2">
+      <div role="group" aria-label="Yarns" className="flex flex-wrap gap-1.5">
+        {yarns.map((yarn) => (
+          <button
+            key={yarn.id}
+            type="button"
+            aria-pressed={yarn.id === id}
+            onClick={() => chooseYarn(yarn.id)}
+            className={`flex max-w-52 items-center gap-1.5 rounded-full border px-3 py-1 text-sm font-semibold ${yarn.id === id ? "border-ink bg-ink text-paper" : "border-edge hover:bg-line"}`}
+          >
+            <span
+              aria-hidden
+              className="size-3 shrink-0 rounded-full border border-edge"
+              style={{ backgroundColor: yarn.colour }}
+            />
+            <span className="truncate">{yarn.name || "Yarn"}</span>
+          </button>
+        ))}
+        <button
+          type="button"
+          disabled={yarns.length >= MOST_YARNS}
+          onClick={addYarn}
+          className="flex items-center gap-1 rounded-full border border-dashed border-edge px-3 py-1 text-sm hover:bg-line disabled:opacity-40"
+        >
+          <Plus size={14} aria-hidden /> Yarn
+        </button>
+      </div>
+      {yarns.length > 1 && (
+        <div className="mt-1.5 flex flex-wrap items-center gap-1">
+          <input
+            aria-label="Name of the yarn"
+            value={name}
+            maxLength={120}
+            onChange={({ target }) => editYarn({ name: target.value })}
+            className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
+          />
+          <input
+            type="color"
+            aria-label="Colour of the yarn"
+            value={colour}
+            onChange={({ target }) => editYarn({ colour: target.value })}
+            className="h-9 w-12 rounded-lg border border-edge bg-paper p-1"
+          />
+          <IconButton label="Take the yarn out" icon={Trash2} onClick={remove} />
+          <label className="flex items-center gap-1.5 text-sm">
+            <input
+              type="checkbox"
+              className="accent-ink"
+              checked={piece.yarnId === id}
+              disabled={piece.yarnId === id}
+              onChange={() =>
+                change("yarn of piece", (draft) => {
+                  chosenOf(draft).yarnId = id;
+                })
+              }
+            />
+            {piece.name || "the piece"} is of it
+          </label>
+        </div>
+      )}
+    </div>
+  );
+}
