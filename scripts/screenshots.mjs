@@ -12,7 +12,7 @@ const PHONE = { width: 390, height: 844 };
 const libraryRead = (page) => page.getByRole("region", { name: "Chart of Honeycomb" }).waitFor();
 
 /** The piece is there when its own fabric is on it. */
-const pieceDrawn = (page) => page.locator("svg image").waitFor({ state: "attached" });
+const pieceDrawn = (page) => page.locator("svg image").first().waitFor({ state: "attached" });
 
 /** A panel as fabric, in its own colour or by the yarn in each stitch. */
 const fabricOf = (panel, byYarn) => async (page) => {
@@ -27,7 +27,8 @@ const fabricOf = (panel, byYarn) => async (page) => {
 /** Panels of the library side by side across the piece. */
 async function rowOfPanels(page) {
   await page.getByLabel("Cables measured: width").fill("");
-  await page.getByRole("radio", { name: "A row of panels" }).click();
+  await page.getByRole("radio", { name: "Panels", exact: true }).click();
+  await page.getByLabel("Edge stitches").fill("8");
   for (const name of ["Horseshoe", "Honeycomb", "Horseshoe"]) {
     await page.getByRole("button", { name: "Another panel" }).click();
     await page
@@ -42,12 +43,34 @@ async function rowOfPanels(page) {
   await page.waitForTimeout(2000);
 }
 
-/** A back and a front, the front worked twice. */
-async function severalPieces(page) {
-  await page.getByRole("button", { name: "Copy the piece" }).click();
-  await page.getByLabel("Name of the piece").fill("Front");
-  await page.getByRole("button", { name: "Work it once more" }).click();
+/** A second yarn, in stripes over the back. */
+async function striped(page) {
+  await page.getByRole("button", { name: "Yarn", exact: true }).click();
+  await page.getByRole("radio", { name: "stripes" }).click();
   await pieceDrawn(page);
+  await page.waitForTimeout(1500);
+}
+
+/** The small demo, which is worked in the round. */
+async function smallDemo(page) {
+  await page.getByRole("button", { name: /^Project/ }).click();
+  await page.getByRole("menuitem", { name: "Open the small demo, in the round" }).click();
+  await page.waitForTimeout(2500);
+  await pieceDrawn(page);
+}
+
+/** The sheet in which something is begun, with its answer. */
+async function beginning(page) {
+  await page.keyboard.press("n");
+  await page.getByLabel("What", { exact: true }).selectOption("slipover");
+  await page.getByText(/most likely between/).waitFor();
+}
+
+/** The rows of a shaped section. */
+async function shapedRows(page) {
+  await page.getByRole("button", { name: /^Decrease, both edges/ }).click();
+  await page.getByRole("button", { name: "Rows as text and chart" }).click();
+  await page.getByRole("region", { name: /^Chart of/ }).waitFor();
 }
 
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */
@@ -56,7 +79,10 @@ const VIEWS = [
   { name: "pieces-dark", at: "/", size: WIDE, dark: true, act: pieceDrawn },
   { name: "pieces-phone", at: "/", size: PHONE, act: pieceDrawn },
   { name: "pieces-row", at: "/", size: WIDE, act: rowOfPanels },
-  { name: "pieces-several", at: "/", size: WIDE, act: severalPieces },
+  { name: "pieces-colours", at: "/", size: { width: 1280, height: 1000 }, act: striped },
+  { name: "pieces-round", at: "/", size: WIDE, act: smallDemo },
+  { name: "begin", at: "/", size: WIDE, act: beginning },
+  { name: "section-rows", at: "/", size: { width: 1280, height: 900 }, act: shapedRows },
   { name: "fabric", at: "/panels", size: WIDE, act: fabricOf("Horseshoe", false) },
   {
     name: "fabric-yarn",

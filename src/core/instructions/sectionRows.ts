@@ -22,10 +22,13 @@ export function sectionRows({ rows, side, firstWrong }: WorkedSection, style: Wo
   const panel = { rows: rows.map(({ row }) => row) };
   const charted = { rows: panel.rows.slice(0, MOST_CHARTED) };
   const numbers = charted.rows.map((_, index) => index + 1);
+  const firsts = rows.slice(0, MOST_CHARTED).map(({ firstColumn }) => firstColumn);
+  const rightmost = firsts.reduce((least, first) => Math.min(least, first), Infinity);
+  const shifts = firsts.map((first) => first - rightmost);
   return {
     side,
     rows: rows.length,
     text: printPattern({ panel, wrongSide, round: firstWrong === null }, style),
-    chart: chartOf(charted, { wrongSide, numbers, repeat: null }, style),
+    chart: chartOf(charted, { wrongSide, numbers, repeat: null, shifts }, style),
   };
 }

@@ -18,7 +18,9 @@ export type Mark =
   | "left"
   | "right"
   | "centre"
-  | "wrap";
+  | "wrap"
+  | "closed"
+  | "resting";
 
 export interface PlainRun {
   readonly type: "run";
@@ -50,6 +52,8 @@ export interface ChartRow {
   readonly number: number;
   readonly wrongSide: boolean;
   readonly stitches: number;
+  /** Columns further left that it begins than the chart, where stitches were taken away at the right edge. */
+  readonly shift: number;
   readonly runs: readonly (PlainRun | CrossingRun)[];
 }
 
@@ -66,6 +70,8 @@ interface Manner {
   readonly wrongSide: readonly boolean[];
   readonly numbers: readonly number[];
   readonly repeat: Chart["repeat"];
+  /** How far left each row begins; all at the right edge where none is given. */
+  readonly shifts?: readonly number[];
 }
 
 const MARKS: Readonly<Record<string, Mark>> = {
@@ -85,6 +91,11 @@ const MARKS: Readonly<Record<string, Mark>> = {
   sssp: "left",
   cdd: "centre",
   cddp: "centre",
+  castOff: "closed",
+  castOn: "sprout",
+  pickUp: "sprout",
+  rest: "resting",
+  turn: "resting",
 };
 
 function markOf({ id, uses, leaves }: Operation): Mark {
@@ -116,7 +127,8 @@ function runsOf(row: PanelRow, wording: Wording): ChartRow["runs"] {
       };
     }
     const { operation, times } = work;
-    const width = operation.leaves * times;
+    // A stitch that is cast off leaves none, and still has a place in its row.
+    const width = (operation.belongs === "castOff" ? operation.uses : operation.leaves) * times;
     column += width;
     const told = { name: abbreviationOf(operation, wording), words: wordsOf(operation, wording) };
     return {
@@ -131,7 +143,11 @@ function runsOf(row: PanelRow, wording: Wording): ChartRow["runs"] {
 }
 
 /** The chart of a panel. Example: purl 2, cross 2/2, purl 2 is two bumps, a crossing of four, two bumps. */
-export function chartOf({ rows }: Panel, { wrongSide, numbers, repeat }: Manner, wording: Wording): Chart {
+export function chartOf(
+  { rows }: Panel,
+  { wrongSide, numbers, repeat, shifts = [] }: Manner,
+  wording: Wording,
+): Chart {
   // Rows that are worked alike share their runs, which makes a large chart small to copy between threads.
   const known = new Map<string, ChartRow["runs"]>();
   const drawn = rows.map((row, index): ChartRow => {
@@ -144,8 +160,13 @@ export function chartOf({ rows }: Panel, { wrongSide, numbers, repeat }: Manner,
       number: numbers[index] ?? index + 1,
       wrongSide: wrongSide[index] ?? false,
       stitches,
+      shift: shifts[index] ?? 0,
       runs,
     };
   });
-  return { rows: drawn, columns: Math.max(0, ...drawn.map(({ stitches }) => stitches)), repeat };
+  return {
+    rows: drawn,
+    columns: Math.max(0, ...drawn.map(({ stitches, shift }) => stitches + shift)),
+    repeat,
+  };
 }

@@ -42,16 +42,17 @@ export const RowGround = memo(function RowGround({
   ids,
 }: RowProps & { readonly ids: string }) {
   const wide = row.stitches * cell.width;
+  const edge = right - row.shift * cell.width;
   return (
     <>
-      <rect x={right - wide} width={wide} height={cell.height} fill={`url(#${ids}ground)`} />
+      <rect x={edge - wide} width={wide} height={cell.height} fill={`url(#${ids}ground)`} />
       {row.runs.map(
         (run) =>
           run.type === "run" &&
-          isIn(run, from, to) && (
+          isIn(run, from - row.shift, to - row.shift) && (
             <g
               key={`${run.column}${run.name}`}
-              transform={`translate(${right - (run.column + run.width) * cell.width} 0)`}
+              transform={`translate(${edge - (run.column + run.width) * cell.width} 0)`}
             >
               <title>{`${run.name}: ${run.words}`}</title>
               <StitchMark run={run} cell={cell} ids={ids} />
@@ -73,11 +74,12 @@ export const RowGround = memo(function RowGround({
 
 /** The crossings of a row, over the ground: their ribbons reach half a row up and down. */
 export const RowCrossings = memo(function RowCrossings({ row, right, cell, from, to }: RowProps) {
+  const edge = right - row.shift * cell.width;
   return row.runs.map(
     (run) =>
       run.type === "crossing" &&
-      isIn(run, from, to) && (
-        <g key={run.column} transform={`translate(${right - (run.column + run.width) * cell.width} 0)`}>
+      isIn(run, from - row.shift, to - row.shift) && (
+        <g key={run.column} transform={`translate(${edge - (run.column + run.width) * cell.width} 0)`}>
           <title>{`${run.name}: ${run.words}`}</title>
           <CrossingRibbons run={run} cell={cell} />
         </g>

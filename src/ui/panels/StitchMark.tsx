@@ -27,6 +27,8 @@ const DRAWINGS: Partial<Record<Mark, React.ReactNode>> = {
   left: <path d="M.9 .92H.5L.1 .08Z" fill="var(--walnut)" />,
   right: <path d="M.1 .92H.5L.9 .08Z" fill="var(--walnut)" />,
   centre: <path d="M.1 .92H.9L.5 .08Z" fill="var(--walnut)" />,
+  closed: <path d="M.08 .3C.2 .05 .8 .05 .92 .3V.42H.08Z" fill="var(--walnut)" />,
+  resting: <path d="M.2 .5H.8" stroke="var(--edge)" strokeWidth={0.12} />,
 };
 
 /** A run of one operation: a fill for bumps, a drawing in each cell for what is rarer, nothing for plain. */

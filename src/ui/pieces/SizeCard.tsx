@@ -1,18 +1,19 @@
 "use client";
-import { useEffect, useState } from "react";
 import type { SizeOption } from "@/core/forecast/sizeOptions";
 import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
 import type { Reading } from "@/core/units/reading";
+import type { Project } from "@/core/files/project";
 import { change, replace, useProject } from "@/state/projectStore";
+import { useSettled } from "@/state/settled";
 import { useUnits } from "@/state/settings";
 import { reckoner } from "@/state/workers";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 
-/** Reckoned when the typing rests. */
-const SETTLE_MS = 250;
+const askSizes = async (project: Project): Promise<Reading<readonly SizeOption[]>> =>
+  reckoner().sizesOf(project);
 
 const AROUND = [
   { value: "1", label: "once" },
@@ -57,19 +58,7 @@ export function SizeCard() {
 function Options() {
   const project = useProject();
   const units = useUnits();
-  const [found, setFound] = useState<Reading<readonly SizeOption[]> | null>(null);
-  useEffect(() => {
-    let current = true;
-    const ask = async () => {
-      const options = await reckoner().sizesOf(project);
-      if (current) setFound(options);
-    };
-    const timer = setTimeout(() => void ask(), SETTLE_MS);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-    };
-  }, [project]);
+  const found = useSettled(project, askSizes);
   if (!found) return <p className="text-sm text-faint">Reckoning …</p>;
   if (!found.ok)
     return (

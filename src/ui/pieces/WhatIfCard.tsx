@@ -1,11 +1,12 @@
 "use client";
 import dynamic from "next/dynamic";
-import { useEffect, useState } from "react";
 import { rowGaugeOff } from "@/core/estimate/rowGaugeOff";
 import type { Gauge } from "@/core/fabric/plainStitch";
 import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import type { Project } from "@/core/files/project";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
 import { useProject } from "@/state/projectStore";
+import { useSettled } from "@/state/settled";
 import { useUnits } from "@/state/settings";
 import { reckoner } from "@/state/workers";
 import { millimetres, toMetres } from "@/core/units/brands";
@@ -16,8 +17,8 @@ const WhatIfChart = dynamic(() => import("./WhatIfChart").then(({ WhatIfChart: c
   ssr: false,
 });
 
-/** The chart follows when the typing rests, so that the answer itself is never kept waiting. */
-const SETTLE_MS = 200;
+const askSweep = (project: Project) => reckoner().sweepGauge(project);
+const NONE: readonly SweepPoint[] = [];
 
 interface WhatIfCardProps {
   readonly piece: EstimatedPiece | null;
@@ -26,20 +27,7 @@ interface WhatIfCardProps {
 
 /** How the answer would change with the gauge, for the same stitches and rows. */
 export function WhatIfCard({ piece, gauge }: WhatIfCardProps) {
-  const project = useProject();
-  const [points, setPoints] = useState<readonly SweepPoint[]>([]);
-  useEffect(() => {
-    let current = true;
-    const ask = async () => {
-      const swept = await reckoner().sweepGauge(project);
-      if (current) setPoints(swept);
-    };
-    const timer = setTimeout(() => void ask(), SETTLE_MS);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-    };
-  }, [project]);
+  const points = useSettled(useProject(), askSweep) ?? NONE;
   return (
     <Card title="If your gauge changes" aside="same stitches, same rows">
       <div className="mt-2 h-56">{points.length > 0 && <WhatIfChart points={points} />}</div>

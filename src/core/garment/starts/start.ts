@@ -109,7 +109,8 @@ export const groundOver = (
 export function allowedBy(ground: GroundId, stitches: number, round: boolean): number {
   const multiple = panelStitches(groundPanel(ground));
   const balance = round ? 0 : groundBalance(ground);
-  return Math.max(1, Math.round((stitches - balance) / multiple)) * multiple + balance;
+  const most = Math.floor((COUNTS.stitches.most - balance) / multiple);
+  return nearestCount(Math.round((stitches - balance) / multiple), { least: 1, most }) * multiple + balance;
 }
 
 /** What goes on as before over a length. */

@@ -148,7 +148,10 @@ function narrowed(needle: Needle, right: number, left: number, scale: number): N
   };
 }
 
-/** Casts stitches off at the beginning of a row, and at the beginning of the next where both edges are meant. */
+/**
+ * Casts stitches off at the beginning of a row, and at the beginning of the next where both edges are meant. A
+ * row that begins at the other edge is worked plain before it.
+ */
 export function workCastOffAt(section: SectionOf<"castOffAt">, state: State, plan: WorkPlan): Outcome {
   const { right, left } = edgesAt(section.at, state.side);
   const scale = plan.scaleOf(section);
@@ -168,8 +171,13 @@ export function workCastOffAt(section: SectionOf<"castOffAt">, state: State, pla
     rows.push(workedOn(row, needle, height));
     needle = { ...needle, row: needle.row + 1 };
   };
-  if (right) take(section.stitches, 0);
-  if (left) take(0, section.stitches);
+  // Stitches are cast off where a row begins: at the right on the right side, at the left on the wrong side.
+  const beginsLeft = !state.round && state.worked % 2 === 1;
+  const takeRight = () => take(right ? section.stitches : 0, 0);
+  const takeLeft = () => take(0, left ? section.stitches : 0);
+  const order = beginsLeft ? [takeLeft, takeRight] : [takeRight, takeLeft];
+  const last = right && left ? 2 : (right ? takeRight : takeLeft) === order[0] ? 1 : 2;
+  for (const one of order.slice(0, last)) one();
   return { state: after(state, needle, rows.length), rows };
 }
 

@@ -82,8 +82,10 @@ export function workFabric(section: FabricSection, state: State, plan: WorkPlan)
     ? centred(state.needle, state.needle.columns, content, scale)
     : begin(state.needle, content, scale);
   if (typeof begun === "string") return { problem: begun };
-  const count = rowsOf(section, plan.rowMm * scale * content.heightFactor, content.rows);
-  if (typeof count === "string") return { problem: count };
+  const rowMm = plan.rowMm * scale * content.heightFactor;
+  const told = rowsOf(section, rowMm, content.rows);
+  if (typeof told === "string") return { problem: told };
+  const count = section.by === "length" ? endingRight(told, (section.lengthMm ?? 0) / rowMm, state) : told;
   const rows = rowsOn(begun, content, count, scale);
   const wrongSide = crossesFromBehind(rows, state);
   const needle = { ...begun, row: begun.row + count };
@@ -93,6 +95,12 @@ export function workFabric(section: FabricSection, state: State, plan: WorkPlan)
     ...hintOf(begun, content, state.round),
     ...(wrongSide && !goesOn ? { hint: wrongSide } : {}),
   };
+}
+
+/** A length ends behind a wrong-side row, so that what follows begins on the right side; in the round anywhere. */
+function endingRight(rows: number, exact: number, { round, worked }: State): number {
+  if (round || (rows + worked) % 2 === 0) return rows;
+  return rows > 1 && exact < rows ? rows - 1 : rows + 1;
 }
 
 /** Row 1 of a panel is a right-side row; on a wrong-side row its crossings would be worked blind. */

@@ -22,6 +22,8 @@ export interface WorkedRow {
   readonly height: number;
   /** How far the piece grows by it: nothing where it is folded behind. */
   readonly rise: number;
+  /** Column of its panels that its first stitch at the right stands in. */
+  readonly firstColumn: number;
 }
 
 /** Yarn of an edge that is not in the rows; widths in plain stitch widths. */
@@ -106,6 +108,7 @@ export const workedOn = (row: PanelRow, { columns, right, left }: Needle, height
   left,
   height,
   rise: height,
+  firstColumn: columns[0] ?? 0,
 });
 
 /** The state with its needle after so many rows. */

@@ -52,8 +52,10 @@ test("rows by count, by length and by repeats with a named end row", () => {
     onto(30, { ...rope(1), ...given }).sections[1]?.rows.length;
   expect(rowsOf({ rows: 17 })).toBe(17);
   expect(rowsOf({ by: "repeats", repeats: 3, endRow: 2 })).toBe(20);
-  // 20 cm at 28 rows to 10 cm are 56; a little more, since crossings pull the rows lower.
-  expect(rowsOf({ by: "length", lengthMm: 200 })).toBe(57);
+  // 20 cm at 28 rows to 10 cm are 56, and a little more, since crossings pull the rows lower: 56.8 of them. Back
+  // and forth it ends behind a wrong-side row.
+  expect(rowsOf({ by: "length", lengthMm: 200 })).toBe(56);
+  expect(rowsOf({ by: "length", lengthMm: 206 })).toBe(58);
 });
 
 test("a cast-on that is not counted takes what the panels above need, under a rib what keeps their width", () => {
@@ -139,6 +141,24 @@ test("a divided piece works each side, the second as the first in a mirror, and 
     .map(({ rows }) => rows.at(-1));
   expect((first?.right ?? 0) + (second?.left ?? 0)).toBeCloseTo(0, 9);
   expect((first?.left ?? 0) + (second?.right ?? 0)).toBeCloseTo(0, 9);
+});
+
+test("stitches are cast off where a row begins: on a wrong-side row at the left first", () => {
+  const castOffs = (rows: number, at: "edges" | "outer" | "inner") => {
+    const { sections } = onto(30, plain(rows), newSection("castOffAt", "arm", { at, stitches: 5 }));
+    return (sections.find(({ section }) => section.id === "arm")?.rows ?? []).map(({ row, stitches }) => {
+      const [first] = row;
+      const ends = [first, row.at(-1)].map(
+        (work) => work && "operation" in work && work.operation.belongs === "castOff",
+      );
+      return `${ends[0] ? "right" : ""}${ends[1] ? "left" : ""} ${stitches}`.trim();
+    });
+  };
+  expect(castOffs(4, "edges")).toEqual(["right 25", "left 20"]);
+  expect(castOffs(5, "edges")).toEqual(["left 25", "right 20"]);
+  expect(castOffs(4, "outer")).toEqual(["right 25"]);
+  expect(castOffs(5, "outer")).toEqual(["30", "right 25"]);
+  expect(castOffs(4, "inner")).toEqual(["30", "left 25"]);
 });
 
 test("short rows leave more and more unworked, then all is worked; they rise by what is worked", () => {

@@ -1,0 +1,125 @@
+/** The two sides of a divided piece: cutting the needle in two, and bringing the sides together again. */
+import type { ProjectSection, SectionKind, SectionOf } from "../../files/sections";
+import { facesOfRow, joined } from "../../panels/panel";
+import { operationOf } from "../../stitches/operations";
+import {
+  columnsFrom,
+  widthOn,
+  workedOn,
+  type Needle,
+  type Side,
+  type State,
+  type WorkedRow,
+  type WorkPlan,
+} from "./needle";
+
+/** Sections that may begin with nothing on the needle; they begin a strip. */
+export const FROM_NOTHING: readonly SectionKind[] = ["castOn", "pickUp"];
+
+/** How many sections each side has, and the join behind them; another strip ends the sides too. */
+export function endOfSides(rest: readonly ProjectSection[]): {
+  sides: number;
+  join: SectionOf<"join"> | null;
+} {
+  const end = rest.findIndex(({ kind }) => kind === "join" || FROM_NOTHING.includes(kind));
+  const found = rest[end];
+  return { sides: end < 0 ? rest.length : end, join: found?.kind === "join" ? found : null };
+}
+
+/** Columns of two sides with so many between them, as near to the panels' own as there is room for. */
+function between(right: readonly number[], left: readonly number[], count: number): readonly number[] {
+  const [last, next] = [right.at(-1) ?? -1, left[0] ?? (right.at(-1) ?? -1) + count + 1];
+  const room = Math.max(0, next - last - 1);
+  const inside = columnsFrom(
+    last + 1 + Math.floor((room - Math.min(room, count)) / 2),
+    Math.min(room, count),
+  );
+  const more = count - inside.length;
+  const end = (left.at(-1) ?? inside.at(-1) ?? last) + 1;
+  return [...right, ...inside, ...left, ...columnsFrom(end, more)];
+}
+
+/** Cuts the needle in two; the middle is cast off in one row, or left on hold. */
+export function halves(divide: SectionOf<"divide">, state: State, scale: number) {
+  const { columns, content, row, right, left } = state.needle;
+  const count = Math.floor((columns.length - divide.centre) / 2);
+  const firsts = columns.slice(0, columns.length - count - divide.centre);
+  const seconds = columns.slice(columns.length - count);
+  const castOff = divide.centre > 0 && divide.centreTo === "castOff";
+  const all = content
+    ? content.rowOn(row, columns)
+    : [{ operation: operationOf("knit"), times: columns.length }];
+  const works = (part: readonly number[]) =>
+    content
+      ? content.rowOn(row, part)
+      : facesOfRow(all)
+          .slice(0, part.length)
+          .map((shows) => ({ operation: operationOf(shows), times: 1 }));
+  const worked = joined([
+    ...works(firsts),
+    { operation: operationOf("castOff"), times: divide.centre },
+    ...works(seconds),
+  ]);
+  const height = scale * (content?.heightFactor ?? 1);
+  const rows: readonly WorkedRow[] = castOff
+    ? [{ ...workedOn(worked, state.needle, height), stitches: firsts.length + seconds.length }]
+    : [];
+  const half = (part: readonly number[], side: Side, edges: { right: number; left: number }): State => ({
+    ...state,
+    needle: { columns: part, content, row: row + rows.length, ...edges },
+    round: false,
+    side,
+    held: state.held + (divide.centreTo === "hold" ? divide.centre : 0),
+    worked: state.worked + rows.length,
+  });
+  return {
+    rows,
+    first: half(firsts, "first", { right, left: right + widthOn(firsts, content, scale) }),
+    second: half(seconds, "second", { right: left - widthOn(seconds, content, scale), left }),
+  };
+}
+
+interface Sides {
+  readonly first: State;
+  readonly second: State;
+  /** As it was before it was divided. */
+  readonly whole: State;
+}
+
+/** One row over the first side, stitches cast on between, and the second side. */
+export function joinSides(join: SectionOf<"join">, { first, second, whole }: Sides, plan: WorkPlan) {
+  const scale = plan.scaleOf(join);
+  const content = first.needle.content ?? second.needle.content;
+  const [right, left] = [first.needle.columns, second.needle.columns];
+  const count = right.length + join.castOn + left.length;
+  const width = widthOn(right, content, scale) + join.castOn * scale + widthOn(left, content, scale);
+  const middle = (whole.needle.right + whole.needle.left) / 2;
+  const columns = content?.stitches === null ? columnsFrom(0, count) : between(right, left, join.castOn);
+  const reserved = new Map(
+    columns.slice(right.length, right.length + join.castOn).map((column) => [column, operationOf("castOn")]),
+  );
+  const needle: Needle = {
+    columns,
+    content,
+    row: first.needle.row + 1,
+    right: middle - width / 2,
+    left: middle + width / 2,
+  };
+  const height = scale * (content?.heightFactor ?? 1);
+  const row = content
+    ? content.rowOn(first.needle.row, columns, reserved)
+    : joined([
+        { operation: operationOf("knit"), times: right.length },
+        { operation: operationOf("castOn"), times: join.castOn },
+        { operation: operationOf("knit"), times: left.length },
+      ]);
+  const state: State = {
+    needle,
+    held: second.held,
+    round: plan.piece.round,
+    side: "whole",
+    strip: whole.strip,
+    worked: first.worked + 1,
+  };
+  return { state, rows: count > 0 ? [workedOn(row, needle, height)] : [] };
+}
