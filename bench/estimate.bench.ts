@@ -4,6 +4,7 @@ import { emptyPiece, type Project } from "@/core/files/project";
 import { newSection } from "@/core/files/sections";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { outlineOf } from "@/core/garment/outline";
+import { beginProject } from "@/core/garment/starts/beginProject";
 import { layProject } from "@/core/garment/layPanels";
 import { demoProject } from "@/demo/slipover";
 import { timesOf } from "./times";
@@ -47,7 +48,28 @@ for (const { pieces, ropes, edge, rows } of SIZES) {
   );
 }
 
-const demo = demoProject();
-const laid = layProject(demo);
-const shaped = await timesOf(() => forecastProject(demo, laid));
-console.log(`The demo, shaped and divided: answer with its doubts ${shaped.medianMs.toFixed(2)} ms.`);
+/** A whole garment of some 60,000 stitches: a cardigan in fingering, shaped, with bands. */
+const begun = beginProject({
+  start: "cardigan",
+  acrossMm: 760,
+  easeMm: 80,
+  alongMm: 520,
+  thickness: "fingering",
+  cabled: "all",
+});
+if (begun.ok) {
+  const laid = layProject(begun.value);
+  const answer = forecastProject(begun.value, laid);
+  const stitches = answer.known
+    ? answer.estimate.pieces.reduce(
+        (sum, { times, sections }) =>
+          sum +
+          times * sections.flatMap(({ worked }) => worked.rows).reduce((all, row) => all + row.stitches, 0),
+        0,
+      )
+    : 0;
+  const shaped = await timesOf(() => forecastProject(begun.value, laid));
+  console.log(
+    `A cardigan of ${begun.value.pieces.length} pieces, shaped, ${stitches} stitches: answer with its doubts ${shaped.medianMs.toFixed(2)} ms, p95 ${shaped.p95Ms.toFixed(2)} ms.`,
+  );
+}

@@ -131,8 +131,8 @@ test("a fabric that cannot be drawn says why, and is drawn again when the text i
 });
 
 test("long work shows how far it is and can be stopped, and the page stays free", async ({ page }) => {
-  const wide = Array.from({ length: 240 }, (_, row) =>
-    row % 6 === 0 ? `Rnd ${row + 1}: [P2, 3/3 LC, P2] 24 times.` : `Rnd ${row + 1}: [P2, K6, P2] 24 times.`,
+  const wide = Array.from({ length: 300 }, (_, row) =>
+    row % 6 === 0 ? `Rnd ${row + 1}: [P2, 3/3 LC, P2] 40 times.` : `Rnd ${row + 1}: [P2, K6, P2] 40 times.`,
   );
   await fabricOf(page, ropeOf(2));
   await write(page, wide.join("\n"));

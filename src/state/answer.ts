@@ -2,7 +2,12 @@
 import type { Project } from "@/core/files/project";
 import type { KnownFabrics } from "@/core/fabric/relax";
 import type { EstimatedPiece } from "@/core/estimate/wholeProject";
-import { forecastProject, layUnread, type ProjectForecast } from "@/core/forecast/projectForecast";
+import {
+  forecastProject,
+  layUnread,
+  type KnownLaid,
+  type ProjectForecast,
+} from "@/core/forecast/projectForecast";
 import { layStrand, type Strand } from "@/core/estimate/strand";
 import { useChosenPiece } from "./chosenPiece";
 import { laidPanels, useLaidPanels } from "./laidPanels";
@@ -29,6 +34,7 @@ const sameBasis = (one: Project, other: Project) => BASIS.every((part) => one[pa
 
 /** Fabrics relaxed on the page: ropes and grounds are small, and nothing is relaxed twice. */
 const known: KnownFabrics = new Map();
+const kept: KnownLaid = new Map();
 
 function answerTo(project: Project): Answer {
   const laid = laidPanels(project);
@@ -37,7 +43,7 @@ function answerTo(project: Project): Answer {
   if (laid === "reading" && latest?.answer.known) return latest.answer;
   const forecast = forecastProject(
     project,
-    laid === "reading" || laid === null ? layUnread(project, known) : laid,
+    laid === "reading" || laid === null ? layUnread(project, known, kept) : laid,
   );
   const strands = forecast.known ? forecast.yarns.map((yarn) => layStrand(forecast.estimate, yarn)) : [];
   latest = { project, laid, answer: { ...forecast, strands } };

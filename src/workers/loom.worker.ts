@@ -8,9 +8,9 @@ import { groundPanel } from "../core/panels/grounds";
 import { joinPanels, mirror, repeatAcross, repeatUp } from "../core/panels/transforms";
 import { yarnRenderer, type YarnLook } from "../drawing/yarnRenderer";
 import { acrossOf } from "../core/garment/layPanels";
-import { drawingFabric, pathThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
+import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
-import type { Progress } from "../core/fabric/newton";
+import { toEnd, type Progress } from "../core/fabric/newton";
 import { readPattern } from "../core/instructions/read";
 import type { Project, ProjectPiece } from "../core/files/project";
 import type { ProjectSection } from "../core/files/sections";
@@ -118,7 +118,7 @@ function clothOf(project: Project, pieceId: string, sectionId: string) {
   const lying = relaxPanel(panel, options, known);
   if (!lying.ok) return null;
   const yarn = stitchYarn(panel, options.aspect);
-  const path = pathThrough(panel, options, lying, { up: REPEATS, pieces: 1, yarn });
+  const path = toEnd(followingThrough(panel, options, lying, { up: REPEATS, pieces: 1, yarn }));
   const repeat = lying.heights.reduce((sum, height) => sum + height, 0);
   return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };
 }

@@ -14,28 +14,25 @@ export interface EdgeBasis {
 interface Edge {
   readonly name: string;
   readonly why: string;
-  /** Yarn of the edge without its end. */
-  readonly yarnMm: (basis: EdgeBasis) => number;
+  /** Yarn of the edge without its end: so many loops a stitch, so many times the width. */
+  readonly takes: { readonly loops: number; readonly widths: number };
 }
 
-const loops =
-  (each: number) =>
-  ({ stitches, plain }: EdgeBasis) =>
-    each * stitches * plain.loopMm;
-const widths =
-  (times: number) =>
-  ({ widthMm }: EdgeBasis) =>
-    times * widthMm;
+const loops = (each: number) => ({ loops: each, widths: 0 });
+const widths = (times: number) => ({ loops: 0, widths: times });
+
+const yarnOfEdge = ({ takes }: Edge, { stitches, plain, widthMm }: EdgeBasis) =>
+  takes.loops * stitches * plain.loopMm + takes.widths * widthMm;
 
 /** Cast-ons without a tail, each with an end to weave in; the long-tail one stands by itself. */
 const CAST_ONS_ALONE = {
   knittedOn: {
     name: "Knitted on",
     why: "Two loops a stitch, from the ball: no tail to measure.",
-    yarnMm: loops(2),
+    takes: loops(2),
   },
-  cable: { name: "Cable cast-on", why: "Two loops a stitch, from the ball; firm.", yarnMm: loops(2) },
-  tubular: { name: "Tubular", why: "2.2 loops a stitch; stretches with a rib.", yarnMm: loops(2.2) },
+  cable: { name: "Cable cast-on", why: "Two loops a stitch, from the ball; firm.", takes: loops(2) },
+  tubular: { name: "Tubular", why: "2.2 loops a stitch; stretches with a rib.", takes: loops(2.2) },
 } as const satisfies Record<string, Edge>;
 
 export const CAST_ONS = {
@@ -45,23 +42,23 @@ export const CAST_ONS = {
 export type CastOn = keyof typeof CAST_ONS;
 
 export const CAST_OFFS = {
-  plain: { name: "Plain", why: "1.2 loops a stitch, drawn over one another.", yarnMm: loops(1.2) },
+  plain: { name: "Plain", why: "1.2 loops a stitch, drawn over one another.", takes: loops(1.2) },
   threeNeedle: {
     name: "Three-needle",
     why: "1.25 loops a stitch, and it closes a seam.",
-    yarnMm: loops(1.25),
+    takes: loops(1.25),
   },
-  sewn: { name: "Sewn", why: "3.5 times the width; stretches.", yarnMm: widths(3.5) },
-  tubular: { name: "Tubular", why: "3.5 times the width; stretches with a rib.", yarnMm: widths(3.5) },
+  sewn: { name: "Sewn", why: "3.5 times the width; stretches.", takes: widths(3.5) },
+  tubular: { name: "Tubular", why: "3.5 times the width; stretches with a rib.", takes: widths(3.5) },
   grafted: {
     name: "Grafted",
     why: "1.1 loops a stitch, sewn to the other piece’s live stitches.",
-    yarnMm: loops(1.1),
+    takes: loops(1.1),
   },
   gathered: {
     name: "Drawn together",
     why: "The yarn drawn twice through what is left, as at a crown.",
-    yarnMm: widths(2),
+    takes: widths(2),
   },
 } as const satisfies Record<string, Edge>;
 export type CastOff = keyof typeof CAST_OFFS;
@@ -83,12 +80,15 @@ export interface TailPlan {
 export function castOnYarn(kind: CastOn, basis: EdgeBasis, { school, basis: tail, deviation }: TailPlan) {
   return kind === "longTail"
     ? millimetres(needleSide(basis.stitches, basis.plain) + tailLength(school, tail, deviation))
-    : millimetres(CAST_ONS_ALONE[kind].yarnMm(basis) + END_MM);
+    : millimetres(yarnOfEdge(CAST_ONS_ALONE[kind], basis) + END_MM);
 }
+
+/** Loops a stitch of a cast-on without a tail. Example: a cable cast-on takes 2. */
+export const castOnCount = (kind: Exclude<CastOn, "longTail">) => CAST_ONS_ALONE[kind].takes.loops;
 
 /** Yarn of a cast-off without its end. `deviation` is in ln. Example: 20 stitches plain take 459 mm. */
 export const castOffYarn = (kind: CastOff, basis: EdgeBasis, deviation = 0) =>
-  millimetres(CAST_OFFS[kind].yarnMm(basis) * Math.exp(deviation));
+  millimetres(yarnOfEdge(CAST_OFFS[kind], basis) * Math.exp(deviation));
 
 /** A mattress seam takes one and a half times its length, and two ends. */
 const SEAM_TIMES = 1.5;
@@ -103,8 +103,8 @@ export function swatchYarn(sideMm: Millimetres, plain: PlainStitch): Millimetres
   const edges = { stitches, plain, widthMm: sideMm };
   return millimetres(
     stitches * rows * plain.loopMm +
-      CAST_ONS_ALONE.knittedOn.yarnMm(edges) +
-      CAST_OFFS.plain.yarnMm(edges) +
+      yarnOfEdge(CAST_ONS_ALONE.knittedOn, edges) +
+      yarnOfEdge(CAST_OFFS.plain, edges) +
       2 * END_MM,
   );
 }

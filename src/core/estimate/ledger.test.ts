@@ -3,7 +3,8 @@ import { plainStitch } from "../fabric/plainStitch";
 import { readPattern } from "../instructions/read";
 import { LIBRARY } from "../panels/library";
 import { stitchesOf, type PanelRow } from "../panels/panel";
-import { yarnOf } from "../stitches/operations";
+import { facesOf } from "../stitches/crossings";
+import { operationOf, yarnOf } from "../stitches/operations";
 import { LEDGER_PARTS, roundedToSum } from "./ledger";
 import { rowTotal, tallyRow, yarnOfTally } from "./tally";
 
@@ -67,4 +68,25 @@ test("more give makes crossings dearer and nothing else", () => {
   const [usual, generous] = [0, 0.5].map((give) => rowYarn(rowOf("K4, 3/3 RC"), plain, give));
   expect(generous?.crossingMm).toBeCloseTo((usual?.crossingMm ?? 0) * Math.exp(0.5), 9);
   expect(generous?.plainMm).toBe(usual?.plainMm);
+});
+
+test("taking out a crossing never raises the yarn, in any row of the library", () => {
+  const crossed = LIBRARY.flatMap(({ text }) => readPattern(text).panel?.rows ?? []).filter((row) =>
+    row.some((work) => "crossing" in work),
+  );
+  expect(crossed.length).toBeGreaterThan(40);
+  fc.assert(
+    fc.property(fc.constantFrom(...crossed), fc.nat(30), (row, which) => {
+      const places = row.flatMap((work, index) => ("crossing" in work ? [index] : []));
+      const out = places[which % places.length];
+      const straight = row.flatMap((work, index): PanelRow =>
+        index === out && "crossing" in work
+          ? facesOf(work.crossing).map((face) => ({ operation: operationOf(face), times: 1 }))
+          : [work],
+      );
+      // A crossing's own purls count as plain loops; taken out they are purls, at 2 % of a loop each.
+      const purls = straight.length * 0.02 * plain.loopMm;
+      expect(rowTotal(rowYarn(straight, plain))).toBeLessThanOrEqual(rowTotal(rowYarn(row, plain)) + purls);
+    }),
+  );
 });

@@ -7,7 +7,9 @@ import { TAIL_SCHOOLS, tailLength } from "./castOn";
 import { LEDGER_PARTS, ledgerOf, roundedToSum, sumOf } from "./ledger";
 import { layStrand, middleOfRow, placeOn, workedAt } from "./strand";
 import { rowTotal, tallyRow, yarnOfTally } from "./tally";
+import { needOf } from "./need";
 import { scaled } from "./piece";
+import { estimateProject } from "./wholeProject";
 
 /** One rope 2/2 between two purls each side, 8 stitches by 8 rows, its width measured. */
 const ropePiece = (widthMm: number | null = 30) =>
@@ -213,6 +215,23 @@ test("every strand is as long as its ledger, and every row that uses its yarn is
         expect([place.part, place.row]).toEqual(["rows", row]);
         expect(place.worked).toEqual(workedAt(strand, row));
         expect(placeOn(strand, millimetres(2 * yarn.totalMm)).part).toBe("ends");
+      }
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test("what is needed with anything off is the sum of the ledger's lines at the same unknowns", () => {
+  const off = fc.double({ min: -0.3, max: 0.3, noNaN: true });
+  const unknowns = fc.record({ width: off, height: off, loop: off, give: off, tail: off, castOff: off });
+  fc.assert(
+    fc.property(anyProject, unknowns, (project, deviations) => {
+      const { plan } = answerTo(project);
+      const need = needOf(plan)(deviations);
+      const { lines, yarns } = estimateProject(plan, deviations);
+      for (const { yarn, balls } of yarns) {
+        const sum = sumOf(lines.filter(({ yarnId }) => yarnId === yarn.id)) - joinWaste(balls);
+        expect((need.get(yarn.id) ?? 0) / sum).toBeCloseTo(1, 9);
       }
     }),
     { numRuns: 40 },

@@ -99,7 +99,8 @@ interface Basis {
   readonly plan: PiecePlan;
 }
 
-const tailOf = (
+/** What the tail of a cast-on is reckoned from. */
+export const tailOf = (
   { needleMm }: PlannedSection,
   edge: { readonly stitches: number; readonly width: number },
   { plan, plain }: Pick<Basis, "plan" | "plain">,
@@ -175,7 +176,7 @@ function risen(sections: readonly PlannedSection[], until?: (section: WorkedSect
 }
 
 /** Seams run along the sides, up to the armhole where there is one. */
-const seamRows = (sections: readonly PlannedSection[]) =>
+export const seamRows = (sections: readonly PlannedSection[]) =>
   risen(sections, ({ section, side }) => section.kind === "castOffAt" && side === "whole");
 
 function widest(sections: readonly PlannedSection[]) {
@@ -196,7 +197,7 @@ function widthBand({ all, measured }: Content["kept"], widthMm: number) {
 }
 
 /** The lines of a piece alone, with `unknowns` as given: what is reckoned again and again for the doubts. */
-export function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): readonly LedgerLine[] {
+function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): readonly LedgerLine[] {
   const basis = { plan, plain, unknowns };
   const seams = seamYarn(plan.seams, millimetres(seamRows(plan.sections) * plain.heightMm));
   return [

@@ -12,7 +12,6 @@ import {
 } from "../garment/work/workPiece";
 import { cabledStitches, type Across } from "../panels/across";
 import type { PanelRow } from "../panels/panel";
-import { withoutRaised } from "../panels/transforms";
 import { grams, metres, millimetres, type Millimetres } from "../units/brands";
 import { thicknessOf } from "../yarn/thickness";
 import { colourExtras, sharing } from "./colourWork";
@@ -47,11 +46,6 @@ export interface PlannedPiece {
 
 /** One needle size up or down changes the stitch by the ratio of diameters to this power. */
 const NEEDLE_POWER = 0.5;
-
-const plainPanels = ({ edge, panels }: Across): Across => {
-  const plain = new Map(panels.map((panel) => [panel, withoutRaised(panel)]));
-  return { edge, panels: panels.map((panel) => plain.get(panel) ?? panel) };
-};
 
 /** The share of its plain width that a section's cabled part was measured to keep, if that can be so. */
 function tapeOf(
@@ -88,12 +82,11 @@ function contentsOf(
       contents.set(section.id, lying);
       continue;
     }
-    const across = without.includes("bobbles") ? plainPanels(lying.across) : lying.across;
     const { tape, message } =
-      section.kind === "fabric" ? tapeOf(section, across, stitchMmOf(section)) : { tape: null };
+      section.kind === "fabric" ? tapeOf(section, lying.across, stitchMmOf(section)) : { tape: null };
     if (message) findings.push({ sectionId: section.id, field: "measuredWidth", message, leftOut: false });
     const fills = section.kind === "hem" || section.content === "ground";
-    contents.set(section.id, contentOf({ ...lying, across }, { fills, tape }));
+    contents.set(section.id, contentOf(lying, { fills, tape, raised: !without.includes("bobbles") }));
   }
   return { contents, findings };
 }

@@ -5,7 +5,7 @@ import type { PutUp } from "../yarn/putUp";
 import { fewestBalls, joinWaste } from "./balls";
 import { swatchYarn } from "./edges";
 import { ledgerOf, sumOf, totalOf, type Ledger, type LedgerLine } from "./ledger";
-import { deviated, estimatePiece, pieceLines, type PieceEstimate, type PiecePlan } from "./piece";
+import { deviated, estimatePiece, type PieceEstimate, type PiecePlan } from "./piece";
 import { MOST_LIKELY, type Unknowns } from "./unknowns";
 
 export interface PlannedYarn {
@@ -64,18 +64,6 @@ function sharedLines(
   const line = (part: "swatch" | "extras", mm: number) =>
     mm > 0 ? [{ part, yarnId, sectionId: null, pieceId: null, mm }] : [];
   return [...line("swatch", swatchMm > 0 ? swatchYarn(swatchMm, plain) : 0), ...line("extras", extrasMm)];
-}
-
-/** Yarn of each yarn's id, without joins: what is reckoned again and again for the doubts. */
-export function needsOf(plan: ProjectPlan, unknowns: Unknowns): ReadonlyMap<string, number> {
-  const plain = deviated(plan.gauge, unknowns);
-  const needs = new Map<string, number>();
-  const put = (lines: readonly LedgerLine[], times: number) => {
-    for (const { yarnId, mm } of lines) needs.set(yarnId, (needs.get(yarnId) ?? 0) + times * mm);
-  };
-  for (const piece of plan.pieces) put(pieceLines(piece, plain, unknowns), piece.times);
-  put(sharedLines(plan, plain), 1);
-  return needs;
 }
 
 /** The joins of a yarn's lines, in as few balls as hold them. */

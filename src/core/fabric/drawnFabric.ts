@@ -6,7 +6,7 @@ import { meshOf } from "./mesh";
 import type { Progress } from "./newton";
 import { relaxing, type KnownFabrics, type Relaxed, type RelaxOptions, type Unrelaxed } from "./relax";
 import { stitchYarn } from "./stitchYarn";
-import { yarnPath, type PathOptions, type YarnPath } from "./yarnPath";
+import { followingYarn, type PathOptions, type YarnPath } from "./yarnPath";
 
 /** What is told of a panel's fabric; one repeat, in plain stitch widths and shares. */
 export interface FabricFigures {
@@ -37,17 +37,17 @@ const MOST_TWICE = 2_000;
 /** Drawings of more stitches than this show them so small that straighter yarn looks the same. */
 const MOST_BENT = 800;
 
-/** The yarn's path through a panel that was relaxed with these options. */
-export function pathThrough(
+/** The yarn's path through a panel that was relaxed with these options, followed step by step. */
+export function* followingThrough(
   panel: Panel,
   { aspect, blocking }: RelaxOptions,
   lying: Relaxed,
   drawn: PathOptions,
-): YarnPath {
+): Generator<Progress, YarnPath> {
   const mesh = meshOf(panel, { aspect, ribPull: ribPullOf(blocking) });
   // Whatever was relaxed has a mesh.
   if ("message" in mesh) throw new Error(mesh.message);
-  return yarnPath(panel, mesh, lying, drawn);
+  return yield* followingYarn(panel, mesh, lying, drawn);
 }
 
 /**
@@ -67,6 +67,11 @@ export function* drawingFabric(
   const lying = times === 1 ? one : yield* relaxing(drawn, options, known);
   if (!lying.ok) return lying;
   const yarn = stitchYarn(drawn, options.aspect);
+  const path = yield* followingThrough(drawn, options, lying, {
+    up: times,
+    pieces: stitches * times ** 2 <= MOST_BENT ? 3 : 1,
+    yarn,
+  });
   const { narrowest, widest, widthOfRow, widthFactor, heightFactor, crossingExtra, rows } = one;
   return {
     ok: true,
@@ -81,11 +86,7 @@ export function* drawingFabric(
       widthOfNarrowest: widthOfRow[narrowest - 1] ?? 1,
       widthOfWidest: widthOfRow[widest - 1] ?? 1,
     },
-    path: pathThrough(drawn, options, lying, {
-      up: times,
-      pieces: stitches * times ** 2 <= MOST_BENT ? 3 : 1,
-      yarn,
-    }),
+    path,
     times,
     leastYarn: yarn.reduce((least, loops) => Math.min(least, loops), Infinity),
     mostYarn: yarn.reduce((most, loops) => Math.max(most, loops), 0),

@@ -6,6 +6,7 @@
 import type { Panel } from "../panels/panel";
 import type { Crossing } from "../stitches/crossings";
 import type { Mesh } from "./mesh";
+import type { Progress } from "./newton";
 
 /** Numbers of one piece of yarn: x, y, z at its start, x, y, z at its end, its place on the strand, its loops. */
 export const NUMBERS_EACH = 8;
@@ -111,12 +112,23 @@ function between(a: number, b: number, c: number, d: number, t: number): number 
   return 0.5 * (2 * b + (c - a) * t + bent * t * t + (3 * b - a - 3 * c + d) * t * t * t);
 }
 
+/** Following is little beside relaxing: its progress is that all is relaxed. */
+const ALL_RELAXED: Progress = { step: 0, force: 0, share: 1 };
+
+/** Rows that are followed between two breaths. */
+const ROWS_A_STEP = 8;
+
 /**
- * Follows the yarn through a panel that lies as `lying` says.
+ * Follows the yarn through a panel that lies as `lying` says, step by step.
  * Example: 8 stitches by 4 rows, drawn twice up in 2 pieces a bend, are 1024 pieces less those beyond the
  * ends of the rows.
  */
-export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOptions): YarnPath {
+export function* followingYarn(
+  panel: Panel,
+  mesh: Mesh,
+  lying: Lying,
+  options: PathOptions,
+): Generator<Progress, YarnPath> {
   const { rows, columns, faces, parentA, parentB } = mesh;
   const { heights } = lying;
   const { x, lifts } = leaning(mesh, lying.x, liftsOfPanel(panel));
@@ -177,9 +189,14 @@ export function yarnPath(panel: Panel, mesh: Mesh, lying: Lying, options: PathOp
   const bendsEach = 8 * columns;
   // A smooth curve needs a bend before its start and another behind its end.
   const pieces = new Float32Array(rows * options.up * (bendsEach - 3) * options.pieces * NUMBERS_EACH);
-  const bendsOf = Array.from(heights, (_, row) => bendsOfRow(row));
+  const bendsOf: Bend[][] = [];
+  for (let row = 0; row < rows; row += 1) {
+    bendsOf.push(bendsOfRow(row));
+    if (row % ROWS_A_STEP === 0) yield ALL_RELAXED;
+  }
   let [at, floor, place] = [0, PATH_MARGIN, 0];
   for (let row = 0; row < rows * options.up; row += 1) {
+    if (row % ROWS_A_STEP === 0) yield ALL_RELAXED;
     const bends = bendsOf[row % rows] ?? [];
     const below = floor;
     floor += heights[row % rows] ?? 0;

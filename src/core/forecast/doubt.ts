@@ -1,5 +1,6 @@
 /** How much each unknown adds to the doubt about the yarn: what moves the total when it is off by one sd. */
-import { needsOf, type PlannedYarn, type ProjectPlan } from "../estimate/wholeProject";
+import { needOf } from "../estimate/need";
+import type { PlannedYarn, ProjectPlan } from "../estimate/wholeProject";
 import { MOST_LIKELY, type UnknownId } from "../estimate/unknowns";
 import type { GaugeSources, Source } from "../garment/projectGauge";
 
@@ -36,10 +37,11 @@ export function swingsOf(plan: ProjectPlan, sources: GaugeSources): readonly Swi
     width: GAUGE_SD[sources.width].width,
     height: GAUGE_SD[sources.height].height,
   };
+  const need = needOf(plan);
   return Object.entries(sds).map(([id, sd]) => ({
     id: id as UnknownId,
-    more: needsOf(plan, { ...MOST_LIKELY, [id]: sd }),
-    less: needsOf(plan, { ...MOST_LIKELY, [id]: -sd }),
+    more: need({ ...MOST_LIKELY, [id]: sd }),
+    less: need({ ...MOST_LIKELY, [id]: -sd }),
   }));
 }
 

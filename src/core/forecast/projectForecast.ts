@@ -10,7 +10,15 @@ import {
 import { plainStitch } from "../fabric/plainStitch";
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../files/project";
-import { beginsFabric, keyOfSection, layUnread as laySection, type LaidSections } from "../garment/lay";
+import {
+  beginsFabric,
+  fabricBasis,
+  keyOfSection,
+  layUnread as laySection,
+  needsReading,
+  type Laid,
+  type LaidSections,
+} from "../garment/lay";
 import { aspectOf, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
 import type { WorkedPiece } from "../garment/work/workPiece";
 import { grams, metres, millimetres } from "../units/brands";
@@ -48,17 +56,27 @@ interface UnknownForecast {
 
 export type ProjectForecast = KnownForecast | UnknownForecast;
 
+/** What was laid before, by what it hangs on: whoever lays a project again and again keeps one. */
+export type KnownLaid = Map<string, Laid>;
+
+/** More than this is not kept. */
+const MOST_LAID = 300;
+
 /** What lies across the sections of a project where that needs no reading. */
-export function layUnread(project: Project, known?: KnownFabrics): LaidSections {
+export function layUnread(project: Project, known?: KnownFabrics, kept: KnownLaid = new Map()): LaidSections {
   const aspect = aspectOf(project);
-  return new Map(
-    project.pieces.flatMap((piece) =>
-      piece.sections.flatMap((section) => {
-        const laid = laySection(piece, section, aspect, known);
-        return laid ? [[keyOfSection(piece, section), laid] as const] : [];
-      }),
-    ),
-  );
+  if (kept.size > MOST_LAID) kept.clear();
+  const all = new Map<string, Laid>();
+  for (const piece of project.pieces)
+    for (const section of piece.sections) {
+      if (!beginsFabric(section) || needsReading(section)) continue;
+      const basis = fabricBasis(project, piece, section, aspect);
+      const laid = kept.get(basis) ?? laySection(piece, section, aspect, known);
+      if (!laid) continue;
+      kept.set(basis, laid);
+      all.set(keyOfSection(piece, section), laid);
+    }
+  return all;
 }
 
 const unknown = (missing: readonly MissingField[], findings: readonly Finding[] = []): UnknownForecast => ({

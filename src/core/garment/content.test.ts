@@ -9,7 +9,7 @@ function content(given: Parameters<typeof newSection<"fabric">>[2]): Content {
   const section = newSection("fabric", "f", given);
   const laid = layUnread(emptyPiece("p", "P"), section, 0.72);
   if (!laid?.ok) throw new Error("not laid");
-  return contentOf(laid, { fills: section.content === "ground", tape: null });
+  return contentOf(laid, { fills: section.content === "ground", tape: null, raised: true });
 }
 
 const ropes = content({ content: "ropes", ropeId: "rope-3-3", ropes: 3, purls: 2, edge: 3 });

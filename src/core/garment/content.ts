@@ -1,7 +1,7 @@
 /** What a section is worked in, column by column: its rows cut to the stitches that are on the needle. */
 import { cabledStitches, panelStitches, withEdges } from "../panels/across";
 import { crossingsOf, joined, type Panel, type PanelRow, type Work } from "../panels/panel";
-import { leastCommonMultiple } from "../panels/transforms";
+import { leastCommonMultiple, withoutRaised } from "../panels/transforms";
 import { facesOf, widthOf, type Crossing } from "../stitches/crossings";
 import { operationOf, type Face, type Operation } from "../stitches/operations";
 import type { Laid } from "./lay";
@@ -121,17 +121,29 @@ function cutParts(parts: readonly Part[], total: number, row: number, columns: C
   return joined([...works, ...beside(left, reserved)]);
 }
 
-/** Keeps rows that were cut, as long as their columns are on a needle. */
+/** More cut rows than this are not kept of one content. */
+const MOST_KEPT = 20_000;
+
+/** A text that the same columns have, and only they: short where none is missing between them. */
+function keyOfColumns(columns: Columns): string {
+  const [first = 0, last = -1] = [columns[0], columns.at(-1)];
+  return last - first + 1 === columns.length ? `${first} ${last}` : columns.join();
+}
+
+/** Keeps rows that were cut: a piece that is worked again for a change elsewhere has the same rows again. */
 function remembering(cut: (row: number, columns: Columns, reserved: Reserved) => PanelRow, rows: number) {
-  const known = new WeakMap<Columns, Map<number, PanelRow>>();
+  const known = new Map<string, PanelRow>();
+  const keys = new WeakMap<Columns, string>();
   return (row: number, columns: Columns, reserved = NONE_RESERVED): PanelRow => {
-    if (reserved.size > 0) return cut(row, columns, reserved);
-    const of = known.get(columns) ?? new Map<number, PanelRow>();
-    known.set(columns, of);
-    const before = of.get(row % rows);
+    const of = keys.get(columns) ?? keyOfColumns(columns);
+    keys.set(columns, of);
+    const special = [...reserved].map(([column, { id }]) => `${column} ${id}`).join();
+    const key = `${row % rows} ${of} ${special}`;
+    const before = known.get(key);
     if (before) return before;
     const made = cut(row, columns, reserved);
-    of.set(row % rows, made);
+    if (known.size >= MOST_KEPT) known.clear();
+    known.set(key, made);
     return made;
   };
 }
@@ -209,8 +221,34 @@ function filling({ across, fabric }: Extract<Laid, { ok: true }>): Content {
   };
 }
 
+interface ContentOptions {
+  /** Whether it goes on over any count. */
+  readonly fills: boolean;
+  /** Share of its plain width that the cabled part was measured to keep; null where nobody did. */
+  readonly tape: number | null;
+  /** Whether bobbles and nupps are worked, or plain stitches in their place. */
+  readonly raised: boolean;
+}
+
+/** Contents by what they are laid of: the same fabric is made ready once. */
+const ready = new WeakMap<Laid, Map<string, Content>>();
+
+const withPlainStitches = (laid: Extract<Laid, { ok: true }>) => {
+  const plain = new Map(laid.across.panels.map((panel) => [panel, withoutRaised(panel)]));
+  const panels = laid.across.panels.map((panel) => plain.get(panel) ?? panel);
+  return { ...laid, across: { ...laid.across, panels } };
+};
+
 /** What is laid across as content of a section. Example: a rope of 8 with edges of 2 is laid for 12 stitches. */
-export const contentOf = (
-  laid: Extract<Laid, { ok: true }>,
-  { fills, tape }: { readonly fills: boolean; readonly tape: number | null },
-): Content => (fills ? filling(laid) : panelled(laid, tape));
+export function contentOf(laid: Extract<Laid, { ok: true }>, options: ContentOptions): Content {
+  const { fills, tape, raised } = options;
+  const made = ready.get(laid) ?? new Map<string, Content>();
+  ready.set(laid, made);
+  const key = `${fills} ${tape} ${raised}`;
+  const before = made.get(key);
+  if (before) return before;
+  const of = raised ? laid : withPlainStitches(laid);
+  const content = fills ? filling(of) : panelled(of, tape);
+  made.set(key, content);
+  return content;
+}

@@ -118,13 +118,13 @@ function changedEdges({ columns, row }: Needle, content: Content, { right, left 
     ...trimmed,
     ...columnsFrom(last + 1, Math.max(0, left)),
   ];
-  const faces = facesOfRow(content.rowOn(row, changed));
   const reserved = new Map<number, Operation>();
   const inset = changed.length >= Math.abs(right) + Math.abs(left) + 2 ? 1 : 0;
   const reserve = (index: number, edge: "right" | "left", amount: number) => {
     const column = changed[index];
     if (column === undefined) return;
-    const decrease = DECREASES[edge][faces[index] ?? "knit"];
+    const [shows = "knit"] = facesOfRow(content.rowOn(row, [column]));
+    const decrease = DECREASES[edge][shows];
     reserved.set(column, operationOf(amount < 0 ? decrease : edge === "right" ? "m1r" : "m1l"));
   };
   for (let index = 0; index < Math.abs(right); index += 1) reserve(inset + index, "right", right);
