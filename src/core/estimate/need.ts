@@ -2,7 +2,7 @@
 import type { PlainStitch } from "../fabric/plainStitch";
 import { crossingExtra, type Crossing } from "../stitches/crossings";
 import { millimetres } from "../units/brands";
-import { needleSide, tailLength, END_MM } from "./castOn";
+import { tailLength, END_MM } from "./castOn";
 import { CAST_OFFS, castOnCount, seamYarn, swatchYarn } from "./edges";
 import { deviated, seamRows, tailOf, type PiecePlan, type PlannedSection } from "./piece";
 import type { Unknowns } from "./unknowns";
