@@ -49,6 +49,7 @@ async function striped(page) {
   await page.getByRole("radio", { name: "stripes" }).click();
   await pieceDrawn(page);
   await page.waitForTimeout(1500);
+  await page.evaluate(() => scrollTo(0, 0));
 }
 
 /** The small demo, which is worked in the round. */

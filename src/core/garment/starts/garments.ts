@@ -178,7 +178,7 @@ export const GARMENTS = {
   slipover: {
     name: "Slipover",
     across: { name: "Chest, all round", usualMm: 960 },
-    along: { name: "Length from the shoulder", usualMm: 600 },
+    along: { name: "Shoulder to hem", usualMm: 600 },
     easeMm: 80,
     around: () => 2,
     build: slipover,
@@ -186,7 +186,7 @@ export const GARMENTS = {
   cardigan: {
     name: "Cardigan body",
     across: { name: "Chest, all round", usualMm: 960 },
-    along: { name: "Length from the shoulder", usualMm: 620 },
+    along: { name: "Shoulder to hem", usualMm: 620 },
     easeMm: 120,
     around: () => 2,
     build: cardigan,
@@ -194,7 +194,7 @@ export const GARMENTS = {
   sleeve: {
     name: "Pair of sleeves",
     across: { name: "Upper arm, all round", usualMm: 310 },
-    along: { name: "Length with the cap", usualMm: 560 },
+    along: { name: "Length", usualMm: 560 },
     easeMm: 50,
     build: sleeves,
   },

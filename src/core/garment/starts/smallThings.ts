@@ -214,7 +214,7 @@ export const SMALL_THINGS = {
   socks: {
     name: "Legs of socks",
     across: { name: "Ankle, all round", usualMm: 220 },
-    along: { name: "Height of the leg", usualMm: 180 },
+    along: { name: "Leg height", usualMm: 180 },
     easeMm: -20,
     build: sockLegs,
   },
