@@ -89,8 +89,10 @@ const MOST_DRAWN = 20_000;
 const REPEATS = 3;
 /** A ground is drawn over about so many stitches and rows, and then laid on. */
 const GROUND_PATCH = 24;
-/** Fine enough for a piece that is shown some hundreds of pixels wide, on a sharp screen too. */
-const PICTURE_PX = 1400;
+/** Fine enough for a piece that is shown some hundreds of pixels wide, on a sharp screen too; a small patch takes less. */
+const PICTURE_PX = 900;
+const LEAST_PX = 250;
+const STITCH_PX = 10;
 const MOST_PX = 4096;
 
 /** What lies across a section as one panel, a ground as a patch of it; null where it cannot be read. */
@@ -134,7 +136,8 @@ async function drawCloth(
   const cloth = clothOf(project, pieceId, sectionId);
   if (!cloth || typeof OffscreenCanvas === "undefined") return null;
   const { path, rows, stitches, repeat } = cloth;
-  const scale = Math.min(PICTURE_PX / path.width, MOST_PX / path.height);
+  const wide = Math.min(PICTURE_PX, Math.max(LEAST_PX, STITCH_PX * stitches));
+  const scale = Math.min(wide / path.width, MOST_PX / path.height);
   const drawn = new OffscreenCanvas(Math.round(path.width * scale), Math.round(path.height * scale));
   const renderer = yarnRenderer(drawn);
   if (!renderer) return null;
