@@ -1,6 +1,7 @@
 /** The project that Brenok opens with at first: a cabled slipover in an invented aran. */
 import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "@/core/files/project";
 import { newSection, type FabricSection, type ProjectSection } from "@/core/files/sections";
+import { newSwatch } from "@/core/files/swatches";
 
 /** Ribs and bands are worked on a needle half a size smaller. */
 const RIB_NEEDLE_MM = 4.5;
@@ -9,7 +10,7 @@ const rib = (id: string, rows: number) =>
   newSection("fabric", id, { content: "ground", ground: "rib2", needleMm: RIB_NEEDLE_MM, rows });
 const on = (id: string, rows: number) => newSection("fabric", id, { content: "asBefore", rows });
 
-/** Eleven ropes of 3 over 3 between two purls each; their width was taken with a tape across 18 stitches. */
+/** Eleven ropes of 3 over 3 between two purls each. */
 const ropes = (id: string, given: Partial<FabricSection>) =>
   newSection("fabric", id, {
     content: "ropes",
@@ -17,7 +18,6 @@ const ropes = (id: string, given: Partial<FabricSection>) =>
     ropes: 11,
     purls: 2,
     edge: 13,
-    measured: { widthMm: 76, stitches: 18 },
     ...given,
   });
 
@@ -69,6 +69,31 @@ const band = (id: string, name: string, stitches: number, rows: number, times: n
     ],
   });
 
+/** Both were weighed on the same scale; the plain one was measured before its bath too. */
+const plainSwatch = newSwatch("plain", {
+  name: "Plain, 5 mm",
+  stitches: 26,
+  rows: 34,
+  by: "Ada",
+  date: "2026-10-03",
+  asKnit: { widthMm: 99, stitches: 18, heightMm: 97, rows: 25 },
+  finished: { widthMm: 101, stitches: 18, heightMm: 99, rows: 25 },
+  massG: 13.1,
+  scaleStepG: 0.1,
+});
+
+const patternSwatch = newSwatch("ropes", {
+  name: "Two ropes, 5 mm",
+  fabric: ropes("ropes/fabric", { ropes: 2, edge: 4 }),
+  stitches: null,
+  rows: 30,
+  by: "Ada",
+  date: "2026-10-04",
+  finished: { widthMm: 72, stitches: 18, heightMm: 117, rows: null },
+  massG: 11.9,
+  scaleStepG: 0.1,
+});
+
 export function demoProject(): Project {
   const empty = emptyProject();
   return {
@@ -77,7 +102,7 @@ export function demoProject(): Project {
     madeFor: "Ada, 96 cm round, 8 cm of ease",
     notes: "Back and front to the shoulders, joined with three needles; bands picked up in the round.",
     demo: true,
-    gauge: { stitchesPer10Cm: 18, rowsPer10Cm: 25, source: "measured" },
+    gauge: { stitchesPer10Cm: 18, rowsPer10Cm: 25, source: "band" },
     needleMm: 5,
     yarns: empty.yarns.map((yarn) => ({
       ...yarn,
@@ -86,13 +111,12 @@ export function demoProject(): Project {
       bandClass: "aran",
       putUp: { massG: 50, lengthM: 82 },
     })),
+    swatches: [plainSwatch, patternSwatch],
     pieces: [back, front, band("neck", "Neckband", 104, 8, 1), band("arm", "Armband", 100, 6, 2)],
     typed: {
       stitchGauge: "18 st / 10 cm",
       rowGauge: "25 rows / 10 cm",
       putUp: "50 g = 82 m",
-      "measuredWidth back/ropes": "7.6 cm",
-      "measuredWidth front/ropes": "7.6 cm",
     },
   };
 }

@@ -61,7 +61,7 @@ test("any typing leaves a project that its own schema accepts, and finite figure
       expect(projectSchema.safeParse(project()).success).toBe(true);
       expect(figuresOf(project()).every((figure) => Number.isFinite(figure) && figure >= 0)).toBe(true);
     }),
-    { numRuns: 400 },
+    { numRuns: 150 },
   );
 });
 
@@ -77,7 +77,7 @@ test("what cannot be read stands in its field to the letter, with words for it",
       expect(problem.length).toBeGreaterThan(10);
       expect(FIELDS[id].get(project())).toEqual(before);
     }),
-    { numRuns: 400 },
+    { numRuns: 150 },
   );
 });
 
@@ -96,6 +96,6 @@ test("more balls are never less likely to be enough, and chances stay chances", 
       });
       expect(quantilesMm.p5).toBeLessThanOrEqual(quantilesMm.p95);
     }),
-    { numRuns: 300 },
+    { numRuns: 100 },
   );
 });

@@ -3,6 +3,7 @@ import { create } from "zustand";
 import type { Project } from "@/core/files/project";
 import { aspectOf } from "@/core/garment/projectGauge";
 import { beginsFabric, fabricBasis, needsReading, type LaidSections } from "@/core/garment/lay";
+import { swatchPieces } from "@/core/garment/swatchPiece";
 import { reckoner } from "./workers";
 
 interface Answered {
@@ -20,12 +21,16 @@ let latest: { readonly project: Project; readonly key: string | null } | undefin
 /** What the sections' fabrics hang on, as a text; null where none has to be read. Made once for a project. */
 function keyOf(project: Project): string | null {
   if (latest?.project !== project) {
-    const all = project.pieces.flatMap((piece) => piece.sections.map((section) => ({ piece, section })));
+    const all = [...project.pieces, ...swatchPieces(project)].flatMap((piece) =>
+      piece.sections.map((section) => ({ piece, section })),
+    );
     const aspect = aspectOf(project);
     const bases = () =>
       all
         .filter(({ section }) => beginsFabric(section))
-        .map(({ piece, section }) => `${section.id} ${fabricBasis(project, piece, section, aspect)}`);
+        .map(
+          ({ piece, section }) => `${piece.id} ${section.id} ${fabricBasis(project, piece, section, aspect)}`,
+        );
     const key = all.some(({ section }) => needsReading(section)) ? bases().join("\n") : null;
     latest = { project, key };
   }

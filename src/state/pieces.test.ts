@@ -25,6 +25,7 @@ test("a piece is copied behind the chosen one and opened; undo takes it back", (
 });
 
 test("a copy has sections of its own, with what was typed for them; a mirrored one is mirrored", () => {
+  typeInto("measuredWidth", "7.6 cm", "metric");
   copyPiece(true);
   const [back, copy] = project().pieces;
   expect([back?.mirrored, copy?.mirrored]).toEqual([false, true]);

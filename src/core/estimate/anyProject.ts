@@ -2,7 +2,7 @@
 import fc from "fast-check";
 import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "../files/project";
 import { newSection, type FabricSection, type ProjectSection, type SectionOf } from "../files/sections";
-import { forecastProject, layUnread, type KnownForecast } from "../forecast/projectForecast";
+import { forecastProject, layUnread, reckonProject, type KnownForecast } from "../forecast/projectForecast";
 import { GROUND_IDS } from "../panels/grounds";
 import { ROPES } from "../panels/ropes";
 import { CAST_OFF_IDS, CAST_ON_IDS } from "./edges";
@@ -61,6 +61,14 @@ export const cabledBack = (given: Partial<FabricSection> = {}, project: Partial<
     },
   );
 
+/** A project that can be reckoned, with no chances drawn. */
+export function reckoned(project: Project) {
+  const answer = reckonProject(project, layUnread(project, KNOWN));
+  const [first, ...others] = answer?.estimate.yarns ?? [];
+  if (!answer || !first) throw new Error("no answer");
+  return { ...answer, yarns: [first, ...others] as const };
+}
+
 /** The answer to a project that has one. */
 export function answerTo(project: Project): KnownForecast {
   const answer = forecastProject(project, layUnread(project, KNOWN));
@@ -70,7 +78,7 @@ export function answerTo(project: Project): KnownForecast {
 
 /** The first piece as it is reckoned. */
 export function estimated(project: Project) {
-  const [piece] = answerTo(project).estimate.pieces;
+  const [piece] = reckoned(project).estimate.pieces;
   if (!piece) throw new Error("no piece");
   return piece;
 }

@@ -3,7 +3,7 @@ import { millimetres, type Metres, type Millimetres } from "../units/brands";
 import { END_MM } from "./castOn";
 
 /** Two ends to weave in where one ball follows another. */
-const JOIN_MM = 2 * END_MM;
+export const JOIN_MM = 2 * END_MM;
 
 /** What `balls` balls lose to the joins between them. Example: 3 balls have 2 joins of 300 mm. */
 export const joinWaste = (balls: number): Millimetres => millimetres(Math.max(0, balls - 1) * JOIN_MM);

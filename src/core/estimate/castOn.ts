@@ -2,6 +2,8 @@
 import type { PlainStitch } from "../fabric/plainStitch";
 import { millimetres, type Millimetres } from "../units/brands";
 
+const { exp, ceil } = Math;
+
 export type TailSchool = "wraps" | "twenty" | "widths";
 
 /** An end long enough to weave in. */
@@ -50,8 +52,8 @@ const MEASURED_OFF_MM = 50;
  * Example: 20 stitches on 5 mm needles in yarn 2.83 mm thick take 438.6 mm, so a tail of 600 mm.
  */
 export function tailLength(school: TailSchool, basis: TailBasis, deviation = 0): Millimetres {
-  const exact = TAIL_SCHOOLS[school].lengthMm(basis) * Math.exp(deviation) + END_MM;
-  return millimetres(Math.ceil(exact / MEASURED_OFF_MM - 1e-9) * MEASURED_OFF_MM);
+  const exact = TAIL_SCHOOLS[school].lengthMm(basis) * exp(deviation) + END_MM;
+  return millimetres(ceil(exact / MEASURED_OFF_MM - 1e-9) * MEASURED_OFF_MM);
 }
 
 /** The needle side of a long-tail cast-on: one loop a stitch. */

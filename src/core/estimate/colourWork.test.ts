@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { newSection, type FabricSection } from "../files/sections";
 import { colourBands } from "../garment/colourBands";
 import { outlineOf } from "../garment/outline";
-import { answerTo, projectOf, rectangleOf } from "./anyProject";
+import { reckoned, projectOf, rectangleOf } from "./anyProject";
 import { bandRuns, colourExtras, sharing } from "./colourWork";
 import { tallyRow } from "./tally";
 
@@ -14,7 +14,7 @@ const fabricOf = (colours: FabricSection["colours"], rows = 12) =>
   ({ content: "ground", ground: "stockinette", rows, colours }) as const;
 
 const coloured = (colours: FabricSection["colours"], rows?: number) =>
-  answerTo(
+  reckoned(
     projectOf(
       [
         {
@@ -68,7 +68,7 @@ test("carried yarn passes rows, cut yarn has two ends a stripe, areas twist at t
 
 test("a row split among areas keeps every stitch and every crossing", () => {
   const counts = fc.array(fc.integer({ min: 1, max: 30 }), { minLength: 1, maxLength: 5 });
-  const fabric = answerTo(projectOf([rectangleOf({ content: "ropes", ropes: 4, rows: 4 })]));
+  const fabric = reckoned(projectOf([rectangleOf({ content: "ropes", ropes: 4, rows: 4 })]));
   const rows = fabric.estimate.pieces[0]?.sections[1]?.worked.rows ?? [];
   fc.assert(
     fc.property(counts, (each) => {

@@ -8,7 +8,8 @@ import { operationOf, yarnOf } from "../stitches/operations";
 import { LEDGER_PARTS, roundedToSum } from "./ledger";
 import { rowTotal, tallyRow, yarnOfTally } from "./tally";
 
-const rowYarn = (row: PanelRow, stitch: typeof plain, give = 0) => yarnOfTally(tallyRow(row), stitch, give);
+const rowYarn = (row: PanelRow, stitch: typeof plain, give = 0) =>
+  yarnOfTally(tallyRow(row), stitch, { give, castOff: 0 });
 const plain = plainStitch({ stitchesPer10Cm: 20, rowsPer10Cm: 28 });
 const rowOf = (text: string) => {
   const [row] = readPattern(`Rnd 1: ${text}`).panel?.rows ?? [];

@@ -1,6 +1,5 @@
 /** A worked piece, from gauge to yarn. */
 import { plainStitch, type Gauge, type PlainStitch } from "../fabric/plainStitch";
-import { DRAW_IN_SD } from "../fabric/drawIn";
 import type { Content } from "../garment/content";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres, type Millimetres } from "../units/brands";
@@ -10,7 +9,9 @@ import type { ColourExtras } from "./colourWork";
 import { castOffYarn, castOnYarn, seamYarn } from "./edges";
 import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
 import { yarnOfTally, type Tally } from "./tally";
-import { MOST_LIKELY, type Unknowns } from "./unknowns";
+import { NOTHING_OFF, type Unknowns } from "./unknowns";
+
+const { exp, log } = Math;
 
 /** A section with all that its yarn depends on, counted once. */
 export interface PlannedSection {
@@ -21,6 +22,8 @@ export interface PlannedSection {
   /** Plain stitches that would cover the same fabric. */
   readonly area: number;
   readonly needleMm: Millimetres;
+  /** Share of its plain height that it keeps, where it is worked to a length: then its rows hang on the gauge. */
+  readonly toLength: number | null;
 }
 
 /** The fabric that a piece is told by: its first panels, or its first ground where there are none. */
@@ -42,6 +45,8 @@ export interface PiecePlan {
   /** Seams along its sides. */
   readonly seams: number;
   readonly tail: { readonly school: TailSchool; readonly twentyMm: Millimetres };
+  /** Standard deviation of the draw-in's scale, as it is believed. */
+  readonly drawInSd: number;
 }
 
 export interface PieceEstimate {
@@ -67,7 +72,7 @@ export interface PieceEstimate {
 
 /** Deviation of a measured width in ln. */
 const MEASURED_SD = 0.025;
-const ALL_PLAIN: Content["kept"] = { all: 1, computed: 1, measured: null };
+const ALL_PLAIN: Content["kept"] = { all: 1, computed: 1, believed: 1, measured: null };
 
 /** The plain stitch of a gauge with its deviations. */
 export function deviated(
@@ -75,10 +80,19 @@ export function deviated(
   { width, height, loop }: Unknowns,
 ): PlainStitch {
   const gauged = plainStitch({
-    stitchesPer10Cm: stitchesPer10Cm * Math.exp(-width),
-    rowsPer10Cm: rowsPer10Cm * Math.exp(-height),
+    stitchesPer10Cm: stitchesPer10Cm * exp(-width),
+    rowsPer10Cm: rowsPer10Cm * exp(-height),
   });
-  return { ...gauged, loopMm: millimetres(gauged.loopMm * Math.exp(loop)) };
+  return { ...gauged, loopMm: millimetres(gauged.loopMm * exp(loop)) };
+}
+
+/**
+ * Rows of a section against those that were planned. One that is worked to a length has as many as fill it.
+ * Example: rows 2 % higher than planned give 2 % fewer of them.
+ */
+export function rowsFactor(toLength: number | null, { height, drawHeight }: Unknowns): number {
+  if (toLength === null) return 1;
+  return exp(-height - (exp(drawHeight) - 1) * log(toLength));
 }
 
 /** The same stitch on another needle. */
@@ -142,20 +156,21 @@ export function edgeLines(planned: PlannedSection, basis: Basis): readonly Ledge
 function sectionLines(planned: PlannedSection, basis: Basis): readonly LedgerLine[] {
   const { worked, shares, extras, area } = planned;
   const plain = scaled(basis.plain, worked.scale);
+  const rows = rowsFactor(planned.toLength, basis.unknowns);
   const all = shares.reduce((sum, { tally }) => sum + tally.stitches, 0);
   const lines: LedgerLine[] = [];
   for (const { yarnId, tally } of shares) {
-    const yarn = yarnOfTally(tally, plain, basis.unknowns.give);
+    const yarn = yarnOfTally(tally, plain, basis.unknowns);
     const covering = all > 0 ? ((area * tally.stitches) / all) * plain.loopMm : 0;
     const put = (part: LedgerPart, mm: number) => {
-      if (mm !== 0) lines.push({ part, yarnId, sectionId: worked.section.id, mm });
+      if (mm !== 0) lines.push({ part, yarnId, sectionId: worked.section.id, mm: rows * mm });
     };
     put("plain", covering);
     put("drawIn", yarn.plainMm - covering);
     put("crossings", yarn.crossingMm);
     put("texture", yarn.textureMm);
     put("castOn", yarn.castOnMm);
-    put("castOff", yarn.castOffMm * Math.exp(basis.unknowns.castOff));
+    put("castOff", yarn.castOffMm);
   }
   for (const one of extras) {
     const mm = colourYarn(one, plain);
@@ -189,10 +204,9 @@ function widest(sections: readonly PlannedSection[]) {
 }
 
 /** How far the width can be off by the draw-in alone. */
-function widthBand({ all, measured }: Content["kept"], widthMm: number) {
+function widthBand({ all, measured }: Content["kept"], widthMm: number, drawInSd: number) {
   const off = (times: number) =>
-    widthMm *
-    (measured === null ? all ** (Math.exp(times * DRAW_IN_SD) - 1) : Math.exp(-times * MEASURED_SD));
+    widthMm * (measured === null ? all ** (exp(times * drawInSd) - 1) : exp(-times * MEASURED_SD));
   return { wide: millimetres(off(-1)), narrow: millimetres(off(1)) };
 }
 
@@ -210,7 +224,7 @@ function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): re
 export function estimatePiece(
   plan: PiecePlan,
   gauge: Gauge,
-  unknowns: Unknowns = MOST_LIKELY,
+  unknowns: Unknowns = NOTHING_OFF,
 ): PieceEstimate {
   const { sections, main } = plan;
   const plain = deviated(gauge, unknowns);
@@ -231,7 +245,7 @@ export function estimatePiece(
     widthMm,
     plainWidthMm: millimetres(stitches * scale * plain.widthMm),
     heightMm: millimetres(risen(sections) * plain.heightMm),
-    widthBandMm: widthBand(kept, widthMm),
+    widthBandMm: widthBand(kept, widthMm, plan.drawInSd),
     kept,
     aboveRib: main?.content.stitches ? aboveRib(main.stitches, kept.all, main.content.crossingsAcross) : null,
     tailBasis: longTail && tailEdge ? tailOf(longTail, tailEdge, { plan, plain }) : null,

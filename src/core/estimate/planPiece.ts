@@ -2,7 +2,7 @@
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import type { Leavable, Project, ProjectPiece } from "../files/project";
 import type { FabricSection, ProjectSection } from "../files/sections";
-import { contentOf, type Content } from "../garment/content";
+import { contentOf, type Content, type Pull } from "../garment/content";
 import { beginsFabric, keyOfSection, type Laid, type LaidSections, type Unlaid } from "../garment/lay";
 import {
   workPiece,
@@ -35,6 +35,9 @@ export interface PlanBasis {
   readonly needleMm: Millimetres;
   readonly laid: LaidSections;
   readonly without: readonly Leavable[];
+  /** How far fabrics pull in against what is computed, and how sure that is. */
+  readonly pull: Pull;
+  readonly drawInSd: number;
 }
 
 export interface PlannedPiece {
@@ -69,7 +72,7 @@ function tapeOf(
 /** Contents of a piece's sections, each made once; and what is wrong with their measures. */
 function contentsOf(
   piece: ProjectPiece,
-  { laid, without }: PlanBasis,
+  { laid, without, pull }: PlanBasis,
   stitchMmOf: (section: ProjectSection) => number,
 ) {
   const contents = new Map<string, Content | Unlaid>();
@@ -86,10 +89,15 @@ function contentsOf(
       section.kind === "fabric" ? tapeOf(section, lying.across, stitchMmOf(section)) : { tape: null };
     if (message) findings.push({ sectionId: section.id, field: "measuredWidth", message, leftOut: false });
     const fills = section.kind === "hem" || section.content === "ground";
-    contents.set(section.id, contentOf(lying, { fills, tape, raised: !without.includes("bobbles") }));
+    contents.set(section.id, contentOf(lying, { fills, tape, raised: !without.includes("bobbles"), pull }));
   }
   return { contents, findings };
 }
+
+/** Whether a section goes on until it is so long, however many rows that takes. */
+const goesByLength = (section: ProjectSection) =>
+  (section.kind === "fabric" && section.by === "length") ||
+  (section.kind === "shape" && section.by === "count" && section.over === "length");
 
 /** Counts a section: each yarn's stitches, and the area. */
 function counted(worked: WorkedSection, yarnId: string, needleMm: Millimetres): PlannedSection {
@@ -110,6 +118,7 @@ function counted(worked: WorkedSection, yarnId: string, needleMm: Millimetres): 
     extras: colourExtras(worked.section, worked.rows.length),
     area: area / worked.scale ** 2,
     needleMm: millimetres(worked.section.needleMm ?? needleMm),
+    toLength: goesByLength(worked.section) ? (worked.content?.heightFactor ?? 1) : null,
   };
 }
 
@@ -122,7 +131,7 @@ function mainOf(sections: readonly WorkedSection[]): MainFabric | null {
 
 /** Works and counts a piece. `basis.laid` must hold what lies across all of its sections. */
 export function planPiece(project: Project, piece: ProjectPiece, basis: PlanBasis): PlannedPiece {
-  const { gauge, needleMm, without } = basis;
+  const { gauge, needleMm, without, drawInSd } = basis;
   const plain = plainStitch(gauge);
   const scaleOf = ({ needleMm: own }: ProjectSection) =>
     own === null ? 1 : (own / needleMm) ** NEEDLE_POWER;
@@ -159,6 +168,7 @@ export function planPiece(project: Project, piece: ProjectPiece, basis: PlanBasi
     main: mainOf(worked.sections),
     seams: without.includes("seams") ? 0 : piece.seams,
     tail: { school: piece.tail.school, twentyMm: millimetres(piece.tail.twentyMm ?? ASSUMED_TWENTY_MM) },
+    drawInSd,
   };
   return { plan, worked, findings: told };
 }

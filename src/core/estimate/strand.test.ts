@@ -1,9 +1,9 @@
-import { answerTo, cabledBack, projectOf } from "./anyProject";
+import { reckoned, cabledBack, projectOf } from "./anyProject";
 import { millimetres } from "../units/brands";
 import { layStrand, middleOfRow, placeOn } from "./strand";
 import { tallyRow, yarnOfTally } from "./tally";
 
-const { estimate, yarns } = answerTo(cabledBack());
+const { estimate, yarns } = reckoned(cabledBack());
 const strand = layStrand(estimate, yarns[0]);
 
 test("the parts follow one another without a gap, in the order of knitting", () => {
@@ -61,7 +61,7 @@ test("pieces and their copies follow one another, and the ends of all come last"
       section.kind === "fabric" ? { ...section, rows: 40 } : section,
     ),
   };
-  const several = answerTo(projectOf([back, sleeve]));
+  const several = reckoned(projectOf([back, sleeve]));
   const laid = layStrand(several.estimate, several.yarns[0]);
   expect(laid.worked.map(({ pieceId, copy, firstRow, rows }) => [pieceId, copy, firstRow, rows])).toEqual([
     [back.id, 1, 0, 150],

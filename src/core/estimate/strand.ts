@@ -4,7 +4,7 @@ import { sharing } from "./colourWork";
 import type { LedgerPart } from "./ledger";
 import { edgeLines, scaled, type PlannedSection } from "./piece";
 import { rowTotal, tallyRow, yarnOfTally, type Tally } from "./tally";
-import { MOST_LIKELY } from "./unknowns";
+import type { Unknowns } from "./unknowns";
 import type { EstimatedPiece, ProjectEstimate, YarnEstimate } from "./wholeProject";
 
 export type StrandPart = "swatch" | "castOn" | "rows" | "castOff" | "ends";
@@ -62,7 +62,12 @@ interface SectionRows {
 }
 
 /** What a section takes of a yarn, row by row. */
-function sectionRows(planned: PlannedSection, piece: EstimatedPiece, yarnId: string): SectionRows {
+function sectionRows(
+  planned: PlannedSection,
+  piece: EstimatedPiece,
+  yarnId: string,
+  unknowns: Unknowns,
+): SectionRows {
   const { section, rows, scale } = planned.worked;
   const stitch = scaled(piece.estimate.plain, scale);
   const share = sharing(section, piece.yarnId);
@@ -73,12 +78,12 @@ function sectionRows(planned: PlannedSection, piece: EstimatedPiece, yarnId: str
     for (const mine of share(row, index)) {
       if (mine.yarnId !== yarnId) continue;
       const tally = tallyRow(mine.row);
-      const yarn = known.get(tally) ?? rowTotal(yarnOfTally(tally, stitch));
+      const yarn = known.get(tally) ?? rowTotal(yarnOfTally(tally, stitch, unknowns));
       known.set(tally, yarn);
       rowsMm[index] = (rowsMm[index] ?? 0) + yarn;
       if (tally.crossings.size > 0) crosses[index] = 1;
     }
-  const edges = edgeLines(planned, { plan: piece, plain: piece.estimate.plain, unknowns: MOST_LIKELY });
+  const edges = edgeLines(planned, { plan: piece, plain: piece.estimate.plain, unknowns });
   const edge = (part: LedgerPart) =>
     edges.reduce((sum, line) => sum + (line.part === part && line.yarnId === yarnId ? line.mm : 0), 0);
   return { sectionId: section.id, castOnMm: edge("castOn"), castOffMm: edge("castOff"), rowsMm, crosses };
@@ -88,7 +93,10 @@ function sectionRows(planned: PlannedSection, piece: EstimatedPiece, yarnId: str
  * Lays pieces and their copies one after the other in the order they are knitted: the swatch first, seams,
  * ends and extras of all last. Rows in which the yarn is not used take nothing of it.
  */
-export function layStrand({ pieces }: ProjectEstimate, { yarn, ledger, totalMm }: YarnEstimate): Strand {
+export function layStrand(
+  { pieces, unknowns }: ProjectEstimate,
+  { yarn, ledger, totalMm }: YarnEstimate,
+): Strand {
   const rowsInAll = pieces.reduce((sum, { times, estimate }) => sum + times * estimate.rows, 0);
   const rowEndsMm = new Float64Array(rowsInAll);
   const crosses = new Uint8Array(rowsInAll);
@@ -116,7 +124,7 @@ export function layStrand({ pieces }: ProjectEstimate, { yarn, ledger, totalMm }
   };
   stretch("swatch", null, null, ledger.swatch);
   for (const piece of pieces) {
-    const sections = piece.sections.map((planned) => sectionRows(planned, piece, yarn.id));
+    const sections = piece.sections.map((planned) => sectionRows(planned, piece, yarn.id, unknowns));
     for (let copy = 1; copy <= piece.times; copy += 1) {
       const whose = {
         pieceId: piece.id,

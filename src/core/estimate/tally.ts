@@ -2,6 +2,7 @@
 import type { PlainStitch } from "../fabric/plainStitch";
 import type { PanelRow } from "../panels/panel";
 import { crossingExtra, widthOf, type Crossing } from "../stitches/crossings";
+import { NOTHING_OFF, type Unknowns } from "./unknowns";
 
 /** Counts over one row or many. Loops and widths are those of a plain stitch. */
 export interface Tally {
@@ -75,11 +76,15 @@ export function tallyRows(rows: ReadonlyMap<PanelRow, number>): Tally {
 }
 
 /**
- * The yarn of what was counted. `give` scales the crossings' share (ln deviation).
+ * The yarn of what was counted, with what is off of crossings and cast-offs.
  * Example: purl 2, cross 2/2, purl 2 at 20 x 28 stitches takes 8 plain loops of 19.13 mm, 1.53 mm of
  * texture and 8.6 mm for the crossing.
  */
-export function yarnOfTally(tally: Tally, { loopMm, widthMm, aspect }: PlainStitch, give = 0): RowYarn {
+export function yarnOfTally(
+  tally: Tally,
+  { loopMm, widthMm, aspect }: PlainStitch,
+  { give, castOff }: Pick<Unknowns, "give" | "castOff"> = NOTHING_OFF,
+): RowYarn {
   let extra = 0;
   for (const [crossing, times] of tally.crossings) extra += times * crossingExtra(crossing, aspect);
   return {
@@ -87,7 +92,7 @@ export function yarnOfTally(tally: Tally, { loopMm, widthMm, aspect }: PlainStit
     textureMm: tally.textureLoops * loopMm + tally.textureWidths * widthMm,
     crossingMm: Math.exp(give) * extra * widthMm,
     castOnMm: tally.castOnLoops * loopMm,
-    castOffMm: tally.castOffLoops * loopMm,
+    castOffMm: Math.exp(castOff) * tally.castOffLoops * loopMm,
   };
 }
 

@@ -8,6 +8,8 @@ export interface Unknowns {
   readonly loop: number;
   /** Share of its way that a crossing loop takes from its own yarn. */
   readonly give: number;
+  /** Scale of the height that fabrics lose: what is worked to a length then takes more rows, or fewer. */
+  readonly drawHeight: number;
   /** Length of the wraps of a cast-on tail. */
   readonly tail: number;
   /** Loops in a cast-off stitch. */
@@ -16,4 +18,13 @@ export interface Unknowns {
 
 export type UnknownId = keyof Unknowns;
 
-export const MOST_LIKELY: Unknowns = { width: 0, height: 0, loop: 0, give: 0, tail: 0, castOff: 0 };
+/** Nothing off: what is most likely where nothing was measured. */
+export const NOTHING_OFF: Unknowns = {
+  width: 0,
+  height: 0,
+  loop: 0,
+  give: 0,
+  drawHeight: 0,
+  tail: 0,
+  castOff: 0,
+};

@@ -6,7 +6,7 @@ import { fewestBalls, joinWaste } from "./balls";
 import { swatchYarn } from "./edges";
 import { ledgerOf, sumOf, totalOf, type Ledger, type LedgerLine } from "./ledger";
 import { deviated, estimatePiece, type PieceEstimate, type PiecePlan } from "./piece";
-import { MOST_LIKELY, type Unknowns } from "./unknowns";
+import type { Unknowns } from "./unknowns";
 
 export interface PlannedYarn {
   readonly id: string;
@@ -17,6 +17,8 @@ export interface PlannedYarn {
 
 export interface ProjectPlan {
   readonly gauge: Gauge;
+  /** What else is off, as it is believed: deviations from this gauge, which are none, and from what is usual. */
+  readonly likely: Unknowns;
   readonly needleMm: Millimetres;
   /** The first is the one that the swatch and the extras are of. */
   readonly yarns: readonly PlannedYarn[];
@@ -45,6 +47,8 @@ export interface ProjectLine extends LedgerLine {
 }
 
 export interface ProjectEstimate {
+  /** What it was reckoned with. */
+  readonly unknowns: Unknowns;
   readonly pieces: readonly EstimatedPiece[];
   /** Of each yarn that is used, in the order of the plan. */
   readonly yarns: readonly YarnEstimate[];
@@ -78,7 +82,7 @@ function joinsOf({ id, putUp }: PlannedYarn, lines: readonly LedgerLine[]) {
  * The yarn of a project, with `unknowns` as given. The parts of its ledger are those of its pieces, and the
  * joins. Example: a piece worked twice takes twice its yarn, and one join more where that fills another ball.
  */
-export function estimateProject(plan: ProjectPlan, unknowns: Unknowns = MOST_LIKELY): ProjectEstimate {
+export function estimateProject(plan: ProjectPlan, unknowns: Unknowns = plan.likely): ProjectEstimate {
   const pieces = plan.pieces.map((piece) => ({
     ...piece,
     estimate: estimatePiece(piece, plan.gauge, unknowns),
@@ -98,5 +102,5 @@ export function estimateProject(plan: ProjectPlan, unknowns: Unknowns = MOST_LIK
   });
   const lines = [...unjoined, ...yarns.flatMap(({ joins }) => joins)];
   const ledger = ledgerOf(lines);
-  return { pieces, yarns, lines, ledger, totalMm: totalOf(ledger) };
+  return { unknowns, pieces, yarns, lines, ledger, totalMm: totalOf(ledger) };
 }

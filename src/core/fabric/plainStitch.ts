@@ -1,6 +1,8 @@
 /** The plain (stockinette) stitch: the measure of everything else. MODEL of the fabric, first part. */
 import { millimetres, type Millimetres } from "../units/brands";
 
+const { sqrt } = Math;
+
 /** Stitches and rows over 100 mm of plain fabric. */
 export interface Gauge {
   readonly stitchesPer10Cm: number;
@@ -32,7 +34,7 @@ export function plainStitch({ stitchesPer10Cm, rowsPer10Cm }: Gauge): PlainStitc
   return {
     widthMm: millimetres(width),
     heightMm: millimetres(height),
-    loopMm: millimetres(Math.sqrt(KS * width * height)),
+    loopMm: millimetres(sqrt(KS * width * height)),
     aspect: height / width,
   };
 }

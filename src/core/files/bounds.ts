@@ -19,6 +19,7 @@ export const COUNTS = {
   seams: { least: 0, most: 8, things: "seams" },
   times: { least: 1, most: 40, things: "times" },
   rows: { least: 1, most: 5000, things: "rows" },
+  borderRows: { least: 0, most: 40, things: "rows" },
   measuredStitches: { least: 4, most: 600, things: "stitches" },
 } as const satisfies Record<string, CountBounds>;
 
@@ -41,6 +42,19 @@ export const LENGTHS = {
     tooSmall: "A swatch under 2 cm says nothing: check the unit.",
     tooLarge: "A swatch over 60 cm is a piece: check the unit.",
   },
+  /** What is measured on a swatch, and the yarn that is unravelled from one. */
+  span: {
+    least: 5,
+    most: 1000,
+    tooSmall: "Under 5 mm is less than a stitch or two: check the unit.",
+    tooLarge: "Over 1 m is no swatch: check the unit.",
+  },
+  unravelled: {
+    least: 20,
+    most: 100_000,
+    tooSmall: "Under 2 cm of yarn says nothing: unravel more, or check the unit.",
+    tooLarge: "Over 100 m is more than a swatch: check the unit.",
+  },
   extras: {
     least: 100,
     most: 5_000_000,
@@ -60,6 +74,20 @@ export const LENGTHS = {
     tooLarge: "Twenty stitches never take over 5 m of yarn: check the unit.",
   },
 } as const satisfies Record<string, Bounds>;
+
+/** What may lie on a kitchen scale, and what it may show steps of, in g. */
+export const SWATCH_G = {
+  least: 0.5,
+  most: 500,
+  tooSmall: "Under half a gram cannot be weighed: check the unit.",
+  tooLarge: "Over 500 g is a garment, not a swatch: check the unit.",
+} as const satisfies Bounds;
+export const STEP_G = {
+  least: 0.01,
+  most: 10,
+  tooSmall: "Scales for a kitchen show 0.01 g at best: check the step.",
+  tooLarge: "A scale in steps of over 10 g cannot weigh a swatch.",
+} as const satisfies Bounds;
 
 /** Ease may take away as well as add. */
 export const EASE = { least: -1000, most: 1000 } as const;

@@ -4,6 +4,7 @@ import { BLOCKING_IDS } from "../fabric/blocking";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, EASE, LENGTHS } from "./bounds";
 import { newSection, sectionSchema } from "./sections";
+import { swatchSchema } from "./swatches";
 
 export const FORMAT = "brenok-project";
 export const VERSION = 1;
@@ -70,6 +71,11 @@ const panel = z.strictObject({
     .default({ from: "", version: "", date: "", text: "" }),
 });
 
+/** How many balls are advised by: the model and its chance, or plain fabric and an allowance on it. */
+const school = z
+  .strictObject({ by: z.enum(["model", "allowance"]), percent: z.number().min(0).max(200) })
+  .default({ by: "model", percent: 25 });
+
 const NO_SIZE = { acrossMm: null, easeMm: 0, alongMm: null, around: 1, up: 1 };
 
 export const projectSchema = z.strictObject({
@@ -105,6 +111,8 @@ export const projectSchema = z.strictObject({
   extrasM: z.number().min(0.1).max(5000).nullable().default(null),
   /** The knitter's own panels, as row text. */
   panels: z.array(panel).max(500).default([]),
+  swatches: z.array(swatchSchema).max(40).default([]),
+  school,
   /** What is left out of the work. */
   without: z.array(z.enum(LEAVABLE)).max(LEAVABLE.length).default([]),
   /** The first is what pieces are knitted with where nothing else is said. */
@@ -153,6 +161,8 @@ export function emptyProject(): Project {
     swatchMm: null,
     extrasM: null,
     panels: [],
+    swatches: [],
+    school: { by: "model", percent: 25 },
     without: [],
     yarns: [
       { id: "yarn-1", name: "My yarn", colour: "#8a7b5c", bandClass: null, putUp: null, putUpFrom: "band" },

@@ -31,7 +31,7 @@ const colours = z
   })
   .default({ kind: "one", bands: [], carried: true });
 
-const fabric = z.strictObject({
+export const fabricSchema = z.strictObject({
   kind: z.literal("fabric"),
   ...common,
   /** Ropes of one kind, a row of panels, a ground that fills any count, or on in what was worked before. */
@@ -70,7 +70,7 @@ export const sectionSchema = z.discriminatedUnion("kind", [
     /** Null: as many as what comes above needs. */
     stitches: count(COUNTS.stitches).nullable().default(null),
   }),
-  fabric,
+  fabricSchema,
   z.strictObject({
     kind: z.literal("change"),
     ...common,

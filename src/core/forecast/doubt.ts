@@ -1,10 +1,32 @@
-/** How much each unknown adds to the doubt about the yarn: what moves the total when it is off by one sd. */
-import { needOf } from "../estimate/need";
-import type { PlannedYarn, ProjectPlan } from "../estimate/wholeProject";
-import { MOST_LIKELY, type UnknownId } from "../estimate/unknowns";
-import type { GaugeSources, Source } from "../garment/projectGauge";
+/** Where the doubt about the yarn comes from: each unknown's share of the variance of balls needed, in first order. */
+import { ofProject, putUpId, type BeliefId, type Deviations } from "../belief/axes";
+import { dot, times } from "../belief/gaussian";
+import type { Gaussian } from "../belief/prior";
+import { slopeOf } from "../belief/update";
+import type { Need } from "../estimate/need";
+import type { Unknowns } from "../estimate/unknowns";
 
-export type DoubtId = UnknownId | "putUp";
+/** Unknowns as the knitter would name them: drift and gauge are one. */
+export type DoubtId = "width" | "height" | "loop" | "draw" | "give" | "tail" | "castOff" | "putUp";
+
+const DOUBT_OF: { readonly [Id in Exclude<BeliefId, `putUp ${string}`>]: DoubtId | null } = {
+  width: "width",
+  driftWidth: "width",
+  height: "height",
+  driftHeight: "height",
+  // What washing does matters only to what is measured before it; the project is told as it is finished.
+  blockWidth: null,
+  blockHeight: null,
+  loop: "loop",
+  drawWidth: "draw",
+  drawHeight: "draw",
+  give: "give",
+  tail: "tail",
+  castOff: "castOff",
+};
+
+const doubtOf = (id: BeliefId): DoubtId | null =>
+  id in DOUBT_OF ? DOUBT_OF[id as keyof typeof DOUBT_OF] : "putUp";
 
 export interface Doubt {
   readonly id: DoubtId;
@@ -14,52 +36,61 @@ export interface Doubt {
   readonly share: number;
 }
 
-/** Standard deviations in ln of the gauge, by its source; drift from swatch to project (0.02) included. */
-const GAUGE_SD: { readonly [From in Source]: { readonly width: number; readonly height: number } } = {
-  measured: { width: Math.hypot(0.015, 0.02), height: Math.hypot(0.015, 0.02) },
-  band: { width: Math.hypot(0.05, 0.02), height: Math.hypot(0.06, 0.02) },
-  assumed: { width: Math.hypot(0.08, 0.02), height: Math.hypot(0.08, 0.05, 0.02) },
+/** A vector of deviations about a belief's mean, as what is off of the project that was planned at that mean. */
+export const offFrom = (likely: Unknowns, away: Deviations): Unknowns => {
+  const { width, height, loop, give, drawHeight, tail, castOff } = ofProject(away);
+  return {
+    width,
+    height,
+    drawHeight,
+    loop: likely.loop + loop,
+    give: likely.give + give,
+    tail: likely.tail + tail,
+    castOff: likely.castOff + castOff,
+  };
 };
 
-const OTHER_SD = { loop: 0.08, give: 0.5, tail: 0.1, castOff: 0.15 / 1.2 } as const;
-
-/** What each yarn needs when one unknown is off by its deviation, either way. */
-export interface Swing {
-  readonly id: UnknownId;
-  readonly more: ReadonlyMap<string, number>;
-  readonly less: ReadonlyMap<string, number>;
-}
-
-/** Moves each unknown one sd up and down by itself; all yarns are reckoned in one go. */
-export function swingsOf(plan: ProjectPlan, sources: GaugeSources): readonly Swing[] {
-  const sds: { readonly [Id in UnknownId]: number } = {
-    ...OTHER_SD,
-    width: GAUGE_SD[sources.width].width,
-    height: GAUGE_SD[sources.height].height,
+/**
+ * Slope of ln(yarn needed / yarn in a ball) by each unknown, over one deviation either way, since tails are
+ * rounded up in steps. `wasteMm` is what joins take, which hangs on nothing.
+ */
+export function slopeOfNeed(
+  { axes, covariance }: Gaussian,
+  likely: Unknowns,
+  need: Need,
+  { yarnId, wasteMm }: { readonly yarnId: string; readonly wasteMm: number },
+): Float64Array {
+  const putUp = axes.indexOf(putUpId(yarnId));
+  const away: Record<string, number> = {};
+  const lnBalls = (x: Float64Array) => {
+    for (const [index, id] of axes.entries()) away[id] = x[index] ?? 0;
+    const needed = need(offFrom(likely, away as unknown as Deviations)) + wasteMm;
+    return Math.log(needed) - (putUp < 0 ? 0 : (x[putUp] ?? 0));
   };
-  const need = needOf(plan);
-  return Object.entries(sds).map(([id, sd]) => ({
-    id: id as UnknownId,
-    more: need({ ...MOST_LIKELY, [id]: sd }),
-    less: need({ ...MOST_LIKELY, [id]: -sd }),
-  }));
+  return slopeOf(lnBalls, new Float64Array(axes.length), (index) =>
+    Math.sqrt(covariance[index * axes.length + index] ?? 1),
+  );
 }
 
 /**
- * The doubt about one yarn by unknown, largest first; their squares add up to the variance of ln yarn, in
- * first order. `wasteMm` is what joins take, which hangs on nothing.
+ * The doubt by unknown, largest first. Where a swatch has bound two unknowns together, what they take from one
+ * another is shared between them; the shares add up to one.
  */
-export function doubtsOf(
-  swings: readonly Swing[],
-  { id, putUpSd }: PlannedYarn,
-  wasteMm: number,
-): readonly Doubt[] {
-  const need = (needs: ReadonlyMap<string, number>) => (needs.get(id) ?? 0) + wasteMm;
-  const moved = swings.map((swing) => ({
-    id: swing.id as DoubtId,
-    sd: Math.abs(Math.log(need(swing.more) / need(swing.less))) / 2,
-  }));
-  const all = [...moved, { id: "putUp" as const, sd: putUpSd }];
-  const variance = all.reduce((sum, { sd }) => sum + sd ** 2, 0);
-  return all.map((doubt) => ({ ...doubt, share: doubt.sd ** 2 / variance })).sort((a, b) => b.sd - a.sd);
+export function doubtsOf({ axes, covariance }: Gaussian, slope: Float64Array): readonly Doubt[] {
+  const carried = times(covariance, slope);
+  const variance = dot(slope, carried);
+  const byDoubt = new Map<DoubtId, number>();
+  for (const [index, id] of axes.entries()) {
+    const doubt = doubtOf(id);
+    if (doubt === null || (doubt === "putUp" && (slope[index] ?? 0) === 0)) continue;
+    byDoubt.set(doubt, (byDoubt.get(doubt) ?? 0) + (slope[index] ?? 0) * (carried[index] ?? 0));
+  }
+  const positive = [...byDoubt].map(([id, part]) => ({ id, part: Math.max(0, part) }));
+  const all = positive.reduce((sum, { part }) => sum + part, 0);
+  return positive
+    .map(({ id, part }) => {
+      const share = all > 0 ? part / all : 0;
+      return { id, share, sd: Math.sqrt(share * variance) };
+    })
+    .sort((a, b) => b.sd - a.sd);
 }

@@ -1,6 +1,5 @@
 import { cabledBack } from "../estimate/anyProject";
 import { emptyProject, type Project } from "../files/project";
-import { chanceBelow } from "./normal";
 import { forecastProject, layUnread } from "./projectForecast";
 import { savingsOf } from "./savings";
 
@@ -11,12 +10,6 @@ const known = (project: Project) => {
   return { ...answer, forecast: { ...forecast, estimate: answer.estimate } };
 };
 const demo = cabledBack();
-
-test("the normal distribution against tabled values", () => {
-  expect(chanceBelow(0)).toBeCloseTo(0.5, 7);
-  expect(chanceBelow(1.644854)).toBeCloseTo(0.95, 6);
-  expect(chanceBelow(-2.326348)).toBeCloseTo(0.01, 6);
-});
 
 test("an empty project says what it still needs", () => {
   expect(forecastProject(emptyProject())).toEqual({
@@ -44,7 +37,7 @@ test("what is left over is what was bought less what is needed", () => {
 
 test("the quantiles of the need stand in order about the estimate", () => {
   const { quantilesMm: q, estimate } = known(demo).forecast;
-  expect(q.p50).toBe(estimate.totalMm);
+  expect(q.p50 / estimate.totalMm).toBeCloseTo(1, 2);
   expect([q.p5, q.p10, q.p50, q.p90, q.p95]).toEqual(
     [q.p5, q.p10, q.p50, q.p90, q.p95].sort((a, b) => a - b),
   );

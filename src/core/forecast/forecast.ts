@@ -1,18 +1,29 @@
-/** The chance that so many balls are enough, and how many to buy for the certainty that is wanted. */
-import { joinWaste } from "../estimate/balls";
+/** The chance that so many balls are enough, and how many to buy for the certainty that is wanted: by drawn projects. */
+import { putUpId, type BeliefId } from "../belief/axes";
+import type { Gaussian } from "../belief/prior";
+import { JOIN_MM, joinWaste } from "../estimate/balls";
+import { needOf, type Need } from "../estimate/need";
+import type { Unknowns } from "../estimate/unknowns";
 import type { ProjectEstimate, ProjectPlan, YarnEstimate } from "../estimate/wholeProject";
-import type { GaugeSources } from "../garment/projectGauge";
 import { metres, millimetres, type Metres, type Millimetres } from "../units/brands";
-import { doubtsOf, swingsOf, type Doubt } from "./doubt";
-import { QUANTILES, chanceBelow, type Quantile } from "./normal";
+import { byAllowance, type ByAllowance } from "./allowance";
+import { doubtsOf, slopeOfNeed, type Doubt } from "./doubt";
+import { DRAWS, drawsOf } from "./draws";
+
+const { exp, max, ceil } = Math;
 
 /** How sure the knitter wants to be. */
-const CERTAINTIES = { daring: 0.8, steady: 0.95, careful: 0.99 } as const;
+export const CERTAINTIES = { daring: 0.8, steady: 0.95, careful: 0.99 } as const;
 export type Certainty = keyof typeof CERTAINTIES;
 
 /** Chances below and above these are not worth a line. */
 const HOPELESS = 0.001;
 const CERTAIN = 0.999;
+
+/** Quantiles that the answer is told in. */
+const QUANTILES = { p5: 0.05, p10: 0.1, p50: 0.5, p90: 0.9, p95: 0.95 } as const;
+export type Quantile = keyof typeof QUANTILES;
+export type Quantiles = { readonly [Q in Quantile]: Millimetres };
 
 export interface BallChance {
   readonly balls: number;
@@ -28,45 +39,131 @@ export interface YarnForecast extends YarnEstimate {
   /** Every count that is neither hopeless nor sure, and the advised one. */
   readonly chances: readonly BallChance[];
   readonly leftOver: Metres;
-  readonly quantilesMm: { readonly [Q in Quantile]: Millimetres };
+  readonly quantilesMm: Quantiles;
+  /** What the other school would buy. */
+  readonly byAllowance: ByAllowance;
   readonly doubts: readonly Doubt[];
+  /** Slope of ln(yarn needed / yarn in a ball) by each unknown of the belief. */
+  readonly slope: Float64Array;
+}
+
+/** How the knitter wants balls to be advised. */
+export interface Wish {
+  readonly certainty: Certainty;
+  readonly school: { readonly by: "model" | "allowance"; readonly percent: number };
+}
+
+/** What a forecast stands on beside the plan. */
+export interface Drawn {
+  readonly belief: Gaussian;
+  readonly draws: readonly Float64Array[];
+}
+
+/** Draws the projects of a belief. */
+export const draw = (belief: Gaussian): Drawn => ({ belief, draws: drawsOf(belief) });
+
+/** Yarn in mm that each drawn project needs, without joins. */
+function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Float64Array {
+  const axis = (id: BeliefId) => draws[belief.axes.indexOf(id)] ?? new Float64Array(DRAWS);
+  const [width, driftWidth, height, driftHeight] = [
+    axis("width"),
+    axis("driftWidth"),
+    axis("height"),
+    axis("driftHeight"),
+  ];
+  const [loop, give, drawHeight, tail, castOff] = [
+    axis("loop"),
+    axis("give"),
+    axis("drawHeight"),
+    axis("tail"),
+    axis("castOff"),
+  ];
+  // One object is filled again and again: twenty thousand of them would be swept up in the middle of an answer.
+  const off = { ...likely };
+  const needs = new Float64Array(DRAWS);
+  for (let index = 0; index < DRAWS; index += 1) {
+    const at = (of: Float64Array) => of[index] ?? 0;
+    off.width = at(width) + at(driftWidth);
+    off.height = at(height) + at(driftHeight);
+    off.loop = likely.loop + at(loop);
+    off.give = likely.give + at(give);
+    off.drawHeight = at(drawHeight);
+    off.tail = likely.tail + at(tail);
+    off.castOff = likely.castOff + at(castOff);
+    needs[index] = need(off);
+  }
+  return needs;
+}
+
+/** For each count of balls, how many of the drawn projects it is enough for; joins need yarn too. */
+function countBalls(needs: Float64Array, ballMm: number, putUps: Float64Array | null): readonly number[] {
+  const enough: number[] = [];
+  for (let index = 0; index < DRAWS; index += 1) {
+    const need = needs[index] ?? 0;
+    const ball = ballMm * exp(putUps?.[index] ?? 0);
+    const balls = max(1, ceil((need - JOIN_MM) / max(1, ball - JOIN_MM)));
+    enough[balls] = (enough[balls] ?? 0) + 1;
+  }
+  return enough;
+}
+
+/** Chances of every count up to one that is as good as sure. */
+function chancesOf(counts: readonly number[], wanted: number): readonly BallChance[] {
+  const chances: BallChance[] = [];
+  let sum = 0;
+  for (let balls = 1; balls < counts.length + 1; balls += 1) {
+    sum += counts[balls] ?? 0;
+    const chance = sum / DRAWS;
+    chances.push({ balls, chance });
+    if (chance >= CERTAIN && chance >= wanted) break;
+  }
+  return chances;
+}
+
+function quantilesOf(needs: Float64Array, wasteMm: number): Quantiles {
+  const sorted = Float64Array.from(needs).sort();
+  const at = (share: number) => {
+    const place = share * (DRAWS - 1);
+    const [below, above] = [sorted[Math.floor(place)] ?? 0, sorted[ceil(place)] ?? 0];
+    return below + (place - Math.floor(place)) * (above - below);
+  };
+  return Object.fromEntries(
+    Object.entries(QUANTILES).map(([name, share]) => [name, millimetres(at(share) + wasteMm)]),
+  ) as unknown as Quantiles;
 }
 
 /**
- * Forecast for one yarn, in first order: ln(need) is normal about the estimate.
+ * Forecast for one yarn: twenty thousand projects are drawn from the belief, and counted.
  * Example: with 81 m needed in balls of 85 m and 10 % of doubt, one ball is enough 68 times in 100.
  */
-function forecastYarn(estimate: YarnEstimate, doubts: readonly Doubt[], certainty: Certainty): YarnForecast {
-  const sd = Math.sqrt(doubts.reduce((sum, doubt) => sum + doubt.sd ** 2, 0));
-  const needSd = Math.sqrt(
-    doubts.reduce((sum, doubt) => sum + (doubt.id === "putUp" ? 0 : doubt.sd ** 2), 0),
-  );
-  const { lengthM } = estimate.yarn.putUp;
-  const withoutJoinsMm = estimate.totalMm - joinWaste(estimate.balls);
-  const chanceOf = (balls: number): BallChance => ({
-    balls,
-    chance: chanceBelow(Math.log((balls * lengthM * 1000 - joinWaste(balls)) / withoutJoinsMm) / sd),
-  });
-  let [advised, last] = [chanceOf(1), chanceOf(1)];
-  const chances = [last];
-  while (last.chance < CERTAIN) {
-    last = chanceOf(last.balls + 1);
-    chances.push(last);
-    if (advised.chance < CERTAINTIES[certainty]) advised = last;
-  }
+function forecastYarn(
+  estimate: YarnEstimate,
+  need: Need,
+  { drawn, likely, wish }: { drawn: Drawn; likely: Unknowns; wish: Wish },
+): YarnForecast {
+  const { belief, draws } = drawn;
+  const { yarn, balls: fewest } = estimate;
+  const needs = drawnNeeds(drawn, likely, need);
+  const putUps = draws[belief.axes.indexOf(putUpId(yarn.id))] ?? null;
+  const wanted = CERTAINTIES[wish.certainty];
+  const ruled = byAllowance(estimate, wish.school.percent);
+  const all = chancesOf(countBalls(needs, yarn.putUp.lengthM * 1000, putUps), wanted);
+  const chanceOf = (balls: number): BallChance => all[balls - 1] ?? { balls, chance: 1 };
+  const advised =
+    wish.school.by === "allowance"
+      ? chanceOf(ruled.balls)
+      : (all.find(({ chance }) => chance >= wanted) ?? chanceOf(all.length + 1));
+  const slope = slopeOfNeed(belief, likely, need, { yarnId: yarn.id, wasteMm: joinWaste(fewest) });
   return {
     ...estimate,
     advised,
     around: [advised.balls - 1, advised.balls, advised.balls + 1].filter((balls) => balls > 0).map(chanceOf),
-    chances: chances.filter(({ balls, chance }) => chance > HOPELESS || balls === advised.balls),
-    leftOver: metres(advised.balls * lengthM - estimate.totalMm / 1000),
-    quantilesMm: Object.fromEntries(
-      Object.entries(QUANTILES).map(([name, z]) => [
-        name,
-        millimetres(estimate.totalMm * Math.exp(z * needSd)),
-      ]),
-    ) as YarnForecast["quantilesMm"],
-    doubts,
+    chances: all.filter(({ balls, chance }) => chance > HOPELESS || balls === advised.balls),
+    leftOver: metres(advised.balls * yarn.putUp.lengthM - estimate.totalMm / 1000),
+    quantilesMm: quantilesOf(needs, joinWaste(fewest)),
+    byAllowance: ruled,
+    doubts: doubtsOf(belief, slope),
+    slope,
   };
 }
 
@@ -74,11 +171,12 @@ function forecastYarn(estimate: YarnEstimate, doubts: readonly Doubt[], certaint
 export function forecastYarns(
   plan: ProjectPlan,
   { yarns }: ProjectEstimate,
-  sources: GaugeSources,
-  certainty: Certainty,
+  drawn: Drawn,
+  wish: Wish,
 ): readonly YarnForecast[] {
-  const swings = swingsOf(plan, sources);
-  return yarns.map((estimate) =>
-    forecastYarn(estimate, doubtsOf(swings, estimate.yarn, joinWaste(estimate.balls)), certainty),
-  );
+  const needs = needOf(plan);
+  return yarns.flatMap((estimate) => {
+    const need = needs.get(estimate.yarn.id);
+    return need ? [forecastYarn(estimate, need, { drawn, likely: plan.likely, wish })] : [];
+  });
 }

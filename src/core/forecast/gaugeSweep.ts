@@ -2,7 +2,7 @@
 import { estimateProject } from "../estimate/wholeProject";
 import type { Project } from "../files/project";
 import type { LaidSections } from "../garment/lay";
-import { forecastYarns } from "./forecast";
+import { draw, forecastYarns } from "./forecast";
 import { forecastProject } from "./projectForecast";
 
 export interface SweepPoint {
@@ -25,7 +25,8 @@ const REACH = 0.1;
 export function sweepGauge(project: Project, laid?: LaidSections): readonly SweepPoint[] {
   const base = forecastProject(project, laid);
   if (!base.known) return [];
-  const { plan, sources } = base;
+  const { plan, belief } = base;
+  const drawn = draw(belief);
   return Array.from({ length: 2 * STEPS + 1 }, (_, index) => {
     const scale = 1 + (REACH * (index - STEPS)) / STEPS;
     const gauge = {
@@ -33,7 +34,7 @@ export function sweepGauge(project: Project, laid?: LaidSections): readonly Swee
       rowsPer10Cm: plan.gauge.rowsPer10Cm * scale,
     };
     const moved = { ...plan, gauge };
-    const [yarn] = forecastYarns(moved, estimateProject(moved), sources, project.certainty);
+    const [yarn] = forecastYarns(moved, estimateProject(moved), drawn, project);
     if (!yarn) return [];
     const { quantilesMm, advised } = yarn;
     return [

@@ -11,7 +11,3 @@ export function chanceBelow(z: number): number {
   const tail = (series * Math.exp((-z * z) / 2)) / Math.sqrt(2 * Math.PI);
   return z > 0 ? 1 - tail : tail;
 }
-
-/** Standard normal quantiles that the answer is told in. */
-export const QUANTILES = { p5: -1.644854, p10: -1.281552, p50: 0, p90: 1.281552, p95: 1.644854 } as const;
-export type Quantile = keyof typeof QUANTILES;

@@ -1,4 +1,8 @@
 /** From a project to its forecast; or what is still missing for one. */
+import { ofProject } from "../belief/axes";
+import { believe, isGaugeMeasured, type Belief } from "../belief/believe";
+import { marginal } from "../belief/prior";
+import { putUpId } from "../belief/axes";
 import type { PiecePlan } from "../estimate/piece";
 import { planPiece, type PieceFinding, type PlannedPiece } from "../estimate/planPiece";
 import {
@@ -20,10 +24,12 @@ import {
   type LaidSections,
 } from "../garment/lay";
 import { aspectOf, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
+import { swatchPieces } from "../garment/swatchPiece";
 import type { WorkedPiece } from "../garment/work/workPiece";
 import { grams, metres, millimetres } from "../units/brands";
+import type { Unknowns } from "../estimate/unknowns";
 import { usualNeedle } from "../yarn/thickness";
-import { forecastYarns, type YarnForecast } from "./forecast";
+import { draw, forecastYarns, type YarnForecast } from "./forecast";
 
 export type MissingField = "putUp" | "rows";
 
@@ -34,6 +40,7 @@ export interface Finding extends PieceFinding {
 
 interface Basis {
   readonly plan: ProjectPlan;
+  readonly belief: Belief;
   readonly sources: GaugeSources & { readonly needle: Source };
   /** All pieces as they were worked, those without a row too. */
   readonly worked: ReadonlyMap<string, WorkedPiece>;
@@ -67,7 +74,7 @@ export function layUnread(project: Project, known?: KnownFabrics, kept: KnownLai
   const aspect = aspectOf(project);
   if (kept.size > MOST_LAID) kept.clear();
   const all = new Map<string, Laid>();
-  for (const piece of project.pieces)
+  for (const piece of [...project.pieces, ...swatchPieces(project)])
     for (const section of piece.sections) {
       if (!beginsFabric(section) || needsReading(section)) continue;
       const basis = fabricBasis(project, piece, section, aspect);
@@ -103,7 +110,7 @@ function yarnsOf(project: Project): readonly PlannedYarn[] | null {
 }
 
 const isReading = (project: Project, laid: LaidSections) =>
-  project.pieces.some((piece) =>
+  [...project.pieces, ...swatchPieces(project)].some((piece) =>
     piece.sections.some((section) => beginsFabric(section) && !laid.has(keyOfSection(piece, section))),
   );
 
@@ -118,6 +125,19 @@ const hasRows = ({ pieces }: Project) =>
     ),
   );
 
+/** The lengths that the lots are believed to hold, in place of what the bands say. */
+const believedPutUps = (yarns: readonly PlannedYarn[], belief: Belief): readonly PlannedYarn[] =>
+  yarns.map(({ id, putUp, ...rest }) => {
+    const { mean } = marginal(belief, putUpId(id));
+    return { ...rest, id, putUp: { ...putUp, lengthM: metres(putUp.lengthM * Math.exp(mean)) } };
+  });
+
+/** What is off of a project that is planned at the believed gauge and draw-in: neither of these. */
+const likelyOf = ({ likely }: Belief): Unknowns => {
+  const { loop, give, tail, castOff } = ofProject(likely);
+  return { width: 0, height: 0, drawHeight: 0, loop, give, tail, castOff };
+};
+
 /** Everything that the estimate stands on, each with its source; or why there is none. */
 function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast {
   const yarns = yarnsOf(project);
@@ -128,13 +148,19 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
   ];
   if (missing.length > 0 || !yarns || !gauged) return unknown(missing);
   if (isReading(project, laid)) return unknown([]);
-  const { gauge, sources } = gauged;
+  const { sources } = gauged;
   const needleMm =
-    project.needleMm === null ? usualNeedle(plainStitch(gauge).widthMm) : millimetres(project.needleMm);
+    project.needleMm === null
+      ? usualNeedle(plainStitch(gauged.gauge).widthMm)
+      : millimetres(project.needleMm);
   const { without } = project;
+  const belief = believe(project, { gauged, yarns, needleMm, laid });
+  const { gauge, likely } = belief;
+  const pull = { width: Math.exp(likely.drawWidth), height: Math.exp(likely.drawHeight) };
+  const drawInSd = marginal(belief, "drawWidth").sd;
   const each = project.pieces.map((piece) => ({
     piece,
-    planned: planPiece(project, piece, { gauge, needleMm, laid, without }),
+    planned: planPiece(project, piece, { gauge, needleMm, laid, without, pull, drawInSd }),
   }));
   const findings = each.flatMap(({ piece, planned }) =>
     planned.findings.map((finding) => ({ ...finding, pieceId: piece.id })),
@@ -144,13 +170,19 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
   return {
     plan: {
       gauge,
+      likely: likelyOf(belief),
       needleMm,
-      yarns,
+      yarns: believedPutUps(yarns, belief),
       swatchMm: millimetres(without.includes("swatch") ? 0 : (project.swatchMm ?? 0)),
       extrasMm: millimetres(without.includes("extras") ? 0 : (project.extrasM ?? 0) * 1000),
       pieces,
     },
-    sources: { ...sources, needle: project.needleMm === null ? "assumed" : "measured" },
+    belief,
+    sources: {
+      width: isGaugeMeasured(belief, "Width") ? "measured" : sources.width,
+      height: isGaugeMeasured(belief, "Height") ? "measured" : sources.height,
+      needle: project.needleMm === null ? "assumed" : "measured",
+    },
     worked: new Map(
       each.map(({ piece, planned }: { piece: { id: string }; planned: PlannedPiece }) => [
         piece.id,
@@ -161,6 +193,12 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
   };
 }
 
+/** What a project most likely takes, with no chances drawn; null without an answer. */
+export function reckonProject(project: Project, laid: LaidSections) {
+  const basis = basisOf(project, laid);
+  return "plan" in basis ? { ...basis, estimate: estimateProject(basis.plan) } : null;
+}
+
 /**
  * The forecast of a project, or what it still needs. `laid` is what lies across its sections, as `layProject`
  * gives it. What cannot be worked is left out and told of, as long as there is something that can.
@@ -169,7 +207,8 @@ export function forecastProject(project: Project, laid: LaidSections = layUnread
   const basis = basisOf(project, laid);
   if (!("plan" in basis)) return basis;
   const estimate = estimateProject(basis.plan);
-  const [first, ...others] = forecastYarns(basis.plan, estimate, basis.sources, project.certainty);
+  const drawn = draw(basis.belief);
+  const [first, ...others] = forecastYarns(basis.plan, estimate, drawn, project);
   if (!first) return unknown([], basis.findings);
   return { known: true, estimate, yarns: [first, ...others], ...basis };
 }

@@ -5,8 +5,7 @@ import type { Project } from "../files/project";
 import { layProject } from "../garment/layPanels";
 import { toMetres } from "../units/brands";
 import { massOf } from "../yarn/putUp";
-import type { BallChance, YarnForecast } from "./forecast";
-import type { Quantile } from "./normal";
+import type { BallChance, Quantile, YarnForecast } from "./forecast";
 import { forecastProject, type Finding } from "./projectForecast";
 
 export interface EstimateReport {

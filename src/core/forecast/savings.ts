@@ -1,17 +1,15 @@
 /** What leaving a part out of the work would save: the project with it against the project without it. */
 import { LEAVABLE, type Leavable, type Project } from "../files/project";
 import type { LaidSections } from "../garment/lay";
-import { forecastProject } from "./projectForecast";
+import { reckonProject } from "./projectForecast";
 
 /**
  * Yarn in mm that each part takes, of all yarns; of a part that is left out, what that saves. Empty without an
  * answer. Example: a project whose one bobble takes 20 cm more than a knit stitch saves 20 cm without bobbles.
  */
 export function savingsOf(project: Project, laid: LaidSections): ReadonlyMap<Leavable, number> {
-  const needs = (without: readonly Leavable[]) => {
-    const answer = forecastProject({ ...project, without: [...without] }, laid);
-    return answer.known ? answer.estimate.totalMm : null;
-  };
+  const needs = (without: readonly Leavable[]) =>
+    reckonProject({ ...project, without: [...without] }, laid)?.estimate.totalMm ?? null;
   const savings = new Map<Leavable, number>();
   for (const part of LEAVABLE) {
     const others = project.without.filter((one) => one !== part);

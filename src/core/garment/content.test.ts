@@ -2,14 +2,19 @@ import fc from "fast-check";
 import { newSection } from "../files/sections";
 import { emptyPiece } from "../files/project";
 import { crossingsOf, facesOfRow, stitchesOf, stitchesUsedBy } from "../panels/panel";
-import { contentOf, type Content } from "./content";
+import { AS_COMPUTED, contentOf, type Content } from "./content";
 import { layUnread } from "./lay";
 
 function content(given: Parameters<typeof newSection<"fabric">>[2]): Content {
   const section = newSection("fabric", "f", given);
   const laid = layUnread(emptyPiece("p", "P"), section, 0.72);
   if (!laid?.ok) throw new Error("not laid");
-  return contentOf(laid, { fills: section.content === "ground", tape: null, raised: true });
+  return contentOf(laid, {
+    fills: section.content === "ground",
+    tape: null,
+    raised: true,
+    pull: AS_COMPUTED,
+  });
 }
 
 const ropes = content({ content: "ropes", ropeId: "rope-3-3", ropes: 3, purls: 2, edge: 3 });

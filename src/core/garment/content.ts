@@ -24,8 +24,14 @@ export interface Content {
   /** Rows until all of it comes again. */
   readonly rows: number;
   readonly heightFactor: number;
-  /** Share of its plain width that all of it keeps; and what the cabled part keeps, as computed and as measured. */
-  readonly kept: { readonly all: number; readonly computed: number; readonly measured: number | null };
+  /** Share of its plain width that all of it keeps; and what the cabled part keeps, by each that says so. */
+  readonly kept: {
+    readonly all: number;
+    readonly computed: number;
+    /** As the knitter's draw-in is believed to be: the computed share, pulled further or less far. */
+    readonly believed: number;
+    readonly measured: number | null;
+  };
   /** Crossings that lie side by side. */
   readonly crossingsAcross: number;
   /** Share of its plain width that a column keeps. */
@@ -151,11 +157,18 @@ function remembering(cut: (row: number, columns: Columns, reserved: Reserved) =>
 /** Crossings of the row that has most of them. */
 const mostCrossings = ({ rows }: Panel) => Math.max(0, ...rows.map((row) => crossingsOf(row).length));
 
+/** How far fabrics pull in against what is computed: powers of the computed factors. 1 is as computed. */
+export interface Pull {
+  readonly width: number;
+  readonly height: number;
+}
+export const AS_COMPUTED: Pull = { width: 1, height: 1 };
+
 /**
  * Panels or ropes with their edges. `tape` is the share of its plain width that the cabled part was measured
  * to keep, null where nobody did.
  */
-function panelled({ across, fabric }: Extract<Laid, { ok: true }>, tape: number | null): Content {
+function panelled({ across, fabric }: Extract<Laid, { ok: true }>, tape: number | null, pull: Pull): Content {
   const parts: Part[] = [];
   for (const [index, panel] of withEdges(across).entries()) {
     const from = parts.at(-1)?.to ?? 0;
@@ -163,20 +176,26 @@ function panelled({ across, fabric }: Extract<Laid, { ok: true }>, tape: number 
     parts.push({ panel, from, to: from + panelStitches(panel), widthFactor });
   }
   const cabled = across.edge > 0 ? parts.slice(1, -1) : parts;
-  const computed =
-    cabled.reduce((sum, { from, to, widthFactor }) => sum + (to - from) * widthFactor, 0) /
+  const mean = (power: number) =>
+    cabled.reduce((sum, { from, to, widthFactor }) => sum + (to - from) * widthFactor ** power, 0) /
     cabledStitches(across);
-  const scale = tape === null ? 1 : tape / computed;
+  const [computed, believed] = [mean(1), mean(pull.width)];
+  const scale = tape === null ? 1 : tape / believed;
   const widths = Float64Array.from({ length: fabric.stitches }, () => 1);
   for (const part of parts)
-    widths.fill(part.widthFactor * (cabled.includes(part) ? scale : 1), part.from, part.to);
+    widths.fill(part.widthFactor ** pull.width * (cabled.includes(part) ? scale : 1), part.from, part.to);
   const rows = parts.reduce((least, { panel }) => leastCommonMultiple(least, panel.rows.length), 1);
   return {
     stitches: fabric.stitches,
     multiple: 1,
     rows,
-    heightFactor: fabric.heightFactor,
-    kept: { all: widths.reduce((sum, width) => sum + width, 0) / fabric.stitches, computed, measured: tape },
+    heightFactor: fabric.heightFactor ** pull.height,
+    kept: {
+      all: widths.reduce((sum, width) => sum + width, 0) / fabric.stitches,
+      computed,
+      believed,
+      measured: tape,
+    },
     crossingsAcross: across.panels.reduce((sum, panel) => sum + mostCrossings(panel), 0),
     widthOf: (column) => widths[column] ?? 1,
     rowOn: remembering(
@@ -189,11 +208,11 @@ function panelled({ across, fabric }: Extract<Laid, { ok: true }>, tape: number 
 const modulo = (value: number, by: number) => ((value % by) + by) % by;
 
 /** A ground, which goes on and on in both directions. */
-function filling({ across, fabric }: Extract<Laid, { ok: true }>): Content {
+function filling({ across, fabric }: Extract<Laid, { ok: true }>, pull: Pull): Content {
   const [panel] = across.panels;
   const rows = panel?.rows ?? [];
   const multiple = fabric.stitches;
-  const { widthFactor } = fabric;
+  const widthFactor = fabric.widthFactor ** pull.width;
   const each = rows.map((row) =>
     row.flatMap((work) =>
       "operation" in work ? Array.from({ length: work.times }, () => work.operation) : [],
@@ -203,8 +222,8 @@ function filling({ across, fabric }: Extract<Laid, { ok: true }>): Content {
     stitches: null,
     multiple,
     rows: rows.length,
-    heightFactor: fabric.heightFactor,
-    kept: { all: widthFactor, computed: widthFactor, measured: null },
+    heightFactor: fabric.heightFactor ** pull.height,
+    kept: { all: widthFactor, computed: fabric.widthFactor, believed: widthFactor, measured: null },
     crossingsAcross: 0,
     widthOf: () => widthFactor,
     rowOn: remembering(
@@ -228,7 +247,11 @@ interface ContentOptions {
   readonly tape: number | null;
   /** Whether bobbles and nupps are worked, or plain stitches in their place. */
   readonly raised: boolean;
+  readonly pull: Pull;
 }
+
+/** More contents than this are not kept of one fabric: each new measure of a swatch pulls it a little otherwise. */
+const MOST_READY = 16;
 
 /** Contents by what they are laid of: the same fabric is made ready once. */
 const ready = new WeakMap<Laid, Map<string, Content>>();
@@ -241,14 +264,15 @@ const withPlainStitches = (laid: Extract<Laid, { ok: true }>) => {
 
 /** What is laid across as content of a section. Example: a rope of 8 with edges of 2 is laid for 12 stitches. */
 export function contentOf(laid: Extract<Laid, { ok: true }>, options: ContentOptions): Content {
-  const { fills, tape, raised } = options;
+  const { fills, tape, raised, pull } = options;
   const made = ready.get(laid) ?? new Map<string, Content>();
   ready.set(laid, made);
-  const key = `${fills} ${tape} ${raised}`;
+  const key = `${fills} ${tape} ${raised} ${pull.width} ${pull.height}`;
   const before = made.get(key);
   if (before) return before;
   const of = raised ? laid : withPlainStitches(laid);
-  const content = fills ? filling(of) : panelled(of, tape);
+  const content = fills ? filling(of, pull) : panelled(of, tape, pull);
+  if (made.size >= MOST_READY) made.clear();
   made.set(key, content);
   return content;
 }

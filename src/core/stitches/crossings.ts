@@ -1,6 +1,8 @@
 /** Cable crossings: which column goes where, and the yarn that the travelling loops pull out. */
 import type { Face } from "./operations";
 
+const { sqrt } = Math;
+
 export type CrossingKind = "knit" | "purl" | "rib" | "allPurl" | "knitCentre" | "ribBehind";
 
 type Part = "front" | "centre" | "back";
@@ -117,7 +119,11 @@ export const spansOf = (crossing: Crossing): readonly number[] =>
  * Example: each leg of 2/2 at aspect 0.72 rests at 0.935.
  */
 export const legRestsOf = (crossing: Crossing, aspect: number, give = GIVE): readonly number[] =>
-  spansOf(crossing).map((span) => aspect + give * (Math.hypot(aspect, span, DEPTH) - aspect));
+  spansOf(crossing).map((span) => aspect + legExtra(span, aspect, give));
+
+/** What a leg that travels so many columns takes beyond a plain one, in plain stitch widths. */
+export const legExtra = (span: number, aspect: number, give = GIVE): number =>
+  give * (sqrt(aspect * aspect + span * span + DEPTH * DEPTH) - aspect);
 
 /**
  * Yarn that a crossing takes beyond its plain loops, in plain stitch widths, at a row height `aspect`

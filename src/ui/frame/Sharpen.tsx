@@ -8,6 +8,7 @@ const NAMES: { readonly [Id in DoubtId]: string } = {
   width: "your stitch gauge",
   height: "your row gauge",
   loop: "the yarn in one loop",
+  draw: "how far your cables pull in",
   give: "how much yarn a crossing takes",
   tail: "the cast-on tail",
   castOff: "the cast-off",

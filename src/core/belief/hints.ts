@@ -1,0 +1,86 @@
+/** Slips of swatching, caught while it is typed: nothing is refused, but what it costs is said in per cent. */
+import type { Blocking } from "../fabric/blocking";
+import { GROUNDS } from "../panels/grounds";
+import { isMeasured, isPlainSwatch, scaleSd, tapeSd } from "./kinds";
+import type { Swatched } from "./swatched";
+
+export interface SwatchHint {
+  readonly about: "size" | "scale" | "blocking" | "ribbing" | "rows" | "panels";
+  readonly message: string;
+}
+
+/** A swatch should be so long where it is measured, and a scale so fine. */
+const LEAST_MM = 100;
+const COARSE_SD = 0.02;
+
+const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+const centimetres = (mm: number) => `${(mm / 10).toFixed(1)} cm`;
+
+function sizeHint({ swatch }: Swatched): readonly SwatchHint[] {
+  const spans = [swatch.asKnit, swatch.finished].flatMap(({ widthMm, heightMm }) => [widthMm, heightMm]);
+  const smallest = Math.min(...spans.filter((mm) => mm !== null));
+  if (!(smallest < LEAST_MM)) return [];
+  return [
+    {
+      about: "size",
+      message: `Over ${centimetres(smallest)} a tape is ${percent(tapeSd(smallest))} uncertain; over 10 cm it would be ${percent(tapeSd(LEAST_MM))}. Knit it larger if you can.`,
+    },
+  ];
+}
+
+function scaleHint({ swatch: { massG, scaleStepG } }: Swatched): readonly SwatchHint[] {
+  if (massG === null || scaleSd(scaleStepG, massG) < COARSE_SD) return [];
+  const finer =
+    scaleStepG > 0.1
+      ? " A scale in steps of 0.1 g would do, or a larger swatch."
+      : " A larger swatch would do.";
+  return [
+    {
+      about: "scale",
+      message: `Steps of ${scaleStepG} g on ${massG} g can be ${percent(scaleStepG / 2 / massG)} off.${finer}`,
+    },
+  ];
+}
+
+function blockingHint({ swatch }: Swatched, finish: Blocking): readonly SwatchHint[] {
+  if (finish === "asKnit" || !isMeasured(swatch.asKnit) || isMeasured(swatch.finished)) return [];
+  return [
+    {
+      about: "blocking",
+      message:
+        "Measured only before it was washed, and what you make will be washed: stitches change by some 4 % then. Wash the swatch and measure it again.",
+    },
+  ];
+}
+
+function ribbingHint({ swatch }: Swatched): readonly SwatchHint[] {
+  const { content, ground } = swatch.fabric;
+  if (content !== "ground" || isPlainSwatch(swatch) || !ground.toLowerCase().includes("rib")) return [];
+  return [
+    {
+      about: "ribbing",
+      message: `${GROUNDS[ground].name} pulls together, more or less at each laying down: it says little of the plain gauge. Measure over stockinette (UK stocking stitch).`,
+    },
+  ];
+}
+
+function lackHint({ swatch, stitches, problem }: Swatched): readonly SwatchHint[] {
+  if (problem) return [{ about: "panels", message: problem }];
+  if (swatch.rows === null || stitches === null)
+    return [
+      {
+        about: "rows",
+        message: `Say how many ${stitches === null ? "stitches" : "rows"} it has: what it weighs cannot be told without.`,
+      },
+    ];
+  return [];
+}
+
+/** Everything to be said of a swatch. Example: one of 6 cm is told what its tape costs. */
+export const hintsOf = (of: Swatched, finish: Blocking): readonly SwatchHint[] => [
+  ...lackHint(of),
+  ...ribbingHint(of),
+  ...blockingHint(of, finish),
+  ...sizeHint(of),
+  ...scaleHint(of),
+];

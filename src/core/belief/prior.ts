@@ -1,0 +1,67 @@
+/** What is believed before anything is measured: engineering estimates, wide on purpose. */
+import { DRAW_IN_SD } from "../fabric/drawIn";
+import type { GaugeSources, Source } from "../garment/projectGauge";
+import { putUpId, SHARED_IDS, type Axes, type BeliefId, type SharedId } from "./axes";
+import { zeros, type Matrix } from "./gaussian";
+
+/** A Gaussian belief about a vector of unknowns. */
+export interface Gaussian {
+  readonly axes: Axes;
+  readonly mean: Float64Array;
+  readonly covariance: Matrix;
+}
+
+/** Standard deviations of the gauge in ln by where it comes from. */
+const WIDTH_SD: { readonly [From in Source]: number } = { measured: 0.015, band: 0.05, assumed: 0.08 };
+const HEIGHT_SD: { readonly [From in Exclude<Source, "assumed">]: number } = { measured: 0.015, band: 0.06 };
+/** Rows that are only assumed follow the stitches by the usual aspect, and stray from it so far. */
+const ASPECT_SD = 0.05;
+
+/** Of those that hang on nothing that was typed. */
+const USUAL_SD: { readonly [Id in Exclude<SharedId, "width" | "height">]: number } = {
+  driftWidth: 0.02,
+  driftHeight: 0.02,
+  // Wool grows or gives a few per cent in its first bath, either way.
+  blockWidth: 0.04,
+  blockHeight: 0.04,
+  loop: 0.08,
+  drawWidth: DRAW_IN_SD,
+  drawHeight: DRAW_IN_SD,
+  give: 0.5,
+  tail: 0.1,
+  castOff: 0.15 / 1.2,
+};
+
+/** A yarn of the project, and the standard deviation in ln of what its balls hold. */
+export interface BelievedYarn {
+  readonly id: string;
+  readonly putUpSd: number;
+}
+
+/** The belief of a project about which nothing more is known than its gauge and its yarns. Its mean is nought. */
+export function priorOf({ width, height }: GaugeSources, yarns: readonly BelievedYarn[]): Gaussian {
+  const sds = new Map<BeliefId, number>(yarns.map(({ id, putUpSd }) => [putUpId(id), putUpSd]));
+  for (const [id, sd] of Object.entries(USUAL_SD)) sds.set(id as SharedId, sd);
+  sds.set("width", WIDTH_SD[width]);
+  sds.set("height", height === "assumed" ? Math.hypot(WIDTH_SD[width], ASPECT_SD) : HEIGHT_SD[height]);
+  const axes: Axes = [...SHARED_IDS, ...yarns.map(({ id }) => putUpId(id))];
+  const covariance = zeros(axes.length);
+  for (const [index, id] of axes.entries()) covariance[index * axes.length + index] = (sds.get(id) ?? 0) ** 2;
+  if (height === "assumed") {
+    const [w, h] = [axes.indexOf("width"), axes.indexOf("height")];
+    covariance[w * axes.length + h] = covariance[h * axes.length + w] = WIDTH_SD[width] ** 2;
+  }
+  return { axes, mean: new Float64Array(axes.length), covariance };
+}
+
+/** One unknown of a belief by itself. */
+export interface Marginal {
+  readonly mean: number;
+  readonly sd: number;
+}
+
+/** Example: the loop of a prior is 0 with a deviation of 0.08. */
+export function marginal({ axes, mean, covariance }: Gaussian, id: BeliefId): Marginal {
+  const at = axes.indexOf(id);
+  return { mean: mean[at] ?? 0, sd: Math.sqrt(covariance[at * axes.length + at] ?? 0) };
+}

@@ -1,0 +1,40 @@
+/** A swatch as the small piece that it is: its yarn, width and height are reckoned as those of any other. */
+import type { Blocking } from "../fabric/blocking";
+import { emptyPiece, type Project, type ProjectPiece } from "../files/project";
+import { newSection } from "../files/sections";
+import type { Swatch } from "../files/swatches";
+
+/**
+ * The piece that a swatch is in one of its states. `stitches` are those of its fabric, where they are known.
+ * Example: a plain swatch of 24 stitches is a cast-on, its rows, and a cast-off.
+ */
+export function swatchPiece(swatch: Swatch, blocking: Blocking, stitches = swatch.stitches): ProjectPiece {
+  const { id, name, yarnId, needleMm, fabric, rows, borderRows, castOn, castOff } = swatch;
+  const border = (where: string) =>
+    borderRows > 0
+      ? [
+          newSection("fabric", `${id}/${where}`, {
+            content: "ground",
+            ground: "garter",
+            rows: borderRows,
+            needleMm,
+          }),
+        ]
+      : [];
+  return {
+    ...emptyPiece(`swatch ${id} ${blocking}`, name),
+    yarnId,
+    blocking,
+    sections: [
+      newSection("castOn", `${id}/on`, { method: castOn, stitches, needleMm }),
+      ...border("below"),
+      { ...fabric, by: "rows", rows, needleMm },
+      ...border("above"),
+      newSection("castOff", `${id}/off`, { method: castOff, needleMm }),
+    ],
+  };
+}
+
+/** All swatches of a project, as knit and finished. */
+export const swatchPieces = ({ swatches }: Project): readonly ProjectPiece[] =>
+  swatches.flatMap((swatch) => [swatchPiece(swatch, "asKnit"), swatchPiece(swatch, swatch.finish)]);
