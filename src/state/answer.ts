@@ -28,6 +28,8 @@ const BASIS = [
   "extrasM",
   "certainty",
   "without",
+  "swatches",
+  "school",
 ] as const;
 
 const sameBasis = (one: Project, other: Project) => BASIS.every((part) => one[part] === other[part]);

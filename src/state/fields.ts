@@ -1,17 +1,21 @@
 /** Everything that is typed as a measure or a count: how it is read, where it is kept, how it is told. */
 import type { Draft } from "immer";
-import { COUNTS, LENGTHS } from "@/core/files/bounds";
+import { COUNTS, LENGTHS, SWATCH_G } from "@/core/files/bounds";
 import type { Project } from "@/core/files/project";
 import type { FabricSection } from "@/core/files/sections";
+import type { Swatch, SwatchState } from "@/core/files/swatches";
 import { millimetres, type UnitSystem } from "@/core/units/brands";
 import { readCount, type CountBounds } from "@/core/units/count";
 import { formatFine, formatGauge, plain, tellSize } from "@/core/units/format";
 import { readEase, tellEase } from "@/core/units/ease";
 import { readGauge } from "@/core/units/gauge";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
+import { readMass } from "@/core/units/mass";
+import { readPercent } from "@/core/units/percent";
 import { read, type Bounds, type Reading } from "@/core/units/reading";
 import { readPutUp, type PutUp } from "@/core/yarn/putUp";
 import { chosenYarnIn, chosenYarnOf } from "./yarns";
+import { chosenSwatchIn, chosenSwatchOf } from "./swatches";
 import { chosenOf, chosenSectionIn, chosenSectionOf } from "./chosenPiece";
 
 export interface Field<Value> {
@@ -23,7 +27,7 @@ export interface Field<Value> {
   /** May be left empty; what is empty is assumed. */
   readonly optional: boolean;
   /** Whose it is, so that each yarn, piece and section keeps what was typed for it. */
-  readonly of: "project" | "yarn" | "piece" | "section";
+  readonly of: "project" | "yarn" | "piece" | "section" | "swatch";
 }
 
 type Figures = Readonly<Record<string, unknown>>;
@@ -195,6 +199,81 @@ const ease: Field<number> = {
   optional: true,
 };
 
+/** An allowance for cables, in per cent. */
+const allowance: Field<number> = {
+  of: "project",
+  read: readPercent,
+  get: (project) => project.school.percent,
+  set: (draft, value) => {
+    if (value !== null) draft.school.percent = value;
+  },
+  tell: (value) => `${plain(value, 1)} %`,
+  optional: false,
+};
+
+type OfSwatch = Pick<Field<number>, "read" | "tell">;
+
+/** A figure of the chosen swatch, wherever in it that stands. */
+const ofSwatch = (
+  field: OfSwatch,
+  get: (swatch: Swatch) => number | null,
+  set: (swatch: Draft<Swatch>, value: number | null) => void,
+): Field<number> => ({
+  ...field,
+  of: "swatch",
+  get: (project) => {
+    const swatch = chosenSwatchOf(project);
+    return swatch && get(swatch);
+  },
+  set: (draft, value) => {
+    const swatch = chosenSwatchIn(draft);
+    if (swatch) set(swatch, value);
+  },
+  optional: true,
+});
+
+const counted = (bounds: CountBounds): OfSwatch => ({
+  read: (text) => readCount(text, bounds),
+  tell: String,
+});
+
+/** What was measured of a swatch in one of its states. */
+const swatchState = (state: "asKnit" | "finished", key: keyof SwatchState, field: OfSwatch) =>
+  ofSwatch(
+    field,
+    (swatch) => swatch[state][key],
+    (swatch, value) => {
+      swatch[state][key] = value;
+    },
+  );
+
+/** A count that a swatch cannot be without keeps its last value. */
+const swatchFabric = (key: "ropes" | "purls" | "edge", bounds: CountBounds): Field<number> => ({
+  ...ofSwatch(
+    counted(bounds),
+    ({ fabric }) => fabric[key],
+    (swatch, value) => {
+      if (value !== null) swatch.fabric[key] = value;
+    },
+  ),
+  optional: false,
+});
+
+const swatchFigure = (key: "stitches" | "rows" | "needleMm" | "massG", field: OfSwatch) =>
+  ofSwatch(
+    field,
+    (swatch) => swatch[key],
+    (swatch, value) => {
+      swatch[key] = value;
+    },
+  );
+
+const mass: OfSwatch = {
+  read: (text, units) => readMass(text, units, SWATCH_G),
+  tell: (value, units) =>
+    units === "metric" ? `${plain(value, 2)} g` : `${plain(value / 28.349523125, 3)} oz`,
+};
+
 export const FIELDS = {
   sizeAcross: sizeFigure("acrossMm", LENGTHS.width),
   sizeEase: ease,
@@ -232,6 +311,46 @@ export const FIELDS = {
     tell: String,
   }),
   twenty,
+  allowance,
+  swatchStitches: swatchFigure("stitches", counted(COUNTS.stitches)),
+  swatchRows: swatchFigure("rows", counted(COUNTS.rows)),
+  swatchNeedle: swatchFigure("needleMm", {
+    read: (text) => readLength(text, 1, LENGTHS.needle),
+    tell: (value) => formatFine(millimetres(value)),
+  }),
+  swatchRopes: swatchFabric("ropes", COUNTS.ropes),
+  swatchPurls: swatchFabric("purls", COUNTS.purls),
+  swatchEdge: swatchFabric("edge", COUNTS.edge),
+  swatchBorder: ofSwatch(
+    counted(COUNTS.borderRows),
+    ({ borderRows }) => borderRows,
+    (swatch, value) => {
+      swatch.borderRows = value ?? 0;
+    },
+  ),
+  asKnitWidth: swatchState("asKnit", "widthMm", size(LENGTHS.span)),
+  asKnitStitches: swatchState("asKnit", "stitches", counted(COUNTS.stitches)),
+  asKnitHeight: swatchState("asKnit", "heightMm", size(LENGTHS.span)),
+  asKnitRows: swatchState("asKnit", "rows", counted(COUNTS.rows)),
+  finishedWidth: swatchState("finished", "widthMm", size(LENGTHS.span)),
+  finishedStitches: swatchState("finished", "stitches", counted(COUNTS.stitches)),
+  finishedHeight: swatchState("finished", "heightMm", size(LENGTHS.span)),
+  finishedRows: swatchState("finished", "rows", counted(COUNTS.rows)),
+  swatchMass: swatchFigure("massG", mass),
+  unravelledStitches: ofSwatch(
+    counted(COUNTS.stitches),
+    ({ unravelled }) => unravelled.stitches,
+    (swatch, value) => {
+      swatch.unravelled.stitches = value;
+    },
+  ),
+  unravelledLength: ofSwatch(
+    size(LENGTHS.unravelled),
+    ({ unravelled }) => unravelled.lengthMm,
+    (swatch, value) => {
+      swatch.unravelled.lengthMm = value;
+    },
+  ),
 } as const satisfies Record<string, Field<number> | Field<PutUp>>;
 
 export type FieldId = keyof typeof FIELDS;

@@ -1,6 +1,7 @@
 /** Typing into a field: the text is kept to the letter, and its value where it can be read. */
 import type { Project } from "@/core/files/project";
 import type { UnitSystem } from "@/core/units/brands";
+import { chosenSwatchOf } from "./swatches";
 import { chosenYarnOf } from "./yarns";
 import { chosenOf, chosenSectionOf } from "./chosenPiece";
 import { FIELDS, type Field, type FieldId } from "./fields";
@@ -13,9 +14,10 @@ export interface Shown {
 }
 
 /** Where the text of a field is kept; a piece's own and a section's own stand under its id. */
-function keyOf(id: FieldId, project: Pick<Project, "pieces" | "yarns">): string {
+function keyOf(id: FieldId, project: Pick<Project, "pieces" | "yarns" | "swatches">): string {
   const { of } = fieldOf(id);
   if (of === "project") return id;
+  if (of === "swatch") return `${id} ${chosenSwatchOf(project)?.id ?? ""}`;
   if (of === "yarn") {
     const yarn = chosenYarnOf(project);
     return yarn.id === project.yarns[0]?.id ? id : `${id} ${yarn.id}`;

@@ -5,6 +5,7 @@ import type { Project } from "../core/files/project";
 import { changedRows } from "../core/instructions/changedRows";
 import { copyFromChart, editChart } from "../core/instructions/editChart";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
+import { nextMeasures, type NextMeasure } from "../core/forecast/nextMeasure";
 import { savingsOf as savings } from "../core/forecast/savings";
 import { finishedOf, sizeOptions } from "../core/forecast/sizeOptions";
 import { beginProject, type Beginning } from "../core/garment/starts/beginProject";
@@ -61,6 +62,12 @@ const savingsOf = (project: Project) => savings(project, layProject(project));
 
 const sweepGauge = (project: Project) => sweep(project, layProject(project));
 
+/** What to measure next; empty where there is no answer. */
+function measuresFor(project: Project): readonly NextMeasure[] {
+  const answer = forecastProject(project, layProject(project));
+  return answer.known ? nextMeasures(answer, project.certainty) : [];
+}
+
 /** The rows of a project's section, once for each side; empty where it is left out. */
 function writeSection(
   project: Project,
@@ -96,6 +103,7 @@ const reckoner = {
   layProject,
   writeSection,
   savingsOf,
+  measuresFor,
   begin,
   sizesOf,
   libraryNames,

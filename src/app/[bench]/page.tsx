@@ -5,7 +5,7 @@ import { BenchToCome } from "@/ui/frame/BenchToCome";
 export const dynamicParams = false;
 
 export const generateStaticParams = () =>
-  BENCHES.filter(({ path }) => path !== "/").map(({ path }) => ({ bench: path.slice(1) }));
+  BENCHES.filter(({ promise }) => promise !== "").map(({ path }) => ({ bench: path.slice(1) }));
 
 export default async function BenchPage({ params }: { readonly params: Promise<{ bench: string }> }) {
   const { bench } = await params;

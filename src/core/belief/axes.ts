@@ -31,8 +31,6 @@ export type Axes = readonly BeliefId[];
 
 export const putUpId = (yarnId: string): BeliefId => `putUp ${yarnId}`;
 
-export const axesOf = (yarnIds: readonly string[]): Axes => [...SHARED_IDS, ...yarnIds.map(putUpId)];
-
 /** A vector by name. */
 export type Deviations = { readonly [Id in BeliefId]?: number } & { readonly [Id in SharedId]: number };
 

@@ -122,7 +122,8 @@ function pulls(belief: Gaussian, taken: readonly Candidate[], residuals: readonl
   return moved;
 }
 
-const NARROWED = 0.995;
+/** An unknown that keeps more of its doubt than this was not moved by anything. */
+const NARROWED = 0.9;
 
 function movedBy(belief: Gaussian, prior: Gaussian, moved: ReadonlyMap<string, Float64Array>) {
   return (id: BeliefId): string | null => {
@@ -191,6 +192,7 @@ export function believe(project: Project, { gauged, yarns, needleMm, laid }: Bas
   const basis: SwatchBasis = {
     project,
     gauge,
+    sources,
     plan: planBasis(gauge, needleMm, laid),
     finish: finishOf(project),
   };

@@ -92,7 +92,7 @@ export const KINDS: { readonly [Id in MeasureId]: MeasureKind } = {
   finishedWidth: width("finished", "width finished", [...SIZE_SLIPS, ...PLAIN_SLIPS]),
   finishedHeight: height("finished", "height finished"),
   mass: {
-    name: "mass",
+    name: "weight",
     unit: "g",
     find: ({ massG }) => massG,
     predict: ({ massOf }) => massOf,

@@ -11,7 +11,7 @@ import { swatched, type SwatchBasis, type Swatched } from "./swatched";
 import { slopeOf } from "./update";
 
 /** What an observation would tell, whatever it says. */
-export interface Telling {
+interface Telling {
   readonly slope: Float64Array;
   readonly sd: number;
 }

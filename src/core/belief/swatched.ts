@@ -7,6 +7,7 @@ import type { Gauge } from "../fabric/plainStitch";
 import type { Project } from "../files/project";
 import type { Swatch } from "../files/swatches";
 import { keyOfSection, type Laid } from "../garment/lay";
+import type { GaugeSources } from "../garment/projectGauge";
 import { swatchPiece } from "../garment/swatchPiece";
 import { putUpId, type Deviations } from "./axes";
 
@@ -71,6 +72,8 @@ export interface SwatchBasis {
   readonly gauge: Gauge;
   /** What swatches are planned with. */
   readonly plan: PlanBasis;
+  /** Where the gauge comes from that was given. */
+  readonly sources: GaugeSources;
   /** How the project will be finished. */
   readonly finish: Blocking;
 }

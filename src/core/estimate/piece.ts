@@ -1,5 +1,6 @@
 /** A worked piece, from gauge to yarn. */
 import { plainStitch, type Gauge, type PlainStitch } from "../fabric/plainStitch";
+import { DRAW_IN_SD } from "../fabric/drawIn";
 import type { Content } from "../garment/content";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres, type Millimetres } from "../units/brands";
@@ -69,6 +70,9 @@ export interface PieceEstimate {
   readonly lines: readonly LedgerLine[];
   readonly totalMm: Millimetres;
 }
+
+/** Whether a pattern swatch has said how far this knitter's cables pull in. */
+export const isDrawInSwatched = ({ drawInSd }: Pick<PiecePlan, "drawInSd">) => drawInSd < 0.9 * DRAW_IN_SD;
 
 /** Deviation of a measured width in ln. */
 const MEASURED_SD = 0.025;

@@ -16,8 +16,6 @@ export interface Unknowns {
   readonly castOff: number;
 }
 
-export type UnknownId = keyof Unknowns;
-
 /** Nothing off: what is most likely where nothing was measured. */
 export const NOTHING_OFF: Unknowns = {
   width: 0,

@@ -37,7 +37,7 @@ export interface Doubt {
 }
 
 /** A vector of deviations about a belief's mean, as what is off of the project that was planned at that mean. */
-export const offFrom = (likely: Unknowns, away: Deviations): Unknowns => {
+const offFrom = (likely: Unknowns, away: Deviations): Unknowns => {
   const { width, height, loop, give, drawHeight, tail, castOff } = ofProject(away);
   return {
     width,

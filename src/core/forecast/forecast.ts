@@ -21,9 +21,9 @@ const HOPELESS = 0.001;
 const CERTAIN = 0.999;
 
 /** Quantiles that the answer is told in. */
-const QUANTILES = { p5: 0.05, p10: 0.1, p50: 0.5, p90: 0.9, p95: 0.95 } as const;
+const QUANTILES = { p5: 5, p10: 10, p50: 50, p90: 90, p95: 95 } as const;
 export type Quantile = keyof typeof QUANTILES;
-export type Quantiles = { readonly [Q in Quantile]: Millimetres };
+type Quantiles = { readonly [Q in Quantile]: Millimetres };
 
 export interface BallChance {
   readonly balls: number;
@@ -40,7 +40,10 @@ export interface YarnForecast extends YarnEstimate {
   readonly chances: readonly BallChance[];
   readonly leftOver: Metres;
   readonly quantilesMm: Quantiles;
-  /** What the other school would buy. */
+  /** Yarn that is enough for so many in a hundred of the drawn projects, from 0 to 100, in mm. */
+  readonly percentilesMm: readonly number[];
+  /** What each school would buy, whichever advises. */
+  readonly byModel: BallChance;
   readonly byAllowance: ByAllowance;
   readonly doubts: readonly Doubt[];
   /** Slope of ln(yarn needed / yarn in a ball) by each unknown of the belief. */
@@ -120,17 +123,20 @@ function chancesOf(counts: readonly number[], wanted: number): readonly BallChan
   return chances;
 }
 
-function quantilesOf(needs: Float64Array, wasteMm: number): Quantiles {
+/** Percentiles of what is needed, the waste of the joins added. */
+function percentilesOf(needs: Float64Array, wasteMm: number): readonly number[] {
   const sorted = Float64Array.from(needs).sort();
-  const at = (share: number) => {
-    const place = share * (DRAWS - 1);
+  return Array.from({ length: 101 }, (_, percent) => {
+    const place = (percent / 100) * (DRAWS - 1);
     const [below, above] = [sorted[Math.floor(place)] ?? 0, sorted[ceil(place)] ?? 0];
-    return below + (place - Math.floor(place)) * (above - below);
-  };
-  return Object.fromEntries(
-    Object.entries(QUANTILES).map(([name, share]) => [name, millimetres(at(share) + wasteMm)]),
-  ) as unknown as Quantiles;
+    return below + (place - Math.floor(place)) * (above - below) + wasteMm;
+  });
 }
+
+const quantilesOf = (percentiles: readonly number[]) =>
+  Object.fromEntries(
+    Object.entries(QUANTILES).map(([name, percent]) => [name, millimetres(percentiles[percent] ?? 0)]),
+  ) as unknown as Quantiles;
 
 /**
  * Forecast for one yarn: twenty thousand projects are drawn from the belief, and counted.
@@ -145,14 +151,13 @@ function forecastYarn(
   const { yarn, balls: fewest } = estimate;
   const needs = drawnNeeds(drawn, likely, need);
   const putUps = draws[belief.axes.indexOf(putUpId(yarn.id))] ?? null;
+  const percentilesMm = percentilesOf(needs, joinWaste(fewest));
   const wanted = CERTAINTIES[wish.certainty];
   const ruled = byAllowance(estimate, wish.school.percent);
   const all = chancesOf(countBalls(needs, yarn.putUp.lengthM * 1000, putUps), wanted);
   const chanceOf = (balls: number): BallChance => all[balls - 1] ?? { balls, chance: 1 };
-  const advised =
-    wish.school.by === "allowance"
-      ? chanceOf(ruled.balls)
-      : (all.find(({ chance }) => chance >= wanted) ?? chanceOf(all.length + 1));
+  const byModel = all.find(({ chance }) => chance >= wanted) ?? chanceOf(all.length + 1);
+  const advised = wish.school.by === "allowance" ? chanceOf(ruled.balls) : byModel;
   const slope = slopeOfNeed(belief, likely, need, { yarnId: yarn.id, wasteMm: joinWaste(fewest) });
   return {
     ...estimate,
@@ -160,7 +165,9 @@ function forecastYarn(
     around: [advised.balls - 1, advised.balls, advised.balls + 1].filter((balls) => balls > 0).map(chanceOf),
     chances: all.filter(({ balls, chance }) => chance > HOPELESS || balls === advised.balls),
     leftOver: metres(advised.balls * yarn.putUp.lengthM - estimate.totalMm / 1000),
-    quantilesMm: quantilesOf(needs, joinWaste(fewest)),
+    quantilesMm: quantilesOf(percentilesMm),
+    percentilesMm,
+    byModel,
     byAllowance: ruled,
     doubts: doubtsOf(belief, slope),
     slope,

@@ -30,6 +30,10 @@ export function formatMass(mass: Grams, system: UnitSystem): string {
   return system === "metric" ? withUnit(mass, 0, "g") : withUnit(mass / 28.349523125, 1, "oz");
 }
 
+/** Mass as a fine scale shows it. Example: 12.4 g is "12.4 g" or "0.437 oz". */
+export const formatMassFine = (mass: Grams, system: UnitSystem) =>
+  system === "metric" ? `${plain(mass, 2)}${NO_BREAK}g` : `${plain(mass / 28.349523125, 3)}${NO_BREAK}oz`;
+
 /** Gauge over 10 cm or 4 in, as it can be typed again. Example: 20 per 100 mm is "20 st / 10 cm" or "20.3 st / 4 in". */
 export function formatGauge(per100Mm: number, counted: "stitches" | "rows", system: UnitSystem): string {
   const count = plain((per100Mm * BARE_SPAN_MM[system]) / 100, 1);

@@ -82,7 +82,7 @@ function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
             })
           }
         />
-        <Sharpen answer={answer} doubts={first.doubts} />
+        <Sharpen doubts={first.doubts} />
       </div>
     </div>
   );

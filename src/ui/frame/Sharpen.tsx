@@ -1,35 +1,19 @@
-import type { Doubt, DoubtId } from "@/core/forecast/doubt";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import Link from "next/link";
+import type { Doubt } from "@/core/forecast/doubt";
+import { useNextMeasures } from "@/state/nextMeasures";
 import { useProjectPart } from "@/state/projectStore";
+import { savesWords } from "@/ui/swatches/nextWords";
 import { FieldLink } from "@/ui/parts/FieldLink";
 
-/** What each unknown is called, in a sentence "… holds most of the doubt". */
-const NAMES: { readonly [Id in DoubtId]: string } = {
-  width: "your stitch gauge",
-  height: "your row gauge",
-  loop: "the yarn in one loop",
-  draw: "how far your cables pull in",
-  give: "how much yarn a crossing takes",
-  tail: "the cast-on tail",
-  castOff: "the cast-off",
-  putUp: "the length in your lot’s balls",
-};
+/** A measurement that leaves more of the doubt than this is not worth naming. */
+const WORTH = 0.95;
 
-interface SharpenProps {
-  readonly answer: KnownForecast;
-  readonly doubts: readonly Doubt[];
-}
+const percent = (share: number) => `${Math.round(share * 100)} %`;
 
-/** The one thing that would sharpen the answer most, of what can be done now; then what holds the doubt. */
-export function Sharpen({ answer, doubts }: SharpenProps) {
-  const { width, height } = answer.sources;
+/** The one thing that would sharpen the answer most, of what can be done now, and what it would save. */
+export function Sharpen({ doubts: [largest] }: { readonly doubts: readonly Doubt[] }) {
   const usual = useProjectPart(({ yarns }) => yarns[0]?.putUpFrom === "usual");
-  const gaugeShare = doubts
-    .filter(
-      ({ id }) => (id === "width" && width !== "measured") || (id === "height" && height !== "measured"),
-    )
-    .reduce((sum, { share }) => sum + share, 0);
-  const [largest] = doubts;
+  const [best] = useNextMeasures() ?? [];
   if (usual && largest?.id === "putUp")
     return (
       <p className="mt-1 leading-snug">
@@ -37,20 +21,23 @@ export function Sharpen({ answer, doubts }: SharpenProps) {
         <FieldLink field="putUp">read it off the band</FieldLink>.
       </p>
     );
-  if (gaugeShare > 0)
+  if (!best) return null;
+  if (best.left > WORTH)
     return (
       <p className="mt-1 leading-snug">
-        {percent(gaugeShare)} of the doubt is your gauge:{" "}
-        <FieldLink field={width === "measured" ? "rowGauge" : "stitchGauge"}>swatch and type it</FieldLink>.
+        Your swatches have said what they can: <Where>see what they say</Where>.
       </p>
     );
-  if (!largest) return null;
   return (
     <p className="mt-1 leading-snug">
-      {percent(largest.share)} of the doubt is {NAMES[largest.id]}.{" "}
-      <span className="text-faint">A weighed swatch would settle it.</span>
+      To be surer, <Where>{best.words}</Where>: {percent(1 - best.left)} of the doubt would go.{" "}
+      <span className="text-faint">{savesWords(best.savesChance)}</span>
     </p>
   );
 }
 
-const percent = (share: number) => `${Math.round(share * 100)} %`;
+const Where = ({ children }: { readonly children: React.ReactNode }) => (
+  <Link href="/swatches" className="text-woad underline">
+    {children}
+  </Link>
+);

@@ -13,13 +13,7 @@ export const PANELS_PATH = "/panels";
 
 export const BENCHES: readonly Bench[] = [
   { path: "/", name: "Pieces", key: "1", promise: "" },
-  {
-    path: "/swatches",
-    name: "Swatches",
-    key: "2",
-    promise:
-      "Here you will count, measure and weigh swatches, and see how far each one narrows the doubt about the yarn.",
-  },
+  { path: "/swatches", name: "Swatches", key: "2", promise: "" },
   {
     path: "/swap",
     name: "Swap",

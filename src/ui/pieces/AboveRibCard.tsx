@@ -7,10 +7,12 @@ import { SourceMark } from "@/ui/parts/SourceMark";
 interface AboveRibCardProps {
   readonly estimate: PieceEstimate;
   readonly above: AboveRib;
+  /** Whether a swatch has said how far the cables pull in. */
+  readonly swatched: boolean;
 }
 
 /** How many stitches to add above the rib, so that the cables do not pull the piece in; beside the rules of thumb. */
-export const AboveRibCard = memo(function AboveRibCard({ estimate, above }: AboveRibCardProps) {
+export const AboveRibCard = memo(function AboveRibCard({ estimate, above, swatched }: AboveRibCardProps) {
   const { kept } = estimate;
   const { rib, add, byThirds, byCrossings } = above;
   const rules = [
@@ -32,9 +34,9 @@ export const AboveRibCard = memo(function AboveRibCard({ estimate, above }: Abov
         {add > 0 ? `over a rib of ${rib}, and the width holds.` : "These panels keep their width."}
       </p>
       <p className="mt-1 text-sm">
-        <SourceMark source={kept.measured === null ? "computed" : "measured"} /> These panels keep{" "}
-        <span className="text-woad">{Math.round(kept.all * 100)} %</span> of their plain width, so a rib that
-        stretches to plain width needs that share of the stitches.
+        <SourceMark source={kept.measured === null && !swatched ? "computed" : "measured"} /> These panels
+        keep <span className="text-woad">{Math.round(kept.all * 100)} %</span> of their plain width, so a rib
+        that stretches to plain width needs that share of the stitches.
       </p>
       <table className="mt-2 w-full text-sm">
         <caption className="sr-only">Rules of thumb</caption>

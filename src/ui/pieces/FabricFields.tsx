@@ -155,11 +155,14 @@ function ExtentFields({ section }: { readonly section: FabricSection }) {
   );
 }
 
+/** A swatch that moves the draw-in by less than this is not worth a word. */
+const SEEN = 0.002;
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 function WidthFields({ section, content, finding }: FabricFieldsProps) {
   const piece = useChosenPiece();
   const kept = content?.kept;
+  const swatched = kept !== undefined && Math.abs(kept.believed - kept.computed) > SEEN;
   const cabled = section.content === "ropes" ? cabledStitches(ropesOf(section, piece)) : null;
   return (
     <>
@@ -176,8 +179,13 @@ function WidthFields({ section, content, finding }: FabricFieldsProps) {
                   <SourceMark source="measured" /> {percent(kept.measured)} of plain;{" "}
                 </>
               )}
+              {kept.measured === null && swatched && (
+                <>
+                  <SourceMark source="measured" /> {percent(kept.believed)} of plain by your swatch;{" "}
+                </>
+              )}
               <SourceMark source="computed" /> {percent(kept.computed)}
-              {kept.measured === null && " of plain"}
+              {kept.measured === null && !swatched && " of plain"}
             </>
           )
         }

@@ -1,6 +1,7 @@
 "use client";
 import { memo, useId } from "react";
 import { workedAt, type Strand } from "@/core/estimate/strand";
+import { isDrawInSwatched } from "@/core/estimate/piece";
 import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import { outlineOf, type OutlinePart } from "@/core/garment/outline";
 import type { PutUp } from "@/core/yarn/putUp";
@@ -30,20 +31,21 @@ export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps)
   const { round } = useChosenPiece();
   const { widthMm, plainWidthMm, heightMm, widthBandMm, kept } = props.piece.estimate;
   const size = `${formatSize(widthMm, units)} ${round ? "round" : "wide"}, ${formatSize(heightMm, units)} high`;
+  const swatched = isDrawInSwatched(props.piece);
   const pulled = millimetres(plainWidthMm - widthMm);
   return (
     <Card title="Drawn to scale" aside={size}>
       <DrawnPiece {...props} />
       <p className="mt-2 text-sm">
-        <SourceMark source={kept.measured === null ? "computed" : "measured"} /> Plain stitches would be{" "}
-        {formatSize(plainWidthMm, units)} {round ? "round" : "wide"} (dashed);{" "}
+        <SourceMark source={kept.measured === null && !swatched ? "computed" : "measured"} /> Plain stitches
+        would be {formatSize(plainWidthMm, units)} {round ? "round" : "wide"} (dashed);{" "}
         <span className="text-woad">
           {pulled >= 0
             ? `the cables pull ${formatSize(pulled, units)} in`
             : `the panels spread ${formatSize(millimetres(-pulled), units)}`}
         </span>
         . Likely {formatSize(widthBandMm.narrow, units)} to {formatSize(widthBandMm.wide, units)}
-        {kept.measured === null ? ": a cabled swatch would narrow that." : "."}
+        {kept.measured === null && !swatched ? ": a cabled swatch would narrow that." : "."}
         {round && " Drawn laid flat, half of it to be seen."}
       </p>
     </Card>

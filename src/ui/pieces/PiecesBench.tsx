@@ -1,6 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useDeferredValue } from "react";
+import { isDrawInSwatched } from "@/core/estimate/piece";
 import { useAnswer, usePieceIn } from "@/state/answer";
 import { AboveRibCard } from "./AboveRibCard";
 import { PieceCard } from "./PieceCard";
@@ -43,7 +44,11 @@ export function PiecesBench() {
           <LedgerCard answer={settled} />
           {piece && <FinishingCard piece={piece} />}
           {piece?.estimate.aboveRib && (
-            <AboveRibCard estimate={piece.estimate} above={piece.estimate.aboveRib} />
+            <AboveRibCard
+              estimate={piece.estimate}
+              above={piece.estimate.aboveRib}
+              swatched={isDrawInSwatched(piece)}
+            />
           )}
           <WhatIfCard piece={piece} gauge={settled.plan.gauge} />
         </div>

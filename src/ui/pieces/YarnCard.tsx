@@ -1,5 +1,6 @@
 "use client";
 import type { ProjectForecast } from "@/core/forecast/projectForecast";
+import { isGaugeMeasured } from "@/core/belief/believe";
 import { formatFine, formatGauge } from "@/core/units/format";
 import { assumedGauge, thicknessOf, wrapsPerInch } from "@/core/yarn/thickness";
 import { classOf, type YarnClass } from "@/core/yarn/classes";
@@ -88,6 +89,7 @@ function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
       <>
         <SourceMark source={counted === "stitches" ? answer.sources.width : answer.sources.height} />{" "}
         {formatGauge(counted === "stitches" ? stitchesPer10Cm : rowsPer10Cm, counted, units)}
+        {isGaugeMeasured(answer.belief, counted === "stitches" ? "Width" : "Height") && " by your swatches"}
       </>
     );
   };

@@ -1,0 +1,5 @@
+import { SwatchesBench } from "@/ui/swatches/SwatchesBench";
+
+export default function SwatchesPage() {
+  return <SwatchesBench />;
+}

@@ -1,0 +1,26 @@
+/** Masses as people type them, read into grams. */
+import { grams, type Grams, type UnitSystem } from "./brands";
+import { readQuantities } from "./quantities";
+import { read, unread, within, type Bounds, type Reading } from "./reading";
+
+/** What a number without a unit means, in g. */
+const BARE_MASS = { metric: 1, imperial: 28.349523125 } as const;
+
+/**
+ * Reads a mass; several parts add up.
+ * Errors: no number, a unit that is no mass, zero or less, out of bounds.
+ * Example: `readMass("1/2 oz", "metric", bounds)` is 14.17 g.
+ */
+export function readMass(text: string, system: UnitSystem, bounds: Bounds): Reading<Grams> {
+  const quantities = readQuantities(text);
+  if (!quantities.ok) return quantities;
+  let total = 0;
+  for (const { number, unit, at } of quantities.value) {
+    if (unit && unit.kind !== "mass") return unread("This wants a weight: use g or oz.", at);
+    if (!unit && quantities.value.length > 1)
+      return unread("One of these numbers has no unit: add g or oz to each.", at);
+    total += number * (unit?.factor ?? BARE_MASS[system]);
+  }
+  const bounded = within(total, bounds);
+  return bounded.ok ? read(grams(total)) : bounded;
+}

@@ -1,0 +1,66 @@
+/** Photos of swatches: scaled down and kept in this browser, not in the project's file. */
+import localforage from "localforage";
+import { useEffect, useState } from "react";
+
+const shelf = () => localforage.createInstance({ name: "brenok", storeName: "photos" });
+
+const LONGEST_PX = 1200;
+const QUALITY = 0.82;
+
+/** The picture as a JPEG no longer than it will be shown. Fails with a word where it is no picture. */
+async function scaledDown(file: Blob): Promise<Blob> {
+  const picture = await createImageBitmap(file).catch(() => {
+    throw new Error("This file is no picture that the browser can show: choose a JPEG or PNG.");
+  });
+  const scale = Math.min(1, LONGEST_PX / Math.max(picture.width, picture.height));
+  const canvas = document.createElement("canvas");
+  [canvas.width, canvas.height] = [
+    Math.max(1, Math.round(picture.width * scale)),
+    Math.max(1, Math.round(picture.height * scale)),
+  ];
+  canvas.getContext("2d")?.drawImage(picture, 0, 0, canvas.width, canvas.height);
+  picture.close();
+  return new Promise((resolve, reject) => {
+    canvas.toBlob(
+      (blob) => (blob ? resolve(blob) : reject(new Error("The picture could not be scaled down."))),
+      "image/jpeg",
+      QUALITY,
+    );
+  });
+}
+
+/** The photo of a swatch as an address to show it from, and ways to change it. */
+export function usePhoto(swatchId: string) {
+  const [shown, setShown] = useState<{ readonly id: string; readonly url: string } | null>(null);
+  const [turn, setTurn] = useState(0);
+  useEffect(() => {
+    let url: string | null = null;
+    let current = true;
+    const find = async () => {
+      const kept = await shelf()
+        .getItem<Blob>(swatchId)
+        .catch(() => null);
+      if (!current || !(kept instanceof Blob)) return;
+      url = URL.createObjectURL(kept);
+      setShown({ id: swatchId, url });
+    };
+    void find();
+    return () => {
+      current = false;
+      if (url) URL.revokeObjectURL(url);
+      setShown(null);
+    };
+  }, [swatchId, turn]);
+  return {
+    url: shown?.id === swatchId ? shown.url : null,
+    /** Fails with a word for the knitter. */
+    keep: async (file: Blob) => {
+      await shelf().setItem(swatchId, await scaledDown(file));
+      setTurn((now) => now + 1);
+    },
+    remove: async () => {
+      await shelf().removeItem(swatchId);
+      setTurn((now) => now + 1);
+    },
+  };
+}

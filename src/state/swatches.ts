@@ -1,0 +1,130 @@
+/** The swatches of the project: added, copied, changed, taken out; every step can be undone. */
+import type { Draft } from "immer";
+import { create } from "zustand";
+import type { Project } from "@/core/files/project";
+import type { FabricSection } from "@/core/files/sections";
+import { newSwatch, type MeasureId, type Swatch } from "@/core/files/swatches";
+import { change, useProjectPart, useProjectStore } from "./projectStore";
+
+/** More swatches than this are not kept in one project. */
+export const MOST_SWATCHES = 40;
+const PATTERN_EDGE = 4;
+const PATTERN_REPEATS = 2;
+const PATTERN_ROWS = 36;
+
+const useChosen = create<{ readonly id: string | null }>()(() => ({ id: null }));
+
+export const chooseSwatch = (id: string) => useChosen.setState({ id });
+
+const pick = <One extends { readonly id: string }>(swatches: readonly One[], id: string | null): One | null =>
+  swatches.find((swatch) => swatch.id === id) ?? swatches[0] ?? null;
+
+/** The swatch that is open on the bench; the first where none was chosen, null where there is none. */
+export const chosenSwatchOf = ({ swatches }: Pick<Project, "swatches">): Swatch | null =>
+  pick(swatches, useChosen.getState().id);
+
+export const chosenSwatchIn = ({ swatches }: Draft<Pick<Project, "swatches">>): Draft<Swatch> | null =>
+  pick(swatches, useChosen.getState().id);
+
+export function useChosenSwatch(): Swatch | null {
+  const id = useChosen((state) => state.id);
+  return useProjectPart(({ swatches }) => pick(swatches, id));
+}
+
+const project = () => useProjectStore.getState().project;
+const newId = () => `swatch-${crypto.randomUUID().slice(0, 8)}`;
+
+function add(what: string, swatch: Swatch) {
+  if (project().swatches.length >= MOST_SWATCHES) return;
+  change(what, (draft) => {
+    draft.swatches.push(swatch);
+  });
+  chooseSwatch(swatch.id);
+}
+
+const common = (id: string): Partial<Swatch> => ({
+  yarnId: project().yarns[0]?.id ?? "",
+  scaleStepG: project().swatches.at(-1)?.scaleStepG ?? 1,
+  name: `Plain swatch${project().swatches.some((one) => one.name === "Plain swatch") ? ` ${id.slice(-3)}` : ""}`,
+});
+
+export function addPlainSwatch() {
+  const id = newId();
+  add("add swatch", newSwatch(id, common(id)));
+}
+
+/** The first section that is cabled: what a pattern swatch is worked in. */
+export function cabledSection({ pieces }: Project): FabricSection | null {
+  const sections = pieces.flatMap((piece) => piece.sections);
+  const found = sections.find(
+    (section): section is FabricSection =>
+      section.kind === "fabric" && (section.content === "ropes" || section.content === "panels"),
+  );
+  return found ?? null;
+}
+
+/** A swatch of two repeats of what the project is cabled with. */
+export function addPatternSwatch() {
+  const cabled = cabledSection(project());
+  if (!cabled) return;
+  const id = newId();
+  const fabric: FabricSection = {
+    ...cabled,
+    id: `${id}/fabric`,
+    edge: PATTERN_EDGE,
+    ropes: Math.min(cabled.ropes, PATTERN_REPEATS),
+    across: cabled.across.slice(0, PATTERN_REPEATS).map((one) => ({ ...one, times: 1 })),
+    measured: { widthMm: null, stitches: null },
+    colours: { kind: "one", bands: [], carried: true },
+    needleMm: null,
+  };
+  add(
+    "add pattern swatch",
+    newSwatch(id, { ...common(id), name: "Pattern swatch", fabric, stitches: null, rows: PATTERN_ROWS }),
+  );
+}
+
+/** A copy of the chosen swatch without its readings: the same on another needle, say. */
+export function copySwatch() {
+  const swatch = chosenSwatchOf(project());
+  if (!swatch) return;
+  const id = newId();
+  const { name, yarnId, needleMm, fabric, stitches, rows, borderRows, castOn, castOff, by, scaleStepG } =
+    swatch;
+  const kept = { yarnId, needleMm, stitches, rows, borderRows, castOn, castOff, by, scaleStepG };
+  add(
+    "copy swatch",
+    newSwatch(id, { ...kept, name: `${name}, again`, fabric: { ...fabric, id: `${id}/fabric` } }),
+  );
+}
+
+export function removeSwatch() {
+  change("remove swatch", (draft) => {
+    const swatch = chosenSwatchIn(draft);
+    draft.swatches = draft.swatches.filter(({ id }) => id !== swatch?.id);
+  });
+}
+
+/** Changes the chosen swatch. */
+export function editSwatch(what: string, recipe: (swatch: Draft<Swatch>) => void) {
+  change(`swatch ${what}`, (draft) => {
+    const swatch = chosenSwatchIn(draft);
+    if (swatch) recipe(swatch);
+  });
+}
+
+/** The knitter has seen that a measurement is surprising, and stands by it; or does no longer. */
+export function standBy(kind: MeasureId, stands: boolean) {
+  editSwatch(`stand by ${kind}`, (swatch) => {
+    swatch.seen = swatch.seen.filter((one) => one !== kind);
+    if (stands) swatch.seen.push(kind);
+  });
+}
+
+/** Takes a weight as the scale shows it. */
+export function takeWeight(massG: number, stepG: number) {
+  editSwatch("weight", (swatch) => {
+    swatch.massG = massG;
+    swatch.scaleStepG = stepG;
+  });
+}

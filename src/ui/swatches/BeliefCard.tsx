@@ -1,0 +1,64 @@
+"use client";
+import { curveOf, tellBelief, type Told } from "@/core/belief/telling";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { useUnits } from "@/state/settings";
+import { Card } from "@/ui/parts/Card";
+import { SourceMark } from "@/ui/parts/SourceMark";
+
+/** What is believed of the knitter and the yarn: before any swatch, now, and what moved it. */
+export function BeliefCard({ answer }: { readonly answer: KnownForecast }) {
+  const units = useUnits();
+  const { belief, estimate } = answer;
+  const kept = estimate.pieces.find((piece) => piece.main?.content.stitches)?.estimate.kept ?? null;
+  const told = tellBelief({ belief, units, kept }, belief.basis.sources);
+  return (
+    <Card title="What your swatches say" aside="dashed: before; filled: now">
+      <ul className="mt-2 grid gap-2.5">
+        {told.map((one) => (
+          <li key={one.id} className="grid grid-cols-[5.5rem_1fr] items-center gap-x-3">
+            <Curves told={one} />
+            <div className="text-sm leading-snug">
+              <p className="font-semibold">{one.name}</p>
+              <p>{one.words}</p>
+              <p>
+                <SourceMark source={one.source} />{" "}
+                {one.from !== null && <span className="text-faint">by “{one.from}”</span>}
+              </p>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </Card>
+  );
+}
+
+const REACH = 2.8;
+
+/** The belief before and now, drawn over the same span. */
+function Curves({ told: { name, before, now } }: { readonly told: Told }) {
+  const reach = REACH * before.sd;
+  const highest = Math.min(before.sd, now.sd);
+  const spread = (sd: number) => `${(100 * sd).toFixed(1)} %`;
+  return (
+    <svg
+      viewBox="0 0 100 31"
+      preserveAspectRatio="none"
+      role="img"
+      aria-label={`${name}: doubt ${spread(before.sd)} before, ${spread(now.sd)} now`}
+      className="h-10 w-full"
+    >
+      <path
+        d={curveOf(now, reach, highest)}
+        className="fill-woad/25 stroke-woad"
+        strokeWidth="1.5"
+        vectorEffect="non-scaling-stroke"
+      />
+      <path
+        d={curveOf(before, reach, highest)}
+        className="fill-none stroke-ink"
+        strokeDasharray="3 3"
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
+  );
+}

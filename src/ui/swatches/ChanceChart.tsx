@@ -1,0 +1,140 @@
+"use client";
+import {
+  Chart,
+  Filler,
+  LinearScale,
+  LineController,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+  type Plugin,
+} from "chart.js";
+import { useEffect, useRef } from "react";
+import type { YarnForecast } from "@/core/forecast/forecast";
+import { metres, toMetres, type UnitSystem } from "@/core/units/brands";
+import { formatChance, formatYarn } from "@/core/units/format";
+import { useUnits } from "@/state/settings";
+import { useTheme } from "@/ui/frame/useTheme";
+
+Chart.register(Filler, LinearScale, LineController, LineElement, PointElement, ScatterController, Tooltip);
+
+const IN_YARDS = 1 / 0.9144;
+
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Points of the chart, lengths in m or yd and chances in a hundred. */
+function pointsOf({ percentilesMm, quantilesMm, chances, around, yarn }: YarnForecast, units: UnitSystem) {
+  const scale = units === "metric" ? 1 : IN_YARDS;
+  const all: readonly Point[] = percentilesMm.map((mm, percent) => ({ x: (scale * mm) / 1000, y: percent }));
+  const [low, high] = [(scale * quantilesMm.p5) / 1000, (scale * quantilesMm.p95) / 1000];
+  const counted = new Map([...around, ...chances].map((one) => [one.balls, one.chance]));
+  const counts = [...counted.keys()].sort((a, b) => a - b);
+  const balls: readonly Point[] = counts.map((count) => ({
+    x: scale * count * yarn.putUp.lengthM,
+    y: 100 * (counted.get(count) ?? 0),
+  }));
+  return { all, likely: all.filter(({ x }) => x >= low && x <= high), balls, counts };
+}
+
+/** The count of balls over each dot. */
+const countsOverDots = (counts: readonly number[], colour: string): Plugin => ({
+  id: "countsOverDots",
+  afterDatasetsDraw: (chart) => {
+    const { ctx } = chart;
+    ctx.save();
+    ctx.fillStyle = colour;
+    ctx.textAlign = "center";
+    ctx.font = `600 13px ${Chart.defaults.font.family ?? "sans-serif"}`;
+    for (const [index, dot] of chart.getDatasetMeta(0).data.entries())
+      ctx.fillText(String(counts[index] ?? ""), dot.x, dot.y - 12);
+    ctx.restore();
+  },
+});
+
+/** Axes begin and end at whole fifties. */
+const roundedTo = (way: (value: number) => number, value: number) => 50 * way(value / 50);
+
+/** The chance that so much yarn is enough, and where whole balls stand on that curve. */
+export function ChanceChart({ yarn }: { readonly yarn: YarnForecast }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const units = useUnits();
+  const theme = useTheme();
+  useEffect(() => {
+    if (!canvas.current) return;
+    const style = getComputedStyle(document.documentElement);
+    const [ink, woad, line, weld, madder] = ["--ink", "--woad", "--line", "--weld", "--madder"].map((name) =>
+      style.getPropertyValue(name).trim(),
+    );
+    const { all, likely, balls, counts } = pointsOf(yarn, units);
+    const axis = (text: string) => ({
+      type: "linear" as const,
+      title: { display: true, text, color: ink },
+      ticks: { color: ink, maxTicksLimit: 8 },
+      grid: { color: line },
+    });
+    Chart.defaults.font.family = getComputedStyle(document.body).fontFamily;
+    const chart = new Chart(canvas.current, {
+      type: "line",
+      data: {
+        datasets: [
+          {
+            label: "balls",
+            type: "scatter",
+            data: balls,
+            borderColor: ink,
+            backgroundColor: counts.map((count) => (count === yarn.advised.balls ? madder : ink)),
+            pointRadius: counts.map((count) => (count === yarn.advised.balls ? 7 : 5)),
+            clip: false,
+          },
+          { label: "yarn", data: all, borderColor: woad, borderWidth: 2.5, pointRadius: 0 },
+          {
+            label: "likely",
+            data: likely,
+            borderColor: "transparent",
+            fill: "origin",
+            backgroundColor: `${weld}44`,
+            pointRadius: 0,
+          },
+        ],
+      },
+      options: {
+        animation: false,
+        maintainAspectRatio: false,
+        layout: { padding: { top: 24 } },
+        interaction: { mode: "nearest", intersect: false },
+        scales: {
+          x: {
+            ...axis(units === "metric" ? "metres in hand" : "yards in hand"),
+            min: roundedTo(Math.floor, Math.min(...[...all, ...balls].map(({ x }) => x))),
+            max: roundedTo(Math.ceil, Math.max(...[...all, ...balls].map(({ x }) => x)) + 1),
+          },
+          y: { ...axis("enough, times in 100"), min: 0, max: 100, ticks: { color: ink, stepSize: 25 } },
+        },
+        plugins: {
+          tooltip: {
+            callbacks: {
+              label: ({ datasetIndex, dataIndex, parsed }) =>
+                datasetIndex === 0
+                  ? `${counts[dataIndex] ?? 0} balls: ${formatChance((parsed.y ?? 0) / 100)}`
+                  : `${formatYarn(metres((parsed.x ?? 0) * (units === "metric" ? 1 : 0.9144)), units)}: ${formatChance((parsed.y ?? 0) / 100)}`,
+            },
+          },
+        },
+      },
+      plugins: [countsOverDots(counts, ink ?? "")],
+    } as ConstructorParameters<typeof Chart>[1]);
+    return () => chart.destroy();
+  }, [yarn, units, theme]);
+  const need = formatYarn(toMetres(yarn.totalMm), units);
+  return (
+    <canvas
+      ref={canvas}
+      role="img"
+      aria-label={`Chance that so much yarn is enough; most likely ${need} are needed, and dots stand at whole balls`}
+    />
+  );
+}

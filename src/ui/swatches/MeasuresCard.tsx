@@ -1,0 +1,223 @@
+"use client";
+import type { ReactNode } from "react";
+import type { Measured } from "@/core/belief/believe";
+import { KINDS } from "@/core/belief/kinds";
+import { needleAdvice } from "@/core/belief/needleAdvice";
+import type { MeasureId, Swatch } from "@/core/files/swatches";
+import type { KnownForecast, ProjectForecast } from "@/core/forecast/projectForecast";
+import { grams, millimetres, type UnitSystem } from "@/core/units/brands";
+import { formatFine, formatGauge, formatMassFine, tellSize } from "@/core/units/format";
+import { useProjectPart } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { editSwatch, standBy } from "@/state/swatches";
+import type { FieldId } from "@/state/fields";
+import { Card } from "@/ui/parts/Card";
+import { Choice } from "@/ui/parts/Choice";
+import { MeasureField } from "@/ui/parts/MeasureField";
+
+const FINISHES = [
+  { value: "wetBlocked", label: "wet-blocked" },
+  { value: "steamed", label: "steamed" },
+] as const;
+const STEPS = [
+  { value: "0.1", label: "0.1 g" },
+  { value: "1", label: "1 g" },
+  { value: "5", label: "5 g" },
+] as const;
+
+interface MeasuresCardProps {
+  readonly swatch: Swatch;
+  readonly answer: ProjectForecast;
+}
+
+/** What was measured, counted and weighed of a swatch, before its bath and behind it. */
+export function MeasuresCard({ swatch, answer }: MeasuresCardProps) {
+  const all = answer.known ? answer.belief.measured : [];
+  const measured = all.filter(({ swatchId }) => swatchId === swatch.id);
+  return (
+    <Card title="Measured" aside="any unit; a count left out means all of it">
+      <Questions questions={measured} swatch={swatch} />
+      <div className="mt-2 grid gap-x-4 sm:grid-cols-2">
+        <State title="Finished" measured={measured} of="finished">
+          <Choice
+            label="How it was finished"
+            options={FINISHES}
+            value={swatch.finish}
+            onChange={(finish) =>
+              editSwatch("finish", (one) => {
+                one.finish = finish;
+              })
+            }
+          />
+        </State>
+        <State title="As knit" measured={measured} of="asKnit">
+          <span className="py-1 text-sm text-faint">before its bath, if you took it</span>
+        </State>
+      </div>
+      <div className="mt-1 grid gap-x-4 border-t border-line pt-2 sm:grid-cols-2">
+        <div>
+          <Reading field="swatchMass" label="Weight" example="as 12.4 g" kind="mass" measured={measured} />
+          <div className="mb-1 flex items-center gap-2 text-sm">
+            <span aria-hidden>Scale steps</span>
+            <Choice
+              label="Steps of the scale"
+              options={STEPS}
+              value={String(swatch.scaleStepG)}
+              onChange={(step) =>
+                editSwatch("step", (one) => {
+                  one.scaleStepG = Number(step);
+                })
+              }
+            />
+          </div>
+        </div>
+        <div>
+          <p className="text-sm">Or unravel instead of weighing</p>
+          <div className="grid grid-cols-2 gap-x-3">
+            <MeasureField field="unravelledStitches" label="Stitches" example="as 50" />
+            <Reading
+              field="unravelledLength"
+              label="took yarn"
+              example="as 95 cm"
+              kind="unravelled"
+              measured={measured}
+            />
+          </div>
+        </div>
+      </div>
+      {answer.known && <Needle swatch={swatch} answer={answer} />}
+    </Card>
+  );
+}
+
+interface StateProps {
+  readonly title: string;
+  readonly of: "asKnit" | "finished";
+  readonly measured: readonly Measured[];
+  readonly children: ReactNode;
+}
+
+function State({ title, of, measured, children }: StateProps) {
+  return (
+    <div role="group" aria-label={title}>
+      <div className="mb-1 flex flex-wrap items-center gap-x-3">
+        <h3 className="text-lg">{title}</h3>
+        {children}
+      </div>
+      <div className="grid grid-cols-2 gap-x-3">
+        <Reading
+          field={`${of}Width`}
+          label="Width"
+          example="as 10.1 cm"
+          kind={`${of}Width`}
+          measured={measured}
+        />
+        <MeasureField field={`${of}Stitches`} label="over stitches" example="all" />
+        <Reading
+          field={`${of}Height`}
+          label="Height"
+          example="as 9.9 cm"
+          kind={`${of}Height`}
+          measured={measured}
+        />
+        <MeasureField field={`${of}Rows`} label="over rows" example="all" />
+      </div>
+    </div>
+  );
+}
+
+interface ReadingProps {
+  readonly field: FieldId;
+  readonly label: string;
+  readonly example: string;
+  readonly kind: MeasureId;
+  readonly measured: readonly Measured[];
+}
+
+/** A figure as its unit is told. */
+const toldIn = (kind: MeasureId, value: number, units: UnitSystem) =>
+  KINDS[kind].unit === "g" ? formatMassFine(grams(value), units) : tellSize(millimetres(value), units);
+
+/** A figure that was read off, and under it what all else lets one expect. */
+function Reading({ field, label, example, kind, measured }: ReadingProps) {
+  const units = useUnits();
+  const one = measured.find((candidate) => candidate.kind === kind);
+  return (
+    <MeasureField
+      field={field}
+      label={label}
+      example={example}
+      finding={one?.question ? "Not taken in: see above." : undefined}
+      says={one && one.expected !== null && <>expected {toldIn(kind, one.expected, units)}</>}
+    />
+  );
+}
+
+interface QuestionsProps {
+  readonly questions: readonly Measured[];
+  readonly swatch: Swatch;
+}
+
+/** What is asked before it is taken in, and what was taken in against all expectation. */
+function Questions({ questions, swatch }: QuestionsProps) {
+  const asked = questions.filter(({ question }) => question !== null);
+  const stood = swatch.seen.filter((kind) => questions.some((one) => one.kind === kind && one.taken));
+  return (
+    <div aria-live="polite" role="group" aria-label="Questions" className="grid gap-1.5">
+      {asked.map(({ kind, question, impossible }) => (
+        <div key={kind} className="mt-2 rounded-lg border-2 border-madder p-2 text-sm">
+          <p>
+            <strong className="capitalize">{KINDS[kind].name}.</strong> {question}
+          </p>
+          {impossible ? (
+            <p className="mt-1 font-semibold">So far off it is not taken in.</p>
+          ) : (
+            <button
+              type="button"
+              onClick={() => standBy(kind, true)}
+              className="mt-1 rounded-lg border border-edge px-3 py-1 font-semibold hover:bg-line"
+            >
+              It is so: take it in
+            </button>
+          )}
+        </div>
+      ))}
+      {stood.map((kind) => (
+        <p key={kind} className="mt-2 text-sm">
+          {KINDS[kind].name}: taken in since you stand by it.{" "}
+          <button type="button" onClick={() => standBy(kind, false)} className="text-woad underline">
+            Ask again
+          </button>
+        </p>
+      ))}
+    </div>
+  );
+}
+
+/** Which needle would give the gauge that was asked for, where the swatch came out otherwise. */
+function Needle({ swatch, answer }: { readonly swatch: Swatch; readonly answer: KnownForecast }) {
+  const units = useUnits();
+  const asked = useProjectPart(({ gauge }) => gauge.stitchesPer10Cm);
+  const { widthMm, stitches } = swatch.finished;
+  const across = stitches ?? swatch.stitches;
+  if (asked === null || widthMm === null || across === null || swatch.fabric.content !== "ground")
+    return null;
+  const has = (100 * across) / widthMm;
+  const told = formatGauge(has, "stitches", units);
+  const advice = needleAdvice(has, asked, swatch.needleMm ?? answer.plan.needleMm);
+  return (
+    <p role="status" className="border-t border-line pt-2 text-sm">
+      {advice ? (
+        <>
+          <strong>
+            {told} where {formatGauge(asked, "stitches", units)} were asked for.
+          </strong>{" "}
+          Try a {has > asked ? "thicker" : "thinner"} needle: {formatFine(millimetres(advice.needleMm))}{" "}
+          should give {formatGauge(advice.gives, "stitches", units)}.
+        </>
+      ) : (
+        `${told}: near enough to the ${formatGauge(asked, "stitches", units)} that were asked for.`
+      )}
+    </p>
+  );
+}

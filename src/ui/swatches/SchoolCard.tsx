@@ -1,0 +1,69 @@
+"use client";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { toMetres } from "@/core/units/brands";
+import { formatChance, formatYarn } from "@/core/units/format";
+import { chooseSchool } from "@/state/school";
+import { useProjectPart } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { Card } from "@/ui/parts/Card";
+import { Choice } from "@/ui/parts/Choice";
+import { MeasureField } from "@/ui/parts/MeasureField";
+
+const SCHOOLS = [
+  { value: "model", label: "the model" },
+  { value: "allowance", label: "an allowance" },
+] as const;
+
+const told = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
+
+/** Two schools side by side: cables reckoned, or plain fabric and so many per cent more. */
+export function SchoolCard({ answer }: { readonly answer: KnownForecast }) {
+  const units = useUnits();
+  const by = useProjectPart(({ school }) => school.by);
+  const [{ byAllowance, byModel, totalMm, chances }] = answer.yarns;
+  const chanceOf = (balls: number) =>
+    chances.find((one) => one.balls === balls)?.chance ?? (balls > byModel.balls ? 1 : 0);
+  return (
+    <Card title="Two schools">
+      <div className="mt-2 mb-2 flex flex-wrap items-center gap-2 text-sm">
+        <span aria-hidden>Balls are advised by</span>
+        <Choice label="School" options={SCHOOLS} value={by} onChange={chooseSchool} />
+      </div>
+      <table className="w-full text-sm">
+        <thead className="sr-only">
+          <tr>
+            <th>School</th>
+            <th>Balls</th>
+            <th>Yarn</th>
+            <th>Chance that it is enough</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr className="border-t border-line">
+            <th scope="row" className="py-1 text-left font-normal">
+              The model, cables reckoned
+            </th>
+            <td className="px-2 font-semibold whitespace-nowrap">{told(byModel.balls)}</td>
+            <td className="px-2 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>
+            <td className="whitespace-nowrap">{formatChance(byModel.chance)}</td>
+          </tr>
+          <tr className="border-t border-line">
+            <th scope="row" className="py-1 text-left font-normal">
+              Plain fabric and an allowance
+            </th>
+            <td className="px-2 font-semibold whitespace-nowrap">{told(byAllowance.balls)}</td>
+            <td className="px-2 whitespace-nowrap">{formatYarn(toMetres(byAllowance.needMm), units)}</td>
+            <td className="whitespace-nowrap">{formatChance(chanceOf(byAllowance.balls))}</td>
+          </tr>
+        </tbody>
+      </table>
+      <div className="mt-2 w-36">
+        <MeasureField field="allowance" label="Allowance for cables" example="as 25 %" />
+      </div>
+      <p className="text-sm text-faint">
+        An allowance hides how far your cables pull in and what their crossings take; the model is the usual
+        one here because it shows both.
+      </p>
+    </Card>
+  );
+}

@@ -1,0 +1,177 @@
+"use client";
+import type { ProjectForecast } from "@/core/forecast/projectForecast";
+import { hintsOf, type SwatchHint } from "@/core/belief/hints";
+import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/estimate/edges";
+import type { Swatch } from "@/core/files/swatches";
+import { GROUND_IDS } from "@/core/panels/grounds";
+import { formatFine } from "@/core/units/format";
+import { useProject } from "@/state/projectStore";
+import { useSettings } from "@/state/settings";
+import { editSwatch } from "@/state/swatches";
+import { Card } from "@/ui/parts/Card";
+import { MeasureField } from "@/ui/parts/MeasureField";
+import { Select } from "@/ui/parts/Select";
+import { groundName } from "@/ui/pieces/sectionWords";
+import { SwatchPhoto } from "./SwatchPhoto";
+import { SwatchTabs } from "./SwatchTabs";
+
+const ON = CAST_ON_IDS.map((id) => ({ value: id, label: CAST_ONS[id].name }));
+const OFF = CAST_OFF_IDS.map((id) => ({ value: id, label: CAST_OFFS[id].name }));
+
+interface SwatchCardProps {
+  readonly swatch: Swatch;
+  readonly answer: ProjectForecast;
+}
+
+/** What was worked: the swatch itself, before anything is measured of it. */
+export function SwatchCard({ swatch, answer }: SwatchCardProps) {
+  const { yarns } = useProject();
+  const of = answer.known ? answer.belief.swatches.find((one) => one.swatch.id === swatch.id) : undefined;
+  const plainGround = swatch.fabric.content === "ground";
+  return (
+    <Card title="The swatch">
+      <SwatchTabs swatch={swatch} />
+      <div className="grid grid-cols-2 gap-x-3 gap-y-0.5">
+        {plainGround ? (
+          <GroundFields swatch={swatch} />
+        ) : (
+          <PatternFields swatch={swatch} stitches={of?.stitches ?? null} />
+        )}
+        <MeasureField field="swatchRows" label="Rows" example="as 36" says="all between the edges" />
+        <MeasureField
+          field="swatchNeedle"
+          label="Needle"
+          example={answer.known ? formatFine(answer.plan.needleMm) : "as 5 mm"}
+          says={swatch.needleMm === null && "the project’s"}
+        />
+        {yarns.length > 1 && (
+          <div className="col-span-2 mb-1">
+            <Select
+              label="Yarn"
+              options={yarns.map(({ id, name }) => ({ value: id, label: name || "Yarn" }))}
+              value={swatch.yarnId}
+              onChange={(yarnId) =>
+                editSwatch("yarn", (one) => {
+                  one.yarnId = yarnId;
+                })
+              }
+            />
+          </div>
+        )}
+      </div>
+      {of && answer.known && <Hints hints={hintsOf(of, answer.belief.basis.finish)} />}
+      <details className="mt-1">
+        <summary className="text-sm font-semibold">Edges, who and when, a photo</summary>
+        <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1">
+          <Select
+            label="Cast on"
+            options={ON}
+            value={swatch.castOn}
+            onChange={(castOn) =>
+              editSwatch("cast-on", (one) => {
+                one.castOn = castOn;
+              })
+            }
+          />
+          <Select
+            label="Cast off"
+            options={OFF}
+            value={swatch.castOff}
+            onChange={(castOff) =>
+              editSwatch("cast-off", (one) => {
+                one.castOff = castOff;
+              })
+            }
+          />
+          <MeasureField
+            field="swatchBorder"
+            label="Garter rows below"
+            example="0"
+            says="and as many above it"
+          />
+          <span />
+          <WordsField label="Knitted by" of="by" swatch={swatch} />
+          <WordsField label="When" of="date" swatch={swatch} type="date" />
+        </div>
+        <SwatchPhoto key={swatch.id} swatchId={swatch.id} name={swatch.name} />
+      </details>
+    </Card>
+  );
+}
+
+function GroundFields({ swatch }: { readonly swatch: Swatch }) {
+  const words = useSettings((settings) => settings.words);
+  return (
+    <>
+      <div className="col-span-2 mb-1">
+        <Select
+          label="Stitch"
+          options={GROUND_IDS.map((id) => ({ value: id, label: groundName(id, words) }))}
+          value={swatch.fabric.ground}
+          onChange={(ground) =>
+            editSwatch("ground", (one) => {
+              one.fabric.ground = ground;
+            })
+          }
+        />
+      </div>
+      <MeasureField field="swatchStitches" label="Stitches cast on" example="as 26" />
+    </>
+  );
+}
+
+/** A pattern swatch is worked in what the project is cabled with, as it was when the swatch was added. */
+function PatternFields({ swatch, stitches }: { readonly swatch: Swatch; readonly stitches: number | null }) {
+  const ropes = swatch.fabric.content === "ropes";
+  return (
+    <>
+      {ropes && <MeasureField field="swatchRopes" label="Ropes across" example="as 2" />}
+      {ropes && <MeasureField field="swatchPurls" label="Purls between" example="as 2" />}
+      <MeasureField
+        field="swatchEdge"
+        label="Edge stitches"
+        example="as 4"
+        says={stitches !== null && `${stitches} stitches in all`}
+      />
+    </>
+  );
+}
+
+interface WordsFieldProps {
+  readonly label: string;
+  readonly of: "by" | "date";
+  readonly swatch: Swatch;
+  readonly type?: "text" | "date";
+}
+
+function WordsField({ label, of, swatch, type = "text" }: WordsFieldProps) {
+  return (
+    <label className="min-w-0 text-sm">
+      {label}
+      <input
+        type={type}
+        value={swatch[of]}
+        maxLength={60}
+        onChange={({ target }) =>
+          editSwatch(of, (one) => {
+            one[of] = target.value;
+          })
+        }
+        className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
+      />
+    </label>
+  );
+}
+
+/** Slips that were caught: each says what it costs. */
+function Hints({ hints }: { readonly hints: readonly SwatchHint[] }) {
+  return (
+    <ul aria-label="To think of" aria-live="polite" className="grid gap-1 text-sm">
+      {hints.map(({ about, message }) => (
+        <li key={about} className="border-l-4 border-weld pl-2">
+          {message}
+        </li>
+      ))}
+    </ul>
+  );
+}

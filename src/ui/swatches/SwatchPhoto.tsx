@@ -1,0 +1,59 @@
+"use client";
+import { useId } from "react";
+import { toast } from "sonner";
+import { usePhoto } from "@/state/photos";
+
+interface SwatchPhotoProps {
+  readonly swatchId: string;
+  readonly name: string;
+}
+
+/** A photo of a swatch, if one is wanted. */
+export function SwatchPhoto({ swatchId, name }: SwatchPhotoProps) {
+  const { url, keep, remove } = usePhoto(swatchId);
+  const id = useId();
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      await keep(file);
+    } catch (problem) {
+      toast.error(problem instanceof Error ? problem.message : "The photo could not be kept.");
+    }
+  };
+  return (
+    <div className="mt-2 text-sm">
+      {url && (
+        // eslint-disable-next-line @next/next/no-img-element -- it lies in this browser, no server can make it smaller
+        <img src={url} alt={`Photo of ${name || "the swatch"}`} className="mb-2 max-h-56 rounded-lg" />
+      )}
+      <div className="flex flex-wrap items-center gap-2">
+        <label
+          htmlFor={id}
+          className="cursor-pointer rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line has-[:focus-visible]:outline-3"
+        >
+          {url ? "Another photo" : "Add a photo"}
+          <input
+            id={id}
+            type="file"
+            accept="image/*"
+            className="sr-only"
+            onChange={({ target }) => {
+              void take(target.files?.[0]);
+              target.value = "";
+            }}
+          />
+        </label>
+        {url && (
+          <button
+            type="button"
+            onClick={() => void remove()}
+            className="rounded-lg px-3 py-1.5 text-madder underline"
+          >
+            Take it out
+          </button>
+        )}
+        <span className="text-faint">Kept in this browser, not in the project’s file.</span>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,76 @@
+"use client";
+import { Copy, Plus, Trash2 } from "lucide-react";
+import { toast } from "sonner";
+import type { Swatch } from "@/core/files/swatches";
+import { undo, useProject } from "@/state/projectStore";
+import {
+  addPatternSwatch,
+  addPlainSwatch,
+  cabledSection,
+  chooseSwatch,
+  copySwatch,
+  editSwatch,
+  MOST_SWATCHES,
+  removeSwatch,
+} from "@/state/swatches";
+import { IconButton } from "@/ui/parts/IconButton";
+
+/** The swatches of the project, one of them open; what can be done with it. */
+export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
+  const project = useProject();
+  const { swatches } = project;
+  const full = swatches.length >= MOST_SWATCHES;
+  const remove = () => {
+    removeSwatch();
+    toast.success(`${swatch.name || "The swatch"} is taken out`, {
+      action: { label: "Undo", onClick: undo },
+    });
+  };
+  const adding =
+    "flex items-center gap-1 rounded-full border border-dashed border-edge px-3 py-1 text-sm hover:bg-line disabled:opacity-40";
+  return (
+    <div className="mt-2 mb-2 border-b border-line pb-2">
+      <div role="group" aria-label="Swatches" className="flex flex-wrap gap-1.5">
+        {swatches.map((one) => (
+          <button
+            key={one.id}
+            type="button"
+            aria-pressed={one.id === swatch.id}
+            onClick={() => chooseSwatch(one.id)}
+            className={`max-w-48 truncate rounded-full border px-3 py-1 text-sm font-semibold ${one.id === swatch.id ? "border-ink bg-ink text-paper" : "border-edge hover:bg-line"}`}
+          >
+            {one.name || "Swatch"}
+          </button>
+        ))}
+        <button type="button" disabled={full} onClick={addPlainSwatch} className={adding}>
+          <Plus size={14} aria-hidden /> Plain
+        </button>
+        {cabledSection(project) && (
+          <button type="button" disabled={full} onClick={addPatternSwatch} className={adding}>
+            <Plus size={14} aria-hidden /> Pattern
+          </button>
+        )}
+      </div>
+      <div className="mt-1.5 flex items-center gap-1">
+        <input
+          aria-label="Name of the swatch"
+          value={swatch.name}
+          maxLength={120}
+          onChange={({ target }) =>
+            editSwatch("name", (one) => {
+              one.name = target.value;
+            })
+          }
+          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
+        />
+        <IconButton
+          label="Copy the swatch, its readings left out"
+          icon={Copy}
+          disabled={full}
+          onClick={copySwatch}
+        />
+        <IconButton label="Take the swatch out" icon={Trash2} onClick={remove} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,71 @@
+"use client";
+import dynamic from "next/dynamic";
+import { useDeferredValue } from "react";
+import { useAnswer } from "@/state/answer";
+import { addPatternSwatch, addPlainSwatch, cabledSection, useChosenSwatch } from "@/state/swatches";
+import { useProject } from "@/state/projectStore";
+import { Card } from "@/ui/parts/Card";
+import { BeliefCard } from "./BeliefCard";
+import { MeasuresCard } from "./MeasuresCard";
+import { NextCard } from "./NextCard";
+import { SchoolCard } from "./SchoolCard";
+import { SwatchCard } from "./SwatchCard";
+
+const ChanceCard = dynamic(() => import("./ChanceCard").then((file) => file.ChanceCard), { ssr: false });
+const ScaleCard = dynamic(() => import("./ScaleCard").then((file) => file.ScaleCard), { ssr: false });
+
+/** What was swatched, what it says, and how sure the answer is by it. */
+export function SwatchesBench() {
+  const answer = useAnswer();
+  const settled = useDeferredValue(answer);
+  const swatch = useChosenSwatch();
+  return (
+    <div className="grid items-start gap-3 md:grid-cols-2 lg:grid-cols-[minmax(20rem,24rem)_minmax(20rem,1fr)_minmax(19rem,24rem)]">
+      <div className="grid gap-3">
+        {swatch ? <SwatchCard swatch={swatch} answer={answer} /> : <NoSwatch />}
+        {settled.known && <NextCard />}
+        {settled.known && <SchoolCard answer={settled} />}
+      </div>
+      <div className="grid gap-3">
+        {swatch && <MeasuresCard swatch={swatch} answer={answer} />}
+        {swatch && <ScaleCard swatch={swatch} answer={settled} />}
+      </div>
+      {settled.known && (
+        <div className="grid gap-3 md:max-lg:col-span-2 md:max-lg:grid-cols-2">
+          <ChanceCard answer={settled} />
+          <BeliefCard answer={settled} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+function NoSwatch() {
+  const cabled = cabledSection(useProject()) !== null;
+  return (
+    <Card title="No swatch yet">
+      <p className="mt-2">
+        Without one, the answer stands on the ball band and on what is usual. One swatch that is measured and
+        weighed mostly cuts its doubt to a half or less.
+      </p>
+      <div className="mt-3 flex flex-wrap gap-2">
+        <button
+          type="button"
+          onClick={addPlainSwatch}
+          className="rounded-lg bg-ink px-4 py-2 font-semibold text-paper"
+        >
+          Add a plain swatch
+        </button>
+        {cabled && (
+          <button
+            type="button"
+            onClick={addPatternSwatch}
+            className="rounded-lg border border-edge px-4 py-2 font-semibold hover:bg-line"
+          >
+            Add a pattern swatch
+          </button>
+        )}
+      </div>
+    </Card>
+  );
+}
