@@ -6,7 +6,7 @@ test("the demo is open at first, says that it is one, and has an answer", async 
   await page.getByRole("button", { name: /^Project/ }).click();
   await page.getByRole("menuitem", { name: "Open the demo", exact: true }).click();
   await expect(page.getByText("This is the demo project")).toBeVisible();
-  await expect(ballsOf(page)).toHaveText(/Buy 11 balls of 50/);
+  await expect(ballsOf(page)).toHaveText(/Buy 10 balls of 50/);
   await expect(answerOf(page)).toContainText("that it is enough");
   await expect(ledgerOf(page).getByRole("row")).toHaveCount(10);
 });

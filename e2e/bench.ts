@@ -1,5 +1,5 @@
 /** The application as a test meets it: demo open, and every request to another host a failure. */
-import { test as base, expect, type Page } from "@playwright/test";
+import { test as base, expect, type Locator, type Page } from "@playwright/test";
 
 export const test = base.extend<{ strangers: string[] }>({
   strangers: [
@@ -23,6 +23,22 @@ export const answerOf = (page: Page) => page.getByRole("region", { name: "Answer
 export const ballsOf = (page: Page) => answerOf(page).getByRole("status");
 export const ledgerOf = (page: Page) => page.getByRole("region", { name: /^Where .* go$/ });
 
+/** The text of something that follows the answer in its own time, once it stands still. */
+export async function settledText(of: Locator): Promise<string> {
+  let text = await of.innerText();
+  await expect
+    .poll(
+      async () => {
+        const before = text;
+        text = await of.innerText();
+        return text === before;
+      },
+      { intervals: [1500] },
+    )
+    .toBe(true);
+  return text;
+}
+
 /** Opens a page of the application and waits until the project is there. */
 export async function openAt(page: Page, path = "/") {
   await page.goto(path);
@@ -31,7 +47,7 @@ export async function openAt(page: Page, path = "/") {
 
 /** Opens a file through the page's file input, which is what the shortcut and the menu click. */
 export async function openFile(page: Page, file: string | { name: string; content: string }) {
-  const input = page.locator("input[type=file]");
+  const input = page.locator("input[type=file][accept*=json]");
   await input.evaluate((element) => {
     delete element.dataset.asked;
     element.addEventListener("click", (event) => {

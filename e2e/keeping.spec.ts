@@ -44,7 +44,7 @@ test("from empty, the two missing figures give an answer that says what is assum
   await page.keyboard.type("240");
   await expect(ballsOf(page)).toHaveText(/Buy 1 ball of 100/);
   await expect(page.getByText("assumed").first()).toBeVisible();
-  await expect(page.getByRole("button", { name: "swatch and type it" })).toBeVisible();
+  await expect(page.getByText(/To be surer, knit a plain swatch/).first()).toBeVisible();
 });
 
 test("a file that is no project is refused in words and changes nothing", async ({ page }) => {

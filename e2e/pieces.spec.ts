@@ -10,7 +10,7 @@ test("a back becomes a back and a front: the balls, the ledger and the strand fo
     "aria-pressed",
     "true",
   );
-  await expect(ballsOf(page)).toHaveText(/Buy 9 balls/);
+  await expect(ballsOf(page)).toHaveText(/Buy 10 balls/);
   await ledgerOf(page).getByRole("radio", { name: "piece" }).click();
   await expect(ledgerOf(page).getByRole("row", { name: /^Front/ })).toContainText(/32\d\.\d m/);
   await page.getByLabel("Rows", { exact: true }).fill("75");
@@ -30,7 +30,7 @@ test("a back becomes a back and a front: the balls, the ledger and the strand fo
 test("a piece is worked twice, and the strand opens the copy that is clicked", async ({ page }) => {
   await openBack(page);
   await page.getByRole("button", { name: "Work it once more" }).click();
-  await expect(ballsOf(page)).toHaveText(/Buy 9 balls/);
+  await expect(ballsOf(page)).toHaveText(/Buy 10 balls/);
   await ledgerOf(page).getByRole("radio", { name: "piece" }).click();
   await expect(ledgerOf(page).getByRole("row", { name: /^Back ×2/ })).toContainText(/64\d\.\d m/);
   const strand = page.getByRole("slider", { name: /strand/ });
@@ -52,7 +52,7 @@ test("a mirrored copy leans the other way; a new piece without rows is left out 
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "Piece", exact: true }).click();
   await expect(page.getByText("New piece is not in the answer: No rows yet: say how many.")).toBeVisible();
-  await expect(ballsOf(page)).toHaveText(/Buy 9 balls/);
+  await expect(ballsOf(page)).toHaveText(/Buy 10 balls/);
   await page.getByLabel("Rows", { exact: true }).fill("60");
   await expect(page.getByText(/is not in the answer/)).toBeHidden();
   await expect(page.getByText("12 stitches to begin with")).toBeVisible();

@@ -63,15 +63,22 @@ test("the interface estimates the demo as the page does, and serves its schema",
 }) => {
   const demo = (await (await request.get("/api/demo")).json()) as object;
   const answer = await request.post("/api/estimate", { data: demo });
-  const { yarns } = (await answer.json()) as { yarns: { advised: number; metres: { p50: number } }[] };
+  const { yarns, ledger } = (await answer.json()) as {
+    yarns: { advised: number; metres: { p5: number; p95: number } }[];
+    ledger: { metres: number }[];
+  };
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: /^Project/ }).click();
   await page.getByRole("menuitem", { name: "Open the demo", exact: true }).click();
   await expect(page.getByRole("region", { name: "Answer" }).getByRole("status")).toContainText(
     `${yarns[0]?.advised} balls`,
   );
-  await expect(page.getByRole("region", { name: "Answer" })).toContainText(
-    `${Math.round(yarns[0]?.metres.p50 ?? 0)} m`,
+  const total = ledger.reduce((sum, { metres }) => sum + metres, 0);
+  await expect(page.getByRole("region", { name: "Answer" })).toContainText(`${Math.round(total)}\u00a0m`);
+  await page.keyboard.press("2");
+  const { p5, p95 } = yarns[0]?.metres ?? { p5: 0, p95: 0 };
+  await expect(page.getByRole("region", { name: "Will it last?" })).toContainText(
+    `between ${Math.round(p5)}\u00a0m and ${Math.round(p95)}\u00a0m`,
   );
   const schema = (await (await request.get("/api/schema")).json()) as { $schema: string };
   expect(schema.$schema).toContain("json-schema.org");

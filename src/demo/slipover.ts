@@ -99,7 +99,7 @@ export function demoProject(): Project {
   return {
     ...empty,
     name: "Harrow slipover",
-    madeFor: "Ada, 96 cm round, 8 cm of ease",
+    madeFor: "Ada, 94 cm round, 5 cm of ease",
     notes: "Back and front to the shoulders, joined with three needles; bands picked up in the round.",
     demo: true,
     gauge: { stitchesPer10Cm: 18, rowsPer10Cm: 25, source: "band" },

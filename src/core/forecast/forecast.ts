@@ -8,7 +8,7 @@ import type { ProjectEstimate, ProjectPlan, YarnEstimate } from "../estimate/who
 import { metres, millimetres, type Metres, type Millimetres } from "../units/brands";
 import { byAllowance, type ByAllowance } from "./allowance";
 import { doubtsOf, slopeOfNeed, type Doubt } from "./doubt";
-import { DRAWS, drawsOf } from "./draws";
+import { drawsOf } from "./draws";
 
 const { exp, max, ceil } = Math;
 
@@ -65,9 +65,16 @@ export interface Drawn {
 /** Draws the projects of a belief. */
 export const draw = (belief: Gaussian): Drawn => ({ belief, draws: drawsOf(belief) });
 
+/** Fewer of the drawn projects, for what is only shown as a curve. */
+export const fewer = ({ belief, draws }: Drawn, count: number): Drawn => ({
+  belief,
+  draws: draws.map((axis) => axis.subarray(0, count)),
+});
+
 /** Yarn in mm that each drawn project needs, without joins. */
 function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Float64Array {
-  const axis = (id: BeliefId) => draws[belief.axes.indexOf(id)] ?? new Float64Array(DRAWS);
+  const count = draws[0]?.length ?? 0;
+  const axis = (id: BeliefId) => draws[belief.axes.indexOf(id)] ?? new Float64Array(count);
   const [width, driftWidth, height, driftHeight] = [
     axis("width"),
     axis("driftWidth"),
@@ -83,8 +90,8 @@ function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Flo
   ];
   // One object is filled again and again: twenty thousand of them would be swept up in the middle of an answer.
   const off = { ...likely };
-  const needs = new Float64Array(DRAWS);
-  for (let index = 0; index < DRAWS; index += 1) {
+  const needs = new Float64Array(count);
+  for (let index = 0; index < count; index += 1) {
     const at = (of: Float64Array) => of[index] ?? 0;
     off.width = at(width) + at(driftWidth);
     off.height = at(height) + at(driftHeight);
@@ -101,7 +108,7 @@ function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Flo
 /** For each count of balls, how many of the drawn projects it is enough for; joins need yarn too. */
 function countBalls(needs: Float64Array, ballMm: number, putUps: Float64Array | null): readonly number[] {
   const enough: number[] = [];
-  for (let index = 0; index < DRAWS; index += 1) {
+  for (let index = 0; index < needs.length; index += 1) {
     const need = needs[index] ?? 0;
     const ball = ballMm * exp(putUps?.[index] ?? 0);
     const balls = max(1, ceil((need - JOIN_MM) / max(1, ball - JOIN_MM)));
@@ -111,12 +118,12 @@ function countBalls(needs: Float64Array, ballMm: number, putUps: Float64Array | 
 }
 
 /** Chances of every count up to one that is as good as sure. */
-function chancesOf(counts: readonly number[], wanted: number): readonly BallChance[] {
+function chancesOf(counts: readonly number[], draws: number, wanted: number): readonly BallChance[] {
   const chances: BallChance[] = [];
   let sum = 0;
   for (let balls = 1; balls < counts.length + 1; balls += 1) {
     sum += counts[balls] ?? 0;
-    const chance = sum / DRAWS;
+    const chance = sum / draws;
     chances.push({ balls, chance });
     if (chance >= CERTAIN && chance >= wanted) break;
   }
@@ -127,7 +134,7 @@ function chancesOf(counts: readonly number[], wanted: number): readonly BallChan
 function percentilesOf(needs: Float64Array, wasteMm: number): readonly number[] {
   const sorted = Float64Array.from(needs).sort();
   return Array.from({ length: 101 }, (_, percent) => {
-    const place = (percent / 100) * (DRAWS - 1);
+    const place = (percent / 100) * (sorted.length - 1);
     const [below, above] = [sorted[Math.floor(place)] ?? 0, sorted[ceil(place)] ?? 0];
     return below + (place - Math.floor(place)) * (above - below) + wasteMm;
   });
@@ -154,7 +161,7 @@ function forecastYarn(
   const percentilesMm = percentilesOf(needs, joinWaste(fewest));
   const wanted = CERTAINTIES[wish.certainty];
   const ruled = byAllowance(estimate, wish.school.percent);
-  const all = chancesOf(countBalls(needs, yarn.putUp.lengthM * 1000, putUps), wanted);
+  const all = chancesOf(countBalls(needs, yarn.putUp.lengthM * 1000, putUps), needs.length, wanted);
   const chanceOf = (balls: number): BallChance => all[balls - 1] ?? { balls, chance: 1 };
   const byModel = all.find(({ chance }) => chance >= wanted) ?? chanceOf(all.length + 1);
   const advised = wish.school.by === "allowance" ? chanceOf(ruled.balls) : byModel;

@@ -2,7 +2,7 @@
 import { estimateProject } from "../estimate/wholeProject";
 import type { Project } from "../files/project";
 import type { LaidSections } from "../garment/lay";
-import { draw, forecastYarns } from "./forecast";
+import { draw, fewer, forecastYarns } from "./forecast";
 import { forecastProject } from "./projectForecast";
 
 export interface SweepPoint {
@@ -15,6 +15,8 @@ export interface SweepPoint {
 }
 
 const STEPS = 12;
+/** Enough for a curve, at each of its points. */
+const SWEEP_DRAWS = 2000;
 /** Furthest change, as a share of the gauge: two stitches in twenty. */
 const REACH = 0.1;
 
@@ -26,7 +28,7 @@ export function sweepGauge(project: Project, laid?: LaidSections): readonly Swee
   const base = forecastProject(project, laid);
   if (!base.known) return [];
   const { plan, belief } = base;
-  const drawn = draw(belief);
+  const drawn = fewer(draw(belief), SWEEP_DRAWS);
   return Array.from({ length: 2 * STEPS + 1 }, (_, index) => {
     const scale = 1 + (REACH * (index - STEPS)) / STEPS;
     const gauge = {

@@ -17,13 +17,13 @@ function strayOf(text: string): number {
 }
 
 /**
- * Mass in g of a thing: the swatch, a ball of its yarn, a bowl. The swatch of a project strays by up to 5 % from
- * what its yarn and stitches would give, always the same way. Example: a bowl is 182.4 g.
+ * Mass in g of a thing: the swatch, a ball of its yarn, a bowl. A swatch strays by up to 5 % from what its yarn
+ * and stitches would give, one of the same name always the same way. Example: a bowl is 182.4 g.
  */
 export function laidMass(thing: string, swatchId: string, belief: Belief | null): number {
   if (thing === "bowl") return BOWL_G;
   if (thing === "ball") return belief?.basis.project.yarns[0]?.putUp?.massG ?? USUAL_BALL_G;
   const of = belief?.swatches.find(({ swatch }) => swatch.id === swatchId);
   const expected = belief && of?.massOf?.(deviationsOf(belief.prior.axes, belief.prior.mean));
-  return (expected ?? USUAL_SWATCH_G) * (1 + STRAYS * strayOf(swatchId));
+  return (expected ?? USUAL_SWATCH_G) * (1 + STRAYS * strayOf(of?.swatch.name ?? ""));
 }

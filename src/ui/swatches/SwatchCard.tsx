@@ -166,12 +166,16 @@ function WordsField({ label, of, swatch, type = "text" }: WordsFieldProps) {
 /** Slips that were caught: each says what it costs. */
 function Hints({ hints }: { readonly hints: readonly SwatchHint[] }) {
   return (
-    <ul aria-label="To think of" aria-live="polite" className="grid gap-1 text-sm">
-      {hints.map(({ about, message }) => (
-        <li key={about} className="border-l-4 border-weld pl-2">
-          {message}
-        </li>
-      ))}
-    </ul>
+    <div aria-live="polite">
+      {hints.length > 0 && (
+        <ul aria-label="To think of" className="grid gap-1 text-sm">
+          {hints.map(({ about, message }) => (
+            <li key={about} className="border-l-4 border-weld pl-2">
+              {message}
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
   );
 }
