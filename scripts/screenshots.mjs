@@ -74,6 +74,15 @@ async function shapedRows(page) {
   await page.getByRole("region", { name: /^Chart of/ }).waitFor();
 }
 
+/** A swatch on the simulated scale, beside a weight that is asked about. */
+async function weighed(page) {
+  await page.getByRole("button", { name: "Two ropes, 5 mm" }).click();
+  await page.getByLabel("Weight").fill("6 g");
+  await page.getByRole("button", { name: /^Connect one/ }).click();
+  await page.getByRole("button", { name: "the swatch", exact: true }).click();
+  await page.getByText("steady", { exact: true }).waitFor();
+}
+
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */
 const VIEWS = [
   { name: "pieces", at: "/", size: WIDE, act: pieceDrawn },
@@ -95,6 +104,8 @@ const VIEWS = [
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
   { name: "panels-phone", at: "/panels", size: PHONE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
+  { name: "swatches", at: "/swatches", size: { width: 1280, height: 1000 } },
+  { name: "swatches-scale", at: "/swatches", size: { width: 1280, height: 1000 }, dark: true, act: weighed },
   { name: "bench-to-come", at: "/swap", size: WIDE },
   {
     name: "pieces-lower",
@@ -106,7 +117,6 @@ const VIEWS = [
     },
   },
   { name: "tools", at: "/", size: WIDE, act: (page) => page.keyboard.press("t") },
-  { name: "shortcuts", at: "/", size: WIDE, act: (page) => page.keyboard.press("?") },
 ];
 
 /** A panel of one's own, with a question and a mistake to be mended. */
