@@ -43,7 +43,10 @@ test("an unknown word and a crossing with two meanings are mended with a click",
 test("a crossing is drawn on the chart by keyboard, and the text follows", async ({ page }) => {
   await page.getByRole("button", { name: "New", exact: true }).click();
   const rows = page.getByRole("textbox", { name: "Rows as text" });
-  await rows.fill("Row 1 (RS): P2, K6, P2.\nRow 2: K2, P6, K2.");
+  // By keys, as a person does: the editor itself selects all of it.
+  await rows.click();
+  await page.keyboard.press("Control+a");
+  await page.keyboard.insertText("Row 1 (RS): P2, K6, P2.\nRow 2: K2, P6, K2.");
   const chart = page.getByRole("region", { name: "Chart of New panel" });
   await expect(chart).toBeVisible();
   await expect(page.getByText("10 stitches · 2 rows")).toBeVisible();

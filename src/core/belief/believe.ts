@@ -71,12 +71,14 @@ function candidatesOf(of: Swatched, axes: Gaussian["axes"]): readonly Candidate[
     const found = kind.find(of.swatch);
     const predict = found === null ? null : kind.predict(of);
     if (found === null || !predict) return [];
+    const atFirst = predict(read(new Float64Array(axes.length)));
     const observation = {
       predict: (x: Float64Array) => Math.log(predict(read(x))),
       found: Math.log(found),
-      sd: noiseOf(kind, of, found),
+      // A figure that is far too small must not be excused by how roughly so small a thing is measured.
+      sd: noiseOf(kind, of, Math.max(found, atFirst)),
     };
-    const impossible = isImpossible(found, predict(read(new Float64Array(axes.length))));
+    const impossible = isImpossible(found, atFirst);
     return [{ of, kind: id, found, predict, observation, impossible }];
   });
 }

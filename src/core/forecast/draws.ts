@@ -2,7 +2,7 @@
 import { cholesky } from "../belief/gaussian";
 import type { Gaussian } from "../belief/prior";
 
-export const DRAWS = 20_000;
+const DRAWS = 20_000;
 const SEED = 20_611;
 
 /** Equal numbers on every machine: a counter put through a mixing function (splitmix32). */

@@ -2,22 +2,27 @@
 import dynamic from "next/dynamic";
 import { useEffect, useState, type ReactNode } from "react";
 import { Toaster, toast } from "sonner";
+import { useGlossary } from "@/state/glossary";
 import { useProjectStore } from "@/state/projectStore";
 import { openStart, useStartSheet } from "@/state/startSheet";
 import { startSession } from "@/state/session";
 import { Answer } from "./Answer";
 import { BenchTabs } from "./BenchTabs";
 import { DemoNotice } from "./DemoNotice";
-import { Glossary } from "./Glossary";
 import { FileDrop } from "./FileDrop";
 import { Header } from "./Header";
-import { SettingsSheet } from "./SettingsSheet";
-import { ShortcutList } from "./ShortcutList";
 import { StrandRuler } from "./StrandRuler";
 import { useShortcuts } from "./useShortcuts";
 import { useTheme } from "./useTheme";
 
 const StartSheet = dynamic(() => import("./StartSheet").then(({ StartSheet: sheet }) => sheet), {
+  ssr: false,
+});
+const Glossary = dynamic(() => import("./Glossary").then((file) => file.Glossary), { ssr: false });
+const SettingsSheet = dynamic(() => import("./SettingsSheet").then((file) => file.SettingsSheet), {
+  ssr: false,
+});
+const ShortcutList = dynamic(() => import("./ShortcutList").then((file) => file.ShortcutList), {
   ssr: false,
 });
 const ToolsDrawer = dynamic(
@@ -36,6 +41,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
   const theme = useTheme();
   const starting = useStartSheet(({ open }) => open);
+  const explaining = useGlossary(({ open }) => open);
 
   return (
     <>
@@ -59,9 +65,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           </p>
         )}
       </div>
-      <ShortcutList open={listOpen} onOpenChange={setListOpen} />
-      <SettingsSheet open={settingsOpen} onOpenChange={setSettingsOpen} />
-      <Glossary />
+      {listOpen && <ShortcutList open onOpenChange={setListOpen} />}
+      {settingsOpen && <SettingsSheet open onOpenChange={setSettingsOpen} />}
+      {explaining && <Glossary />}
       <ToolsDrawer />
       {starting && <StartSheet open onOpenChange={openStart} />}
       <FileDrop />

@@ -1,13 +1,11 @@
 "use client";
 import { CAST_OFFS, CAST_OFF_IDS, CAST_ONS, CAST_ON_IDS } from "@/core/estimate/edges";
 import type { SectionKind, SectionOf } from "@/core/files/sections";
-import { GROUND_IDS } from "@/core/panels/grounds";
 import { editSection } from "@/state/sections";
-import { useSettings } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { Select } from "@/ui/parts/Select";
-import { groundName } from "./sectionWords";
+import { GroundSelect } from "./GroundSelect";
 
 /** What the fields of each kind of section are given. */
 export interface FieldsProps<Kind extends SectionKind> {
@@ -138,12 +136,9 @@ export const PickUpFields = ({ section }: FieldsProps<"pickUp">) => (
 );
 
 export function HemFields({ section }: FieldsProps<"hem">) {
-  const words = useSettings((settings) => settings.words);
   return (
     <>
-      <Select
-        label="Stitch"
-        options={GROUND_IDS.map((id) => ({ value: id, label: groundName(id, words) }))}
+      <GroundSelect
         value={section.ground}
         onChange={(ground) =>
           editSection("hem", "hem ground", (one) => {

@@ -2,11 +2,9 @@
 import type { Finding } from "@/core/forecast/projectForecast";
 import type { FabricSection } from "@/core/files/sections";
 import type { Content } from "@/core/garment/content";
-import { GROUND_IDS } from "@/core/panels/grounds";
 import { cabledStitches } from "@/core/panels/across";
 import { ROPES } from "@/core/panels/ropes";
 import { chooseContent, editSection } from "@/state/sections";
-import { useSettings } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { Select } from "@/ui/parts/Select";
@@ -14,8 +12,8 @@ import { SourceMark } from "@/ui/parts/SourceMark";
 import { ropesOf } from "@/core/garment/lay";
 import { useChosenPiece } from "@/state/chosenPiece";
 import { ColourFields } from "./ColourFields";
+import { GroundSelect } from "./GroundSelect";
 import { RowOfPanels } from "./RowOfPanels";
-import { groundName } from "./sectionWords";
 
 const LEANS = [
   { value: "left", label: "left" },
@@ -51,7 +49,18 @@ export function FabricFields({ section, content, finding }: FabricFieldsProps) {
       </div>
       {section.content === "ropes" && <RopeFields section={section} />}
       {section.content === "panels" && <RowOfPanels across={section.across} />}
-      {section.content === "ground" && <GroundSelect section={section} />}
+      {section.content === "ground" && (
+        <div className="col-span-2 mb-1">
+          <GroundSelect
+            value={section.ground}
+            onChange={(ground) =>
+              editSection("fabric", "ground", (fabric) => {
+                fabric.ground = ground;
+              })
+            }
+          />
+        </div>
+      )}
       {cabled && (
         <div className="col-span-2 grid grid-cols-3 gap-x-3">
           {section.content === "ropes" && (
@@ -98,24 +107,6 @@ function RopeFields({ section }: { readonly section: FabricSection }) {
           }
         />
       </div>
-    </div>
-  );
-}
-
-function GroundSelect({ section }: { readonly section: FabricSection }) {
-  const words = useSettings((settings) => settings.words);
-  return (
-    <div className="col-span-2 mb-1">
-      <Select
-        label="Stitch"
-        options={GROUND_IDS.map((id) => ({ value: id, label: groundName(id, words) }))}
-        value={section.ground}
-        onChange={(ground) =>
-          editSection("fabric", "ground", (fabric) => {
-            fabric.ground = ground;
-          })
-        }
-      />
     </div>
   );
 }

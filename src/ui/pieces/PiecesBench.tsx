@@ -3,10 +3,7 @@ import dynamic from "next/dynamic";
 import { useDeferredValue } from "react";
 import { isDrawInSwatched } from "@/core/estimate/piece";
 import { useAnswer, usePieceIn } from "@/state/answer";
-import { AboveRibCard } from "./AboveRibCard";
 import { PieceCard } from "./PieceCard";
-import { TailCard } from "./TailCard";
-import { WhatIfCard } from "./WhatIfCard";
 import { YarnCard } from "./YarnCard";
 
 /** The answer stands first; these follow. */
@@ -18,6 +15,11 @@ const FinishingCard = dynamic(() => import("./FinishingCard").then((file) => fil
   ssr: false,
 });
 
+const AboveRibCard = dynamic(() => import("./AboveRibCard").then((file) => file.AboveRibCard), {
+  ssr: false,
+});
+const TailCard = dynamic(() => import("./TailCard").then((file) => file.TailCard), { ssr: false });
+const WhatIfCard = dynamic(() => import("./WhatIfCard").then((file) => file.WhatIfCard), { ssr: false });
 const SizeCard = dynamic(() => import("./SizeCard").then((file) => file.SizeCard), { ssr: false });
 
 /** What is to be made, and where its yarn goes. */

@@ -10,12 +10,12 @@ import {
   Tooltip,
   type Plugin,
 } from "chart.js";
-import { useEffect, useRef } from "react";
+import { useCallback } from "react";
 import type { YarnForecast } from "@/core/forecast/forecast";
 import { metres, toMetres, type UnitSystem } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { useUnits } from "@/state/settings";
-import { useTheme } from "@/ui/frame/useTheme";
+import { axisOf, useChart, type ChartLook, type ChartPlan } from "@/ui/parts/useChart";
 
 Chart.register(Filler, LinearScale, LineController, LineElement, PointElement, ScatterController, Tooltip);
 
@@ -58,77 +58,71 @@ const countsOverDots = (counts: readonly number[], colour: string): Plugin => ({
 /** Axes begin and end at whole fifties. */
 const roundedTo = (way: (value: number) => number, value: number) => 50 * way(value / 50);
 
+/** The curve, the dots on it, and the band that is most likely. */
+function planOf(yarn: YarnForecast, units: UnitSystem, look: ChartLook): ChartPlan {
+  const { ink, woad, weld, madder } = look;
+  const { all, likely, balls, counts } = pointsOf(yarn, units);
+  return {
+    type: "line",
+    data: {
+      datasets: [
+        {
+          label: "balls",
+          type: "scatter",
+          data: balls,
+          borderColor: ink,
+          backgroundColor: counts.map((count) => (count === yarn.advised.balls ? madder : ink)),
+          pointRadius: counts.map((count) => (count === yarn.advised.balls ? 7 : 5)),
+          clip: false,
+        },
+        { label: "yarn", data: all, borderColor: woad, borderWidth: 2.5, pointRadius: 0 },
+        {
+          label: "likely",
+          data: likely,
+          borderColor: "transparent",
+          fill: "origin",
+          backgroundColor: `${weld}44`,
+          pointRadius: 0,
+        },
+      ],
+    },
+    options: {
+      animation: false,
+      maintainAspectRatio: false,
+      layout: { padding: { top: 24 } },
+      interaction: { mode: "nearest", intersect: false },
+      scales: {
+        x: {
+          ...axisOf(look, units === "metric" ? "metres in hand" : "yards in hand", 8),
+          min: roundedTo(Math.floor, Math.min(...[...all, ...balls].map(({ x }) => x))),
+          max: roundedTo(Math.ceil, Math.max(...[...all, ...balls].map(({ x }) => x)) + 1),
+        },
+        y: {
+          ...axisOf(look, "enough, times in 100", 8),
+          min: 0,
+          max: 100,
+          ticks: { color: ink, stepSize: 25 },
+        },
+      },
+      plugins: {
+        tooltip: {
+          callbacks: {
+            label: ({ datasetIndex, dataIndex, parsed }) =>
+              datasetIndex === 0
+                ? `${counts[dataIndex] ?? 0} balls: ${formatChance((parsed.y ?? 0) / 100)}`
+                : `${formatYarn(metres((parsed.x ?? 0) * (units === "metric" ? 1 : 0.9144)), units)}: ${formatChance((parsed.y ?? 0) / 100)}`,
+          },
+        },
+      },
+    },
+    plugins: [countsOverDots(counts, ink)],
+  } as ChartPlan;
+}
+
 /** The chance that so much yarn is enough, and where whole balls stand on that curve. */
 export function ChanceChart({ yarn }: { readonly yarn: YarnForecast }) {
-  const canvas = useRef<HTMLCanvasElement>(null);
   const units = useUnits();
-  const theme = useTheme();
-  useEffect(() => {
-    if (!canvas.current) return;
-    const style = getComputedStyle(document.documentElement);
-    const [ink, woad, line, weld, madder] = ["--ink", "--woad", "--line", "--weld", "--madder"].map((name) =>
-      style.getPropertyValue(name).trim(),
-    );
-    const { all, likely, balls, counts } = pointsOf(yarn, units);
-    const axis = (text: string) => ({
-      type: "linear" as const,
-      title: { display: true, text, color: ink },
-      ticks: { color: ink, maxTicksLimit: 8 },
-      grid: { color: line },
-    });
-    Chart.defaults.font.family = getComputedStyle(document.body).fontFamily;
-    const chart = new Chart(canvas.current, {
-      type: "line",
-      data: {
-        datasets: [
-          {
-            label: "balls",
-            type: "scatter",
-            data: balls,
-            borderColor: ink,
-            backgroundColor: counts.map((count) => (count === yarn.advised.balls ? madder : ink)),
-            pointRadius: counts.map((count) => (count === yarn.advised.balls ? 7 : 5)),
-            clip: false,
-          },
-          { label: "yarn", data: all, borderColor: woad, borderWidth: 2.5, pointRadius: 0 },
-          {
-            label: "likely",
-            data: likely,
-            borderColor: "transparent",
-            fill: "origin",
-            backgroundColor: `${weld}44`,
-            pointRadius: 0,
-          },
-        ],
-      },
-      options: {
-        animation: false,
-        maintainAspectRatio: false,
-        layout: { padding: { top: 24 } },
-        interaction: { mode: "nearest", intersect: false },
-        scales: {
-          x: {
-            ...axis(units === "metric" ? "metres in hand" : "yards in hand"),
-            min: roundedTo(Math.floor, Math.min(...[...all, ...balls].map(({ x }) => x))),
-            max: roundedTo(Math.ceil, Math.max(...[...all, ...balls].map(({ x }) => x)) + 1),
-          },
-          y: { ...axis("enough, times in 100"), min: 0, max: 100, ticks: { color: ink, stepSize: 25 } },
-        },
-        plugins: {
-          tooltip: {
-            callbacks: {
-              label: ({ datasetIndex, dataIndex, parsed }) =>
-                datasetIndex === 0
-                  ? `${counts[dataIndex] ?? 0} balls: ${formatChance((parsed.y ?? 0) / 100)}`
-                  : `${formatYarn(metres((parsed.x ?? 0) * (units === "metric" ? 1 : 0.9144)), units)}: ${formatChance((parsed.y ?? 0) / 100)}`,
-            },
-          },
-        },
-      },
-      plugins: [countsOverDots(counts, ink ?? "")],
-    } as ConstructorParameters<typeof Chart>[1]);
-    return () => chart.destroy();
-  }, [yarn, units, theme]);
+  const canvas = useChart(useCallback((look) => planOf(yarn, units, look), [yarn, units]));
   const need = formatYarn(toMetres(yarn.totalMm), units);
   return (
     <canvas

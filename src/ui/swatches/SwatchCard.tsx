@@ -3,15 +3,13 @@ import type { ProjectForecast } from "@/core/forecast/projectForecast";
 import { hintsOf, type SwatchHint } from "@/core/belief/hints";
 import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/estimate/edges";
 import type { Swatch } from "@/core/files/swatches";
-import { GROUND_IDS } from "@/core/panels/grounds";
 import { formatFine } from "@/core/units/format";
 import { useProject } from "@/state/projectStore";
-import { useSettings } from "@/state/settings";
 import { editSwatch } from "@/state/swatches";
 import { Card } from "@/ui/parts/Card";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { Select } from "@/ui/parts/Select";
-import { groundName } from "@/ui/pieces/sectionWords";
+import { GroundSelect } from "@/ui/pieces/GroundSelect";
 import { SwatchPhoto } from "./SwatchPhoto";
 import { SwatchTabs } from "./SwatchTabs";
 
@@ -100,13 +98,10 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
 }
 
 function GroundFields({ swatch }: { readonly swatch: Swatch }) {
-  const words = useSettings((settings) => settings.words);
   return (
     <>
       <div className="col-span-2 mb-1">
-        <Select
-          label="Stitch"
-          options={GROUND_IDS.map((id) => ({ value: id, label: groundName(id, words) }))}
+        <GroundSelect
           value={swatch.fabric.ground}
           onChange={(ground) =>
             editSwatch("ground", (one) => {

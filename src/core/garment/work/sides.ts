@@ -94,7 +94,10 @@ export function joinSides(join: SectionOf<"join">, { first, second, whole }: Sid
   const count = right.length + join.castOn + left.length;
   const width = widthOn(right, content, scale) + join.castOn * scale + widthOn(left, content, scale);
   const middle = (whole.needle.right + whole.needle.left) / 2;
-  const columns = content?.stitches === null ? columnsFrom(0, count) : between(right, left, join.castOn);
+  // Sides that began panels of their own stand in columns of the same numbers: together they are counted anew.
+  const apart = (right.at(-1) ?? -Infinity) < (left[0] ?? Infinity);
+  const columns =
+    content?.stitches === null || !apart ? columnsFrom(0, count) : between(right, left, join.castOn);
   const reserved = new Map(
     columns.slice(right.length, right.length + join.castOn).map((column) => [column, operationOf("castOn")]),
   );

@@ -21,6 +21,28 @@ const plain = (rows: number) =>
 const rope = (rows: number, edge = 4) =>
   newSection("fabric", "rope", { content: "ropes", ropeId: "rope-3-3", ropes: 1, purls: 1, edge, rows });
 
+test("sides that began panels of their own are joined with the stitches between them cast on once", () => {
+  const side = newSection("fabric", "side", {
+    content: "ropes",
+    ropeId: "rope-2-2",
+    purls: 0,
+    edge: 0,
+    rows: 2,
+  });
+  const worked = workedOf(
+    pieceOf([
+      newSection("castOn", "on", { stitches: 8 }),
+      plain(2),
+      newSection("divide", "divide"),
+      side,
+      newSection("join", "join", { castOn: 3 }),
+      newSection("castOff", "off"),
+    ]),
+  ).sections;
+  const [row] = worked.find(({ section }) => section.kind === "join")?.rows ?? [];
+  expect(row && [stitchesUsedBy(row.row), stitchesOf(row.row)]).toEqual([8, 11]);
+});
+
 test("counts in and out agree through every kind of section, row by row", () => {
   fc.assert(
     fc.property(anyPiece, (piece) => {
