@@ -1,42 +1,49 @@
-/** The row of panels across a section: put in, taken out, moved, repeated; every step can be undone. */
+/** A row of panels across a section or a swatch: put in, taken out, moved, repeated; every step can be undone. */
+import type { Draft } from "immer";
 import { COUNTS } from "@/core/files/bounds";
+import type { FabricSection } from "@/core/files/sections";
 import { nearestCount } from "@/core/units/count";
 import { editSection } from "./sections";
+import { editSwatch } from "./swatches";
 
-/** Puts a panel at the left end of the row. */
-export function addAcross(panelId: string) {
-  editSection("fabric", "add across", ({ across }) => {
-    across.push({ panelId, times: 1 });
-  });
-}
+type Row = Draft<FabricSection["across"]>;
 
-/** Takes one panel of the row out. */
-export function removeAcross(index: number) {
-  editSection("fabric", "remove across", ({ across }) => {
-    across.splice(index, 1);
-  });
-}
+/** Changes the row of panels of whatever is open; `what` names the step. */
+type EditRow = (what: string, recipe: (row: Row) => void) => void;
 
-/** Chooses another panel for a place in the row. */
-export function chooseAcross(index: number, panelId: string) {
-  editSection("fabric", `across ${index}`, ({ across }) => {
-    const one = across[index];
-    if (one) one.panelId = panelId;
-  });
-}
+const acrossBy = (edit: EditRow) => ({
+  /** Puts a panel at the left end of the row. */
+  add: (panelId: string) => edit("add across", (row) => void row.push({ panelId, times: 1 })),
+  /** Takes one panel of the row out. */
+  remove: (index: number) => edit("remove across", (row) => void row.splice(index, 1)),
+  /** Chooses another panel for a place in the row. */
+  choose: (index: number, panelId: string) =>
+    edit(`across ${index}`, (row) => {
+      const one = row[index];
+      if (one) one.panelId = panelId;
+    }),
+  /** Repeats a panel of the row more or less often, within what a piece can have. */
+  repeat: (index: number, by: 1 | -1) =>
+    edit(`times across ${index}`, (row) => {
+      const one = row[index];
+      if (one) one.times = nearestCount(one.times + by, COUNTS.times);
+    }),
+  /** Moves a panel of the row one place to the left (1) or to the right (-1). */
+  move: (index: number, by: 1 | -1) =>
+    edit("move across", (row) => {
+      const [one, other] = [row[index], row[index + by]];
+      if (one && other) [row[index], row[index + by]] = [other, one];
+    }),
+});
 
-/** Repeats a panel of the row more or less often, within what a piece can have. */
-export function repeatAcross(index: number, by: 1 | -1) {
-  editSection("fabric", `times across ${index}`, ({ across }) => {
-    const one = across[index];
-    if (one) one.times = nearestCount(one.times + by, COUNTS.times);
-  });
-}
+export type AcrossEdits = ReturnType<typeof acrossBy>;
 
-/** Moves a panel of the row one place to the left (1) or to the right (-1). */
-export function moveAcross(index: number, by: 1 | -1) {
-  editSection("fabric", "move across", ({ across: row }) => {
-    const [one, other] = [row[index], row[index + by]];
-    if (one && other) [row[index], row[index + by]] = [other, one];
-  });
-}
+/** The row of the chosen section. */
+export const SECTION_ACROSS = acrossBy((what, recipe) =>
+  editSection("fabric", what, ({ across }) => recipe(across)),
+);
+
+/** The row of the chosen swatch. */
+export const SWATCH_ACROSS = acrossBy((what, recipe) =>
+  editSwatch(what, ({ fabric }) => recipe(fabric.across)),
+);

@@ -1,6 +1,8 @@
 import { emptyProject } from "@/core/files/project";
+import { newSection } from "@/core/files/sections";
 import { readProject, writeProject } from "@/core/files/projectFile";
 import { demoProject } from "@/demo/slipover";
+import { SWATCH_ACROSS } from "./across";
 import { begin, undo, useProjectStore } from "./projectStore";
 import {
   addPatternSwatch,
@@ -39,6 +41,37 @@ test("a pattern swatch is worked in what the project is cabled with, two repeats
   expect(cabledSection(project())).toBeNull();
   addPatternSwatch();
   expect(project().swatches).toEqual([]);
+});
+
+test("panels lie across a swatch as across a piece, and its row is changed apart from theirs", () => {
+  const [back] = project().pieces;
+  if (!back) throw new Error("no piece");
+  const panels = newSection("fabric", "row", {
+    content: "panels",
+    across: [
+      { panelId: "horseshoe", times: 3 },
+      { panelId: "honeycomb", times: 1 },
+    ],
+  });
+  begin({ ...demoProject(), pieces: [{ ...back, sections: [...back.sections.slice(0, 1), panels] }] });
+  addPatternSwatch();
+  const across = () => chosen()?.fabric.across;
+  expect(across()).toEqual([
+    { panelId: "horseshoe", times: 1 },
+    { panelId: "honeycomb", times: 1 },
+  ]);
+  SWATCH_ACROSS.repeat(0, 1);
+  SWATCH_ACROSS.move(0, 1);
+  SWATCH_ACROSS.choose(0, "rope-of-4");
+  SWATCH_ACROSS.add("horseshoe");
+  SWATCH_ACROSS.remove(1);
+  expect(across()).toEqual([
+    { panelId: "rope-of-4", times: 1 },
+    { panelId: "horseshoe", times: 1 },
+  ]);
+  expect(project().pieces[0]?.sections[1]).toEqual(panels);
+  undo();
+  expect(across()).toHaveLength(3);
 });
 
 test("a copy is worked alike and read anew", () => {

@@ -4,6 +4,7 @@ import type { FabricSection } from "@/core/files/sections";
 import type { Content } from "@/core/garment/content";
 import { cabledStitches } from "@/core/panels/across";
 import { ROPES } from "@/core/panels/ropes";
+import { SECTION_ACROSS } from "@/state/across";
 import { chooseContent, editSection } from "@/state/sections";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
@@ -48,7 +49,7 @@ export function FabricFields({ section, content, finding }: FabricFieldsProps) {
         <Choice label="What is worked" options={CONTENTS} value={section.content} onChange={chooseContent} />
       </div>
       {section.content === "ropes" && <RopeFields section={section} />}
-      {section.content === "panels" && <RowOfPanels across={section.across} />}
+      {section.content === "panels" && <RowOfPanels across={section.across} edits={SECTION_ACROSS} />}
       {section.content === "ground" && (
         <div className="col-span-2 mb-1">
           <GroundSelect

@@ -1,7 +1,7 @@
 "use client";
 import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
 import { useEffect, useState } from "react";
-import { addAcross, chooseAcross, moveAcross, removeAcross, repeatAcross } from "@/state/across";
+import type { AcrossEdits } from "@/state/across";
 import type { FabricSection } from "@/core/files/sections";
 import { useOwnPanels } from "@/state/panels";
 import { reckoner } from "@/state/workers";
@@ -9,8 +9,13 @@ import { useSettings } from "@/state/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import type { NamedPanel } from "@/workers/reckoner.worker";
 
-/** The panels that lie across the piece, from the right edge to the left, each so many times. */
-export function RowOfPanels({ across }: { readonly across: FabricSection["across"] }) {
+interface RowOfPanelsProps {
+  readonly across: FabricSection["across"];
+  readonly edits: AcrossEdits;
+}
+
+/** The panels that lie across, from the right edge to the left, each so many times. */
+export function RowOfPanels({ across, edits }: RowOfPanelsProps) {
   const library = useLibraryNames();
   return (
     <div className="col-span-2 mb-1">
@@ -22,12 +27,12 @@ export function RowOfPanels({ across }: { readonly across: FabricSection["across
               label={`Panel ${index + 1}`}
               library={library}
               value={panelId}
-              onChoose={(id) => chooseAcross(index, id)}
+              onChoose={(id) => edits.choose(index, id)}
             />
             <IconButton
               label={`Panel ${index + 1} once less`}
               icon={Minus}
-              onClick={() => repeatAcross(index, -1)}
+              onClick={() => edits.repeat(index, -1)}
             />
             <span className="w-7 text-center" aria-label={`${times} times`}>
               ×{times}
@@ -35,27 +40,27 @@ export function RowOfPanels({ across }: { readonly across: FabricSection["across
             <IconButton
               label={`Panel ${index + 1} once more`}
               icon={Plus}
-              onClick={() => repeatAcross(index, 1)}
+              onClick={() => edits.repeat(index, 1)}
             />
             <IconButton
               label={`Panel ${index + 1} further right`}
               icon={ArrowUp}
               disabled={index === 0}
-              onClick={() => moveAcross(index, -1)}
+              onClick={() => edits.move(index, -1)}
             />
             <IconButton
               label={`Panel ${index + 1} further left`}
               icon={ArrowDown}
               disabled={index === across.length - 1}
-              onClick={() => moveAcross(index, 1)}
+              onClick={() => edits.move(index, 1)}
             />
-            <IconButton label={`Take panel ${index + 1} out`} icon={X} onClick={() => removeAcross(index)} />
+            <IconButton label={`Take panel ${index + 1} out`} icon={X} onClick={() => edits.remove(index)} />
           </li>
         ))}
       </ol>
       <button
         type="button"
-        onClick={() => addAcross(across.at(-1)?.panelId ?? "honeycomb")}
+        onClick={() => edits.add(across.at(-1)?.panelId ?? "honeycomb")}
         className="mt-1 flex items-center gap-1 rounded-lg border border-edge px-2.5 py-1 text-sm font-semibold hover:bg-line"
       >
         <Plus size={15} aria-hidden /> Another panel

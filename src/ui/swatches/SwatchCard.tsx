@@ -3,16 +3,20 @@ import type { ProjectForecast } from "@/core/forecast/projectForecast";
 import { hintsOf, type SwatchHint } from "@/core/belief/hints";
 import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/estimate/edges";
 import type { Swatch } from "@/core/files/swatches";
+import { ROPES, ropeOf } from "@/core/panels/ropes";
 import { formatFine } from "@/core/units/format";
 import { useProject } from "@/state/projectStore";
+import { SWATCH_ACROSS } from "@/state/across";
 import { editSwatch } from "@/state/swatches";
 import { Card } from "@/ui/parts/Card";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { Select } from "@/ui/parts/Select";
 import { GroundSelect } from "@/ui/pieces/GroundSelect";
+import { RowOfPanels } from "@/ui/pieces/RowOfPanels";
 import { SwatchPhoto } from "./SwatchPhoto";
 import { SwatchTabs } from "./SwatchTabs";
 
+const ROPE_OPTIONS = ROPES.map(({ id, name }) => ({ value: id, label: name }));
 const ON = CAST_ON_IDS.map((id) => ({ value: id, label: CAST_ONS[id].name }));
 const OFF = CAST_OFF_IDS.map((id) => ({ value: id, label: CAST_OFFS[id].name }));
 
@@ -35,7 +39,7 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
         ) : (
           <PatternFields swatch={swatch} stitches={of?.stitches ?? null} />
         )}
-        <MeasureField field="swatchRows" label="Rows" example="as 36" says="all between the edges" />
+        <MeasureField field="swatchRows" label="Rows" example="as 36" says={rowsWords(swatch)} />
         <MeasureField
           field="swatchNeedle"
           label="Needle"
@@ -97,6 +101,14 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
   );
 }
 
+/** How many repeats of a rope its rows are. */
+function rowsWords({ fabric, rows }: Swatch): string {
+  if (fabric.content !== "ropes" || rows === null) return "all between the edges";
+  const { everyRows } = ropeOf(fabric.ropeId);
+  const [repeats, over] = [Math.floor(rows / everyRows), rows % everyRows];
+  return `${repeats} repeats of ${everyRows}${over > 0 ? ` and ${over} rows` : ""}`;
+}
+
 function GroundFields({ swatch }: { readonly swatch: Swatch }) {
   return (
     <>
@@ -120,6 +132,21 @@ function PatternFields({ swatch, stitches }: { readonly swatch: Swatch; readonly
   const ropes = swatch.fabric.content === "ropes";
   return (
     <>
+      {!ropes && <RowOfPanels across={swatch.fabric.across} edits={SWATCH_ACROSS} />}
+      {ropes && (
+        <div className="col-span-2 mb-1">
+          <Select
+            label="Cable"
+            options={ROPE_OPTIONS}
+            value={swatch.fabric.ropeId}
+            onChange={(ropeId) =>
+              editSwatch("cable", (one) => {
+                one.fabric.ropeId = ropeId;
+              })
+            }
+          />
+        </div>
+      )}
       {ropes && <MeasureField field="swatchRopes" label="Ropes across" example="as 2" />}
       {ropes && <MeasureField field="swatchPurls" label="Purls between" example="as 2" />}
       <MeasureField
