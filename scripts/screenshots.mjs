@@ -74,6 +74,13 @@ async function shapedRows(page) {
   await page.getByRole("region", { name: /^Chart of/ }).waitFor();
 }
 
+/** What to measure next comes from the worker. */
+const reckoned = (page) =>
+  page
+    .getByText(/% left/)
+    .first()
+    .waitFor();
+
 /** A swatch on the simulated scale, beside a weight that is asked about. */
 async function weighed(page) {
   await page.getByRole("button", { name: "Two ropes, 5 mm" }).click();
@@ -104,7 +111,7 @@ const VIEWS = [
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
   { name: "panels-phone", at: "/panels", size: PHONE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
-  { name: "swatches", at: "/swatches", size: { width: 1280, height: 1000 } },
+  { name: "swatches", at: "/swatches", size: { width: 1280, height: 1000 }, act: reckoned },
   { name: "swatches-scale", at: "/swatches", size: { width: 1280, height: 1000 }, dark: true, act: weighed },
   { name: "bench-to-come", at: "/swap", size: WIDE },
   {

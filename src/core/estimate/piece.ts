@@ -10,7 +10,7 @@ import type { ColourExtras } from "./colourWork";
 import { castOffYarn, castOnYarn, seamYarn } from "./edges";
 import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
 import { yarnOfTally, type Tally } from "./tally";
-import { NOTHING_OFF, type Unknowns } from "./unknowns";
+import type { Unknowns } from "./unknowns";
 
 const { exp, log } = Math;
 
@@ -225,11 +225,7 @@ function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): re
 }
 
 /** The figures of a piece at a gauge. Example: 100 plain stitches by 100 rows at 20 x 28 are 50 by 35.7 cm. */
-export function estimatePiece(
-  plan: PiecePlan,
-  gauge: Gauge,
-  unknowns: Unknowns = NOTHING_OFF,
-): PieceEstimate {
+export function estimatePiece(plan: PiecePlan, gauge: Gauge, unknowns: Unknowns): PieceEstimate {
   const { sections, main } = plan;
   const plain = deviated(gauge, unknowns);
   const { width, stitches, scale } = widest(sections);

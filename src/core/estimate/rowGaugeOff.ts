@@ -1,7 +1,7 @@
 /** What if the row gauge comes out otherwise: the length that the rows give, and the rows that keep the length. */
-import type { Gauge } from "../fabric/plainStitch";
 import { millimetres, type Millimetres } from "../units/brands";
 import { estimatePiece, type PiecePlan } from "./piece";
+import type { ProjectPlan } from "./wholeProject";
 
 export interface RowGaugeOff {
   /** Rows more in 10 cm than reckoned with; fewer where negative. */
@@ -13,6 +13,9 @@ export interface RowGaugeOff {
   readonly totalMm: Millimetres;
 }
 
+/** The gauge of a project, and what else is off as it is believed. */
+type GaugedPlan = Pick<ProjectPlan, "gauge" | "likely">;
+
 /** Parts of the ledger that grow with the rows. */
 const BY_ROWS = ["plain", "drawIn", "crossings", "texture"];
 
@@ -20,9 +23,9 @@ const BY_ROWS = ["plain", "drawIn", "crossings", "texture"];
  * The piece at `off` rows more in 10 cm. The stitch gauge stays; so does the draw-in.
  * Example: 150 rows at 25 to 10 cm are 60 cm; at 26 they are 57.7 cm, and 156 rows keep the 60 cm.
  */
-export function rowGaugeOff(plan: PiecePlan, gauge: Gauge, off: number): RowGaugeOff {
+export function rowGaugeOff(plan: PiecePlan, { gauge, likely }: GaugedPlan, off: number): RowGaugeOff {
   const rowsPer10Cm = gauge.rowsPer10Cm + off;
-  const otherwise = estimatePiece(plan, { ...gauge, rowsPer10Cm });
+  const otherwise = estimatePiece(plan, { ...gauge, rowsPer10Cm }, likely);
   const before = otherwise.rows;
   const rows = Math.max(1, Math.round((before * rowsPer10Cm) / gauge.rowsPer10Cm));
   const totalMm = otherwise.lines.reduce(

@@ -52,7 +52,7 @@ export function PiecesBench() {
               swatched={isDrawInSwatched(piece)}
             />
           )}
-          <WhatIfCard piece={piece} gauge={settled.plan.gauge} />
+          <WhatIfCard piece={piece} plan={settled.plan} />
         </div>
       )}
     </div>

@@ -1,8 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { rowGaugeOff } from "@/core/estimate/rowGaugeOff";
-import type { Gauge } from "@/core/fabric/plainStitch";
-import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import type { EstimatedPiece, ProjectPlan } from "@/core/estimate/wholeProject";
 import type { Project } from "@/core/files/project";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
 import { useProject } from "@/state/projectStore";
@@ -22,29 +21,29 @@ const NONE: readonly SweepPoint[] = [];
 
 interface WhatIfCardProps {
   readonly piece: EstimatedPiece | null;
-  readonly gauge: Gauge;
+  readonly plan: ProjectPlan;
 }
 
 /** How the answer would change with the gauge, for the same stitches and rows. */
-export function WhatIfCard({ piece, gauge }: WhatIfCardProps) {
+export function WhatIfCard({ piece, plan }: WhatIfCardProps) {
   const points = useSettled(useProject(), askSweep) ?? NONE;
   return (
     <Card title="If your gauge changes" aside="same stitches, same rows">
       <div className="mt-2 h-56">{points.length > 0 && <WhatIfChart points={points} />}</div>
       <p className="text-sm text-faint">{told(points)}</p>
-      {piece && <RowGauge piece={piece} gauge={gauge} />}
+      {piece && <RowGauge piece={piece} plan={plan} />}
     </Card>
   );
 }
 
 /** One row in 10 cm is easily miscounted, and it sets the length. */
-function RowGauge({ piece, gauge }: { readonly piece: EstimatedPiece; readonly gauge: Gauge }) {
+function RowGauge({ piece, plan }: { readonly piece: EstimatedPiece; readonly plan: ProjectPlan }) {
   const units = useUnits();
   const { estimate } = piece;
   return (
     <ul className="mt-2 grid gap-1 border-t border-line pt-2 text-sm">
       {[1, -1].map((off) => {
-        const { heightMm, rows, totalMm } = rowGaugeOff(piece, gauge, off);
+        const { heightMm, rows, totalMm } = rowGaugeOff(piece, plan, off);
         const change = toMetres(millimetres(Math.abs(totalMm - estimate.totalMm)));
         return (
           <li key={off}>
