@@ -20,10 +20,11 @@ function simulatedScale(stepG: number): SimulatedScale {
   const listeners = new Set<(event: ScaleEvent) => void>();
   let pan: PanState = EMPTY_PAN;
   let timer: ReturnType<typeof setInterval> | undefined;
+  let wanted = false;
   const tell = (event: ScaleEvent) => listeners.forEach((listener) => listener(event));
   const stop = () => {
     clearInterval(timer);
-    timer = undefined;
+    wanted = false;
   };
   const tick = () => {
     pan = later(pan, stepG, { seconds: EVERY_MS / 1000, tremble: normal(), creep: normal() });
@@ -34,13 +35,16 @@ function simulatedScale(stepG: number): SimulatedScale {
     stepG,
     connect: () =>
       new Promise((resolve) => {
+        wanted = true;
         setTimeout(() => {
-          stop();
+          resolve();
+          // It may have been given up while it was looked for.
+          if (!wanted) return;
+          clearInterval(timer);
           // It was switched off in between: tare and hold are forgotten, what lies on it is not.
           pan = { ...EMPTY_PAN, loadG: pan.loadG };
           timer = setInterval(tick, EVERY_MS);
           tell({ kind: "connected" });
-          resolve();
         }, FINDING_MS);
       }),
     disconnect: stop,
