@@ -1,34 +1,21 @@
 /** Everything that is typed as a measure or a count: how it is read, where it is kept, how it is told. */
 import type { Draft } from "immer";
-import { COUNTS, LENGTHS, SWATCH_G } from "@/core/files/bounds";
+import { COUNTS, LENGTHS } from "@/core/files/bounds";
 import type { Project } from "@/core/files/project";
 import type { FabricSection } from "@/core/files/sections";
-import type { Swatch, SwatchState } from "@/core/files/swatches";
-import { millimetres, type UnitSystem } from "@/core/units/brands";
+import { GRAMS_IN_OUNCE, METRES_IN_YARD, millimetres } from "@/core/units/brands";
 import { readCount, type CountBounds } from "@/core/units/count";
 import { formatFine, formatGauge, plain, tellSize } from "@/core/units/format";
 import { readEase, tellEase } from "@/core/units/ease";
 import { readGauge } from "@/core/units/gauge";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
-import { readMass } from "@/core/units/mass";
 import { readPercent } from "@/core/units/percent";
-import { read, type Bounds, type Reading } from "@/core/units/reading";
+import { read, type Bounds } from "@/core/units/reading";
 import { readPutUp, type PutUp } from "@/core/yarn/putUp";
 import { chosenYarnIn, chosenYarnOf } from "./yarns";
-import { chosenSwatchIn, chosenSwatchOf } from "./swatches";
+import { counted, fine, size, type Field } from "./field";
+import { SWATCH_FIELDS } from "./swatchFields";
 import { chosenOf, chosenSectionIn, chosenSectionOf } from "./chosenPiece";
-
-export interface Field<Value> {
-  readonly read: (text: string, units: UnitSystem) => Reading<Value>;
-  readonly get: (project: Project) => Value | null;
-  readonly set: (draft: Draft<Project>, value: Value | null) => void;
-  /** The value as text that can be read again. */
-  readonly tell: (value: Value, units: UnitSystem) => string;
-  /** May be left empty; what is empty is assumed. */
-  readonly optional: boolean;
-  /** Whose it is, so that each yarn, piece and section keeps what was typed for it. */
-  readonly of: "project" | "yarn" | "piece" | "section" | "swatch";
-}
 
 type Figures = Readonly<Record<string, unknown>>;
 
@@ -84,11 +71,6 @@ const measured = (key: keyof Measured, field: Pick<Field<number>, "read" | "tell
   optional: true,
 });
 
-const size = (bounds: Bounds): Pick<Field<number>, "read" | "tell"> => ({
-  read: (text, units) => readLength(text, BARE_LENGTH[units], bounds),
-  tell: (value, units) => tellSize(millimetres(value), units),
-});
-
 const seams: Field<number> = {
   of: "piece",
   read: (text) => readCount(text, COUNTS.seams),
@@ -125,13 +107,12 @@ const gauge = (counted: "stitches" | "rows"): Field<number> => {
 };
 
 const needle: Field<number> = {
+  ...fine(LENGTHS.needle),
   of: "project",
-  read: (text) => readLength(text, 1, LENGTHS.needle),
   get: (project) => project.needleMm,
   set: (draft, value) => {
     draft.needleMm = value;
   },
-  tell: (value) => formatFine(millimetres(value)),
   optional: true,
 };
 
@@ -156,7 +137,8 @@ const extras: Field<number> = {
   set: (draft, value) => {
     draft.extrasM = value;
   },
-  tell: (value, units) => (units === "metric" ? `${plain(value, 2)} m` : `${plain(value / 0.9144, 2)} yd`),
+  tell: (value, units) =>
+    units === "metric" ? `${plain(value, 2)} m` : `${plain(value / METRES_IN_YARD, 2)} yd`,
   optional: true,
 };
 
@@ -173,7 +155,7 @@ const putUp: Field<PutUp> = {
   tell: ({ massG, lengthM }, units) =>
     units === "metric"
       ? `${plain(massG, 1)} g = ${plain(lengthM, 1)} m`
-      : `${plain(massG / 28.349523125, 2)} oz = ${plain(lengthM / 0.9144, 1)} yd`,
+      : `${plain(massG / GRAMS_IN_OUNCE, 2)} oz = ${plain(lengthM / METRES_IN_YARD, 1)} yd`,
   optional: false,
 };
 
@@ -211,69 +193,6 @@ const allowance: Field<number> = {
   optional: false,
 };
 
-type OfSwatch = Pick<Field<number>, "read" | "tell">;
-
-/** A figure of the chosen swatch, wherever in it that stands. */
-const ofSwatch = (
-  field: OfSwatch,
-  get: (swatch: Swatch) => number | null,
-  set: (swatch: Draft<Swatch>, value: number | null) => void,
-): Field<number> => ({
-  ...field,
-  of: "swatch",
-  get: (project) => {
-    const swatch = chosenSwatchOf(project);
-    return swatch && get(swatch);
-  },
-  set: (draft, value) => {
-    const swatch = chosenSwatchIn(draft);
-    if (swatch) set(swatch, value);
-  },
-  optional: true,
-});
-
-const counted = (bounds: CountBounds): OfSwatch => ({
-  read: (text) => readCount(text, bounds),
-  tell: String,
-});
-
-/** What was measured of a swatch in one of its states. */
-const swatchState = (state: "asKnit" | "finished", key: keyof SwatchState, field: OfSwatch) =>
-  ofSwatch(
-    field,
-    (swatch) => swatch[state][key],
-    (swatch, value) => {
-      swatch[state][key] = value;
-    },
-  );
-
-/** A count that a swatch cannot be without keeps its last value. */
-const swatchFabric = (key: "ropes" | "purls" | "edge", bounds: CountBounds): Field<number> => ({
-  ...ofSwatch(
-    counted(bounds),
-    ({ fabric }) => fabric[key],
-    (swatch, value) => {
-      if (value !== null) swatch.fabric[key] = value;
-    },
-  ),
-  optional: false,
-});
-
-const swatchFigure = (key: "stitches" | "rows" | "needleMm" | "massG", field: OfSwatch) =>
-  ofSwatch(
-    field,
-    (swatch) => swatch[key],
-    (swatch, value) => {
-      swatch[key] = value;
-    },
-  );
-
-const mass: OfSwatch = {
-  read: (text, units) => readMass(text, units, SWATCH_G),
-  tell: (value, units) =>
-    units === "metric" ? `${plain(value, 2)} g` : `${plain(value / 28.349523125, 3)} oz`,
-};
-
 export const FIELDS = {
   sizeAcross: sizeFigure("acrossMm", LENGTHS.width),
   sizeEase: ease,
@@ -306,51 +225,10 @@ export const FIELDS = {
   needle,
   putUp,
   measuredWidth: measured("widthMm", size(LENGTHS.width)),
-  measuredStitches: measured("stitches", {
-    read: (text) => readCount(text, COUNTS.measuredStitches),
-    tell: String,
-  }),
+  measuredStitches: measured("stitches", counted(COUNTS.measuredStitches)),
   twenty,
   allowance,
-  swatchStitches: swatchFigure("stitches", counted(COUNTS.stitches)),
-  swatchRows: swatchFigure("rows", counted(COUNTS.rows)),
-  swatchNeedle: swatchFigure("needleMm", {
-    read: (text) => readLength(text, 1, LENGTHS.needle),
-    tell: (value) => formatFine(millimetres(value)),
-  }),
-  swatchRopes: swatchFabric("ropes", COUNTS.ropes),
-  swatchPurls: swatchFabric("purls", COUNTS.purls),
-  swatchEdge: swatchFabric("edge", COUNTS.edge),
-  swatchBorder: ofSwatch(
-    counted(COUNTS.borderRows),
-    ({ borderRows }) => borderRows,
-    (swatch, value) => {
-      swatch.borderRows = value ?? 0;
-    },
-  ),
-  asKnitWidth: swatchState("asKnit", "widthMm", size(LENGTHS.span)),
-  asKnitStitches: swatchState("asKnit", "stitches", counted(COUNTS.stitches)),
-  asKnitHeight: swatchState("asKnit", "heightMm", size(LENGTHS.span)),
-  asKnitRows: swatchState("asKnit", "rows", counted(COUNTS.rows)),
-  finishedWidth: swatchState("finished", "widthMm", size(LENGTHS.span)),
-  finishedStitches: swatchState("finished", "stitches", counted(COUNTS.stitches)),
-  finishedHeight: swatchState("finished", "heightMm", size(LENGTHS.span)),
-  finishedRows: swatchState("finished", "rows", counted(COUNTS.rows)),
-  swatchMass: swatchFigure("massG", mass),
-  unravelledStitches: ofSwatch(
-    counted(COUNTS.stitches),
-    ({ unravelled }) => unravelled.stitches,
-    (swatch, value) => {
-      swatch.unravelled.stitches = value;
-    },
-  ),
-  unravelledLength: ofSwatch(
-    size(LENGTHS.unravelled),
-    ({ unravelled }) => unravelled.lengthMm,
-    (swatch, value) => {
-      swatch.unravelled.lengthMm = value;
-    },
-  ),
+  ...SWATCH_FIELDS,
 } as const satisfies Record<string, Field<number> | Field<PutUp>>;
 
 export type FieldId = keyof typeof FIELDS;

@@ -3,7 +3,7 @@ import { create } from "zustand";
 import type { Project } from "@/core/files/project";
 import { aspectOf } from "@/core/garment/projectGauge";
 import { beginsFabric, fabricBasis, needsReading, type LaidSections } from "@/core/garment/lay";
-import { swatchPieces } from "@/core/garment/swatchPiece";
+import { piecesAndSwatches } from "@/core/garment/swatchPiece";
 import { reckoner } from "./workers";
 
 interface Answered {
@@ -21,7 +21,7 @@ let latest: { readonly project: Project; readonly key: string | null } | undefin
 /** What the sections' fabrics hang on, as a text; null where none has to be read. Made once for a project. */
 function keyOf(project: Project): string | null {
   if (latest?.project !== project) {
-    const all = [...project.pieces, ...swatchPieces(project)].flatMap((piece) =>
+    const all = piecesAndSwatches(project).flatMap((piece) =>
       piece.sections.map((section) => ({ piece, section })),
     );
     const aspect = aspectOf(project);

@@ -2,7 +2,7 @@
 import type { Draft } from "immer";
 import { create } from "zustand";
 import type { Project } from "@/core/files/project";
-import type { FabricSection } from "@/core/files/sections";
+import { isCabled, type FabricSection } from "@/core/files/sections";
 import { newSwatch, type MeasureId, type Swatch } from "@/core/files/swatches";
 import { change, useProjectPart, useProjectStore } from "./projectStore";
 
@@ -54,14 +54,8 @@ export function addPlainSwatch() {
 }
 
 /** The first section that is cabled: what a pattern swatch is worked in. */
-export function cabledSection({ pieces }: Project): FabricSection | null {
-  const sections = pieces.flatMap((piece) => piece.sections);
-  const found = sections.find(
-    (section): section is FabricSection =>
-      section.kind === "fabric" && (section.content === "ropes" || section.content === "panels"),
-  );
-  return found ?? null;
-}
+export const cabledSection = ({ pieces }: Project): FabricSection | null =>
+  pieces.flatMap(({ sections }) => sections).find(isCabled) ?? null;
 
 /** A swatch of two repeats of what the project is cabled with. */
 export function addPatternSwatch() {

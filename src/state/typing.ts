@@ -4,7 +4,8 @@ import type { UnitSystem } from "@/core/units/brands";
 import { chosenSwatchOf } from "./swatches";
 import { chosenYarnOf } from "./yarns";
 import { chosenOf, chosenSectionOf } from "./chosenPiece";
-import { FIELDS, type Field, type FieldId } from "./fields";
+import type { Field } from "./field";
+import { FIELDS, type FieldId } from "./fields";
 import { change } from "./projectStore";
 
 /** What a field shows: the text, and what is wrong with it if it could not be read. */

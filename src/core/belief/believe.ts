@@ -13,7 +13,7 @@ import { KINDS, noiseOf } from "./kinds";
 import { marginal, priorOf, type BelievedYarn, type Gaussian } from "./prior";
 import { isImpossible, MOST_SDS, questionOf } from "./surprise";
 import { swatched, type SwatchBasis, type Swatched } from "./swatched";
-import { update, type Observation, type Residual } from "./update";
+import { update, type Observation, type Updated } from "./update";
 
 /** A measurement, and what became of it. */
 export interface Measured {
@@ -108,10 +108,10 @@ function agreed(prior: Gaussian, candidates: readonly Candidate[]) {
 }
 
 /** How much each swatch has pulled at each unknown. */
-function pulls(belief: Gaussian, taken: readonly Candidate[], residuals: readonly Residual[]) {
+function pulls(belief: Updated, taken: readonly Candidate[]) {
   const moved = new Map<string, Float64Array>();
   for (const [index, { of, observation }] of taken.entries()) {
-    const residual = residuals[index];
+    const residual = belief.residuals[index];
     if (!residual) continue;
     const gain = times(belief.covariance, residual.slope);
     // What it would have the unknown be, were it alone to speak: its gain, times how far it was from the prior.
@@ -218,7 +218,7 @@ export function believe(project: Project, { gauged, yarns, needleMm, laid }: Bas
     prior,
     measured,
     swatches,
-    movedBy: movedBy(updated, prior, pulls(updated, taken, updated.residuals)),
+    movedBy: movedBy(updated, prior, pulls(updated, taken)),
     gauge: movedGauge(gauge, likely),
     likely,
     basis,

@@ -1,5 +1,6 @@
 /** Kinds of measurement, a table: what each reads off a swatch, what it should be, and how far it can be off. */
 import type { MeasureId, Swatch, SwatchState } from "../files/swatches";
+import { plural } from "../garment/work/needle";
 import type { Deviations } from "./axes";
 import type { Swatched, SwatchStateId } from "./swatched";
 
@@ -59,12 +60,10 @@ const MASS_SLIPS: readonly Slip[] = [
   { times: 0.1, words: "is the decimal point where it should be?" },
 ];
 
-const plural = (count: number, thing: string) =>
-  `${count} ${thing}${count === 1 ? "" : thing === "stitch" ? "es" : "s"}`;
 const needleSd = (scaleLn: number) => OTHER_NEEDLE * Math.abs(scaleLn);
 
-const isPlain = ({ fabric }: Swatch) => fabric.content === "ground" && fabric.ground === "stockinette";
-export { isPlain as isPlainSwatch };
+export const isPlainSwatch = ({ fabric }: Swatch) =>
+  fabric.content === "ground" && fabric.ground === "stockinette";
 
 const width = (state: SwatchStateId, name: string, slips: readonly Slip[]): MeasureKind => ({
   name,

@@ -1,5 +1,5 @@
 /** What a swatch says of the needle: which one would give the gauge that was asked for, and what it would give. */
-import { NEEDLES_MM } from "../yarn/thickness";
+import { needleScale, NEEDLES_MM } from "../yarn/thickness";
 
 export interface NeedleAdvice {
   /** Stitches over 10 cm that the swatch has, and that were asked for. */
@@ -20,7 +20,7 @@ const NEAR = 0.02;
  */
 export function needleAdvice(has: number, asked: number, needleMm: number): NeedleAdvice | null {
   if (Math.abs(Math.log(has / asked)) <= NEAR) return null;
-  const givenBy = (size: number) => has * Math.sqrt(needleMm / size);
+  const givenBy = (size: number) => has / needleScale(size, needleMm);
   const away = (size: number) => Math.abs(Math.log(givenBy(size) / asked));
   const best = NEEDLES_MM.reduce((nearest, size) => (away(size) < away(nearest) ? size : nearest), needleMm);
   return best === needleMm ? null : { has, asked, needleMm: best, gives: givenBy(best) };

@@ -1,8 +1,8 @@
 /** What could be measured next: each with what it would tell, without its reading being known. */
-import { newSection } from "../files/sections";
+import { isCabled, newSection } from "../files/sections";
 import { newSwatch, type MeasureId, type Swatch } from "../files/swatches";
 import { keyOfSection, type Laid } from "../garment/lay";
-import { swatchPiece } from "../garment/swatchPiece";
+import { swatchPieceId } from "../garment/swatchPiece";
 import { operationOf } from "../stitches/operations";
 import type { Belief } from "./believe";
 import { deviationsOf, readerOf } from "./axes";
@@ -73,8 +73,7 @@ function ofSwatch(of: Swatched, belief: Belief): readonly MeasureOption[] {
 function cabledOf({ project, plan }: SwatchBasis) {
   for (const piece of project.pieces)
     for (const section of piece.sections) {
-      if (section.kind !== "fabric" || section.content === "ground" || section.content === "asBefore")
-        continue;
+      if (!isCabled(section)) continue;
       const lying = plan.laid.get(keyOfSection(piece, section));
       if (lying?.ok) return { section, lying };
     }
@@ -98,7 +97,7 @@ function partOf(lying: Extract<Laid, { ok: true }>, repeats: number): Extract<La
 function imagined({ basis }: Belief, swatch: Swatch, lying: Laid): Swatched {
   const laid = new Map(basis.plan.laid);
   for (const state of ["asKnit", swatch.finish] as const)
-    laid.set(keyOfSection(swatchPiece(swatch, state), swatch.fabric), lying);
+    laid.set(keyOfSection({ id: swatchPieceId(swatch, state) }, swatch.fabric), lying);
   return swatched(swatch, { ...basis, plan: { ...basis.plan, laid } });
 }
 

@@ -8,7 +8,8 @@ import type { Project } from "../files/project";
 import type { Swatch } from "../files/swatches";
 import { keyOfSection, type Laid } from "../garment/lay";
 import type { GaugeSources } from "../garment/projectGauge";
-import { swatchPiece } from "../garment/swatchPiece";
+import { swatchPiece, swatchPieceId } from "../garment/swatchPiece";
+import { needleScale } from "../yarn/thickness";
 import { putUpId, type Deviations } from "./axes";
 
 /** Stitches with the share of their plain width that they are computed to keep. */
@@ -101,19 +102,22 @@ function yarnsOf(swatch: Swatch, stitches: number | null, { project, gauge, plan
   return { whole: pieceNeed(piece, gauge), each: (of: Deviations) => rows(of) / share.tally.stitches };
 }
 
+/** Height of a garter row against a plain one, as the mesh gives it. */
+const GARTER = 0.7;
+
 /** Makes a swatch ready. */
 export function swatched(swatch: Swatch, basis: SwatchBasis): Swatched {
   const { project, gauge, plan, finish } = basis;
   const laidIn = (blocking: Blocking) =>
-    plan.laid.get(keyOfSection(swatchPiece(swatch, blocking), swatch.fabric));
-  const stitches = stitchesAcross(laidIn(swatch.finish), swatch);
-  const scale = swatch.needleMm === null ? 1 : (swatch.needleMm / plan.needleMm) ** 0.5;
+    plan.laid.get(keyOfSection({ id: swatchPieceId(swatch, blocking) }, swatch.fabric));
+  const [asKnit, finished] = [laidIn("asKnit"), laidIn(swatch.finish)];
+  const stitches = stitchesAcross(finished, swatch);
+  const scale = swatch.needleMm === null ? 1 : needleScale(swatch.needleMm, plan.needleMm);
   const perMm = gramsPerMm(project, swatch);
   const yarns = yarnsOf(swatch, stitches, basis);
-  const unlaid = laidIn(swatch.finish);
-  const lying = {
-    asKnit: { lying: lyingOf(laidIn("asKnit"), swatch, stitches), away: -washed(finish) },
-    finished: { lying: lyingOf(unlaid, swatch, stitches), away: washed(swatch.finish) - washed(finish) },
+  const states = {
+    asKnit: { lying: lyingOf(asKnit, swatch, stitches), away: -washed(finish) },
+    finished: { lying: lyingOf(finished, swatch, stitches), away: washed(swatch.finish) - washed(finish) },
   };
   return {
     swatch,
@@ -121,23 +125,23 @@ export function swatched(swatch: Swatch, basis: SwatchBasis): Swatched {
     rows: swatch.rows,
     scale,
     widthOf: (state, over) => {
-      const { lying: one, away } = lying[state];
-      if (!one || (over === null && one.all.length === 0)) return null;
+      const { lying, away } = states[state];
+      if (!lying || (over === null && lying.all.length === 0)) return null;
       return (of) => {
         const widths =
           over === null
-            ? plainWidths(one.all, of.drawWidth).sum
-            : over * plainWidths(one.cabled, of.drawWidth).mean;
+            ? plainWidths(lying.all, of.drawWidth).sum
+            : over * plainWidths(lying.cabled, of.drawWidth).mean;
         return widths * scale * deviated(gauge, of).widthMm * Math.exp(away * of.blockWidth);
       };
     },
     heightOf: (state, over) => {
-      const { lying: one, away } = lying[state];
+      const { lying, away } = states[state];
       const border = over === null ? 2 * swatch.borderRows * GARTER : 0;
       const rows = over ?? swatch.rows;
-      if (!one || rows === null) return null;
+      if (!lying || rows === null) return null;
       return (of) => {
-        const plain = rows * one.heightFactor ** Math.exp(of.drawHeight) + border;
+        const plain = rows * lying.heightFactor ** Math.exp(of.drawHeight) + border;
         return plain * scale * deviated(gauge, of).heightMm * Math.exp(away * of.blockHeight);
       };
     },
@@ -146,9 +150,6 @@ export function swatched(swatch: Swatch, basis: SwatchBasis): Swatched {
         ? (of) => yarns.whole(of) * perMm * Math.exp(-(of[putUpId(swatch.yarnId)] ?? 0))
         : null,
     yarnOf: yarns ? (count) => (of) => count * yarns.each(of) : null,
-    problem: unlaid && !unlaid.ok ? unlaid.message : null,
+    problem: finished && !finished.ok ? finished.message : null,
   };
 }
-
-/** Height of a garter row against a plain one, as the mesh gives it. */
-const GARTER = 0.7;

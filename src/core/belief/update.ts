@@ -10,7 +10,7 @@ export interface Observation {
 }
 
 /** An observation as the belief sees it. */
-export interface Residual {
+interface Residual {
   /** Found less expected, in ln, at the belief. */
   readonly off: number;
   /** How many of its standard deviations it is off from what all others say. */

@@ -13,7 +13,7 @@ import {
 import { cabledStitches, type Across } from "../panels/across";
 import type { PanelRow } from "../panels/panel";
 import { grams, metres, millimetres, type Millimetres } from "../units/brands";
-import { thicknessOf } from "../yarn/thickness";
+import { needleScale, thicknessOf } from "../yarn/thickness";
 import { colourExtras, sharing } from "./colourWork";
 import type { MainFabric, PiecePlan, PlannedSection } from "./piece";
 import { tallyRows } from "./tally";
@@ -46,9 +46,6 @@ export interface PlannedPiece {
   readonly worked: WorkedPiece;
   readonly findings: readonly PieceFinding[];
 }
-
-/** One needle size up or down changes the stitch by the ratio of diameters to this power. */
-const NEEDLE_POWER = 0.5;
 
 /** The share of its plain width that a section's cabled part was measured to keep, if that can be so. */
 function tapeOf(
@@ -133,8 +130,7 @@ function mainOf(sections: readonly WorkedSection[]): MainFabric | null {
 export function planPiece(project: Project, piece: ProjectPiece, basis: PlanBasis): PlannedPiece {
   const { gauge, needleMm, without, drawInSd } = basis;
   const plain = plainStitch(gauge);
-  const scaleOf = ({ needleMm: own }: ProjectSection) =>
-    own === null ? 1 : (own / needleMm) ** NEEDLE_POWER;
+  const scaleOf = ({ needleMm: own }: ProjectSection) => (own === null ? 1 : needleScale(own, needleMm));
   const { contents, findings } = contentsOf(piece, basis, (section) => plain.widthMm * scaleOf(section));
   // Where panels cannot be laid, that is told alone: all else that cannot be worked may follow from it.
   const unlaid = piece.sections.flatMap(({ id }): readonly PieceFinding[] => {

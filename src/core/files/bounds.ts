@@ -82,12 +82,7 @@ export const SWATCH_G = {
   tooSmall: "Under half a gram cannot be weighed: check the unit.",
   tooLarge: "Over 500 g is a garment, not a swatch: check the unit.",
 } as const satisfies Bounds;
-export const STEP_G = {
-  least: 0.01,
-  most: 10,
-  tooSmall: "Scales for a kitchen show 0.01 g at best: check the step.",
-  tooLarge: "A scale in steps of over 10 g cannot weigh a swatch.",
-} as const satisfies Bounds;
+export const STEP_G = { least: 0.01, most: 10 } as const;
 
 /** Ease may take away as well as add. */
 export const EASE = { least: -1000, most: 1000 } as const;

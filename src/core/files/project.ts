@@ -5,13 +5,12 @@ import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, EASE, LENGTHS } from "./bounds";
 import { newSection, sectionSchema } from "./sections";
 import { swatchSchema } from "./swatches";
+import { count, measure } from "./within";
 
 export const FORMAT = "brenok-project";
 export const VERSION = 1;
 
 const words = (most: number) => z.string().max(most);
-const count = ({ least, most }: { least: number; most: number }) => z.number().int().min(least).max(most);
-const length = ({ least, most }: { least: number; most: number }) => z.number().min(least).max(most);
 
 const yarn = z.strictObject({
   id: words(64),
@@ -47,7 +46,7 @@ const piece = z.strictObject({
   tail: z
     .strictObject({
       school: z.enum(["wraps", "twenty", "widths"]),
-      twentyMm: length(LENGTHS.twenty).nullable(),
+      twentyMm: measure(LENGTHS.twenty).nullable(),
     })
     .default({ school: "wraps", twentyMm: null }),
   /** What is worked, in order. */
@@ -93,20 +92,20 @@ export const projectSchema = z.strictObject({
     rowsPer10Cm: z.number().min(2).max(120).nullable(),
     source: z.enum(["measured", "band"]),
   }),
-  needleMm: length(LENGTHS.needle).nullable(),
+  needleMm: measure(LENGTHS.needle).nullable(),
   /** What the project is sized for: a measure with its ease, and a length; null where nobody said. */
   size: z
     .strictObject({
-      acrossMm: length(LENGTHS.width).nullable(),
-      easeMm: length(EASE),
-      alongMm: length(LENGTHS.piece).nullable(),
+      acrossMm: measure(LENGTHS.width).nullable(),
+      easeMm: measure(EASE),
+      alongMm: measure(LENGTHS.piece).nullable(),
       /** How often the first piece goes round, and how often it stands on itself. */
       around: count(COUNTS.times),
       up: count(COUNTS.times),
     })
     .default(NO_SIZE),
   /** Side of a square swatch that the yarn is to hold too; null where it is unravelled or of other yarn. */
-  swatchMm: length(LENGTHS.swatch).nullable().default(null),
+  swatchMm: measure(LENGTHS.swatch).nullable().default(null),
   /** Yarn for fringe, pompon, buttons and mending. */
   extrasM: z.number().min(0.1).max(5000).nullable().default(null),
   /** The knitter's own panels, as row text. */

@@ -4,18 +4,16 @@ import { CAST_OFF_IDS, CAST_ON_IDS } from "../estimate/edges";
 import { GROUND_IDS } from "../panels/grounds";
 import { ROPES } from "../panels/ropes";
 import { COUNTS, LENGTHS } from "./bounds";
-
-const count = ({ least, most }: { least: number; most: number }) => z.number().int().min(least).max(most);
-const length = ({ least, most }: { least: number; most: number }) => z.number().min(least).max(most);
+import { count, measure } from "./within";
 
 /** All sections have a name of their own and may have a needle of their own; null is the project's. */
-const common = { id: z.string().max(64), needleMm: length(LENGTHS.needle).nullable().default(null) };
+const common = { id: z.string().max(64), needleMm: measure(LENGTHS.needle).nullable().default(null) };
 
 /** Over how many rows: as counted, as long as it takes, or in whole repeats and on to a named row. */
 const extent = {
   by: z.enum(["rows", "length", "repeats"]).default("rows"),
   rows: count(COUNTS.rows).nullable().default(null),
-  lengthMm: length(LENGTHS.piece).nullable().default(null),
+  lengthMm: measure(LENGTHS.piece).nullable().default(null),
   repeats: count(COUNTS.repeats).default(1),
   /** Row of the repeat to end with; 0 for its last. */
   endRow: count(COUNTS.endRow).default(0),
@@ -52,7 +50,7 @@ export const fabricSchema = z.strictObject({
   /** Width measured across so many stitches of the cabled part; both null where nobody measured. */
   measured: z
     .strictObject({
-      widthMm: length(LENGTHS.width).nullable(),
+      widthMm: measure(LENGTHS.width).nullable(),
       stitches: count(COUNTS.measuredStitches).nullable(),
     })
     .default({ widthMm: null, stitches: null }),
@@ -91,7 +89,7 @@ export const sectionSchema = z.discriminatedUnion("kind", [
     to: count(COUNTS.stitches).nullable().default(null),
     over: z.enum(["rows", "length"]).default("length"),
     rows: count(COUNTS.rows).nullable().default(null),
-    lengthMm: length(LENGTHS.piece).nullable().default(null),
+    lengthMm: measure(LENGTHS.piece).nullable().default(null),
   }),
   z.strictObject({
     kind: z.literal("castOffAt"),
@@ -127,7 +125,7 @@ export const sectionSchema = z.discriminatedUnion("kind", [
     ...common,
     /** So many, or evenly along so long an edge. */
     stitches: count(COUNTS.stitches).nullable().default(null),
-    alongMm: length(LENGTHS.piece).nullable().default(null),
+    alongMm: measure(LENGTHS.piece).nullable().default(null),
     /** Takes up what is on hold too. */
     held: z.boolean().default(false),
     round: z.boolean().default(false),
@@ -151,6 +149,10 @@ export type ProjectSection = z.infer<typeof sectionSchema>;
 export type SectionKind = ProjectSection["kind"];
 export type SectionOf<Kind extends SectionKind> = Extract<ProjectSection, { kind: Kind }>;
 export type FabricSection = SectionOf<"fabric">;
+
+/** Whether a section is worked in ropes or panels of its own. */
+export const isCabled = (section: ProjectSection): section is FabricSection =>
+  section.kind === "fabric" && (section.content === "ropes" || section.content === "panels");
 
 /** A section with its usual figures. Example: `newSection("hem", "s1")` is a folded hem of 8 rows. */
 export const newSection = <Kind extends SectionKind>(

@@ -3,9 +3,7 @@ import { z } from "zod";
 import { CAST_OFF_IDS, CAST_ON_IDS } from "../estimate/edges";
 import { COUNTS, LENGTHS, STEP_G, SWATCH_G } from "./bounds";
 import { fabricSchema, newSection } from "./sections";
-
-const count = ({ least, most }: { least: number; most: number }) => z.number().int().min(least).max(most);
-const length = ({ least, most }: { least: number; most: number }) => z.number().min(least).max(most);
+import { count, measure } from "./within";
 
 /** What can be read off a swatch. */
 export const MEASURE_IDS = [
@@ -20,9 +18,9 @@ export type MeasureId = (typeof MEASURE_IDS)[number];
 
 /** A width over so many stitches and a height over so many rows; without a count it is that of all of it. */
 const state = z.strictObject({
-  widthMm: length(LENGTHS.span).nullable(),
+  widthMm: measure(LENGTHS.span).nullable(),
   stitches: count(COUNTS.stitches).nullable(),
-  heightMm: length(LENGTHS.span).nullable(),
+  heightMm: measure(LENGTHS.span).nullable(),
   rows: count(COUNTS.rows).nullable(),
 });
 const UNMEASURED = { widthMm: null, stitches: null, heightMm: null, rows: null };
@@ -32,7 +30,7 @@ export const swatchSchema = z.strictObject({
   name: z.string().max(120),
   yarnId: z.string().max(64),
   /** Null: the project's needle. */
-  needleMm: length(LENGTHS.needle).nullable().default(null),
+  needleMm: measure(LENGTHS.needle).nullable().default(null),
   /** What it is worked in, with its edge stitches; its length is `rows` below. */
   fabric: fabricSchema,
   /** Stitches cast on for a ground; panels say their own. */
@@ -48,13 +46,13 @@ export const swatchSchema = z.strictObject({
   finish: z.enum(["steamed", "wetBlocked"]).default("wetBlocked"),
   asKnit: state.default(UNMEASURED),
   finished: state.default(UNMEASURED),
-  massG: length(SWATCH_G).nullable().default(null),
+  massG: measure(SWATCH_G).nullable().default(null),
   /** Step of the scale that it was weighed on. */
-  scaleStepG: length(STEP_G).default(1),
+  scaleStepG: measure(STEP_G).default(1),
   unravelled: z
     .strictObject({
       stitches: count(COUNTS.stitches).nullable(),
-      lengthMm: length(LENGTHS.unravelled).nullable(),
+      lengthMm: measure(LENGTHS.unravelled).nullable(),
     })
     .default({ stitches: null, lengthMm: null }),
   /** Surprising measurements that the knitter has seen and stands by. */

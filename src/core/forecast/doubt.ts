@@ -1,5 +1,5 @@
 /** Where the doubt about the yarn comes from: each unknown's share of the variance of balls needed, in first order. */
-import { ofProject, putUpId, type BeliefId, type Deviations } from "../belief/axes";
+import { ofProject, putUpId, readerOf, type BeliefId, type Deviations } from "../belief/axes";
 import { dot, times } from "../belief/gaussian";
 import type { Gaussian } from "../belief/prior";
 import { slopeOf } from "../belief/update";
@@ -61,10 +61,9 @@ export function slopeOfNeed(
   { yarnId, wasteMm }: { readonly yarnId: string; readonly wasteMm: number },
 ): Float64Array {
   const putUp = axes.indexOf(putUpId(yarnId));
-  const away: Record<string, number> = {};
+  const read = readerOf(axes);
   const lnBalls = (x: Float64Array) => {
-    for (const [index, id] of axes.entries()) away[id] = x[index] ?? 0;
-    const needed = need(offFrom(likely, away as unknown as Deviations)) + wasteMm;
+    const needed = need(offFrom(likely, read(x))) + wasteMm;
     return Math.log(needed) - (putUp < 0 ? 0 : (x[putUp] ?? 0));
   };
   return slopeOf(lnBalls, new Float64Array(axes.length), (index) =>

@@ -14,9 +14,8 @@ export interface NextMeasure {
   readonly left: number;
   /** Yarn needed between the tenth and the ninetieth in a hundred, as it would be left, in m. */
   readonly spreadM: number;
-  /** Chance that fewer balls would be advised than now, 0 to 1; and how many fewer on the whole. */
+  /** Chance that fewer balls would be advised than now, 0 to 1. */
   readonly savesChance: number;
-  readonly savesBalls: number;
 }
 
 /** Standard normal places of equal chance. */
@@ -73,7 +72,6 @@ export function nextMeasures(
         left,
         spreadM: (Math.sqrt(widthAfter / widthBefore) * spreadMm) / 1000,
         savesChance: advised.filter((balls) => balls < now).length / PLACES.length,
-        savesBalls: now - advised.reduce((sum, balls) => sum + balls, 0) / PLACES.length,
       };
     })
     .sort((a, b) => a.left - b.left);

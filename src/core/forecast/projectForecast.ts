@@ -24,7 +24,7 @@ import {
   type LaidSections,
 } from "../garment/lay";
 import { aspectOf, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
-import { swatchPieces } from "../garment/swatchPiece";
+import { piecesAndSwatches } from "../garment/swatchPiece";
 import type { WorkedPiece } from "../garment/work/workPiece";
 import { grams, metres, millimetres } from "../units/brands";
 import type { Unknowns } from "../estimate/unknowns";
@@ -74,7 +74,7 @@ export function layUnread(project: Project, known?: KnownFabrics, kept: KnownLai
   const aspect = aspectOf(project);
   if (kept.size > MOST_LAID) kept.clear();
   const all = new Map<string, Laid>();
-  for (const piece of [...project.pieces, ...swatchPieces(project)])
+  for (const piece of piecesAndSwatches(project))
     for (const section of piece.sections) {
       if (!beginsFabric(section) || needsReading(section)) continue;
       const basis = fabricBasis(project, piece, section, aspect);
@@ -110,7 +110,7 @@ function yarnsOf(project: Project): readonly PlannedYarn[] | null {
 }
 
 const isReading = (project: Project, laid: LaidSections) =>
-  [...project.pieces, ...swatchPieces(project)].some((piece) =>
+  piecesAndSwatches(project).some((piece) =>
     piece.sections.some((section) => beginsFabric(section) && !laid.has(keyOfSection(piece, section))),
   );
 

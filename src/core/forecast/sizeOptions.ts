@@ -4,7 +4,7 @@ import type { Project } from "../files/project";
 import { gradeProject } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { read, unread, type Reading } from "../units/reading";
-import { NEEDLES_MM } from "../yarn/thickness";
+import { NEEDLE_POWER, NEEDLES_MM } from "../yarn/thickness";
 import { forecastProject, type KnownForecast } from "./projectForecast";
 
 export interface SizeOption {
@@ -20,8 +20,6 @@ export interface SizeOption {
   /** The project so. */
   readonly project: Project;
 }
-
-const NEEDLE_POWER = 0.5;
 
 /** What a project comes out at: all round or across, and along. */
 export interface Finished {

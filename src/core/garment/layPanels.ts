@@ -19,7 +19,7 @@ import {
   type Unlaid,
 } from "./lay";
 import { aspectOf } from "./projectGauge";
-import { swatchPieces } from "./swatchPiece";
+import { piecesAndSwatches } from "./swatchPiece";
 
 interface Named {
   readonly name: string;
@@ -60,8 +60,9 @@ export function acrossOf(project: Project, piece: ProjectPiece, section: FabricS
 /** What lies across every section of a project that begins a fabric. */
 export function layProject(project: Project, known?: KnownFabrics): LaidSections {
   const aspect = aspectOf(project);
-  const pieces = [...project.pieces, ...swatchPieces(project)];
-  const all = pieces.flatMap((piece) => piece.sections.map((section) => ({ piece, section })));
+  const all = piecesAndSwatches(project).flatMap((piece) =>
+    piece.sections.map((section) => ({ piece, section })),
+  );
   return new Map(
     all.flatMap(({ piece, section }) => {
       if (!beginsFabric(section)) return [];

@@ -4,6 +4,9 @@ import { emptyPiece, type Project, type ProjectPiece } from "../files/project";
 import { newSection } from "../files/sections";
 import type { Swatch } from "../files/swatches";
 
+/** The id of the piece that a swatch is in one of its states. */
+export const swatchPieceId = ({ id }: Swatch, blocking: Blocking) => `swatch ${id} ${blocking}`;
+
 /**
  * The piece that a swatch is in one of its states. `stitches` are those of its fabric, where they are known.
  * Example: a plain swatch of 24 stitches is a cast-on, its rows, and a cast-off.
@@ -22,7 +25,7 @@ export function swatchPiece(swatch: Swatch, blocking: Blocking, stitches = swatc
         ]
       : [];
   return {
-    ...emptyPiece(`swatch ${id} ${blocking}`, name),
+    ...emptyPiece(swatchPieceId(swatch, blocking), name),
     yarnId,
     blocking,
     sections: [
@@ -35,6 +38,17 @@ export function swatchPiece(swatch: Swatch, blocking: Blocking, stitches = swatc
   };
 }
 
-/** All swatches of a project, as knit and finished. */
-export const swatchPieces = ({ swatches }: Project): readonly ProjectPiece[] =>
-  swatches.flatMap((swatch) => [swatchPiece(swatch, "asKnit"), swatchPiece(swatch, swatch.finish)]);
+const made = new WeakMap<Swatch, readonly ProjectPiece[]>();
+
+/** A swatch as knit and finished; made once, since they are asked for behind every keystroke. */
+function bothStates(swatch: Swatch): readonly ProjectPiece[] {
+  const pieces = made.get(swatch) ?? [swatchPiece(swatch, "asKnit"), swatchPiece(swatch, swatch.finish)];
+  made.set(swatch, pieces);
+  return pieces;
+}
+
+/** Everything of a project that is laid: its pieces, and its swatches as knit and finished. */
+export const piecesAndSwatches = ({ pieces, swatches }: Project): readonly ProjectPiece[] => [
+  ...pieces,
+  ...swatches.flatMap(bothStates),
+];

@@ -17,5 +17,9 @@ export const grams = (value: number) => value as Grams;
 /** Yarn is reckoned in mm and told in m. Example: `toMetres(millimetres(1500))` is 1.5 m. */
 export const toMetres = (length: Millimetres) => metres(length / 1000);
 
+/** Exact, by the international avoirdupois ounce and yard. */
+export const GRAMS_IN_OUNCE = 28.349523125;
+export const METRES_IN_YARD = 0.9144;
+
 /** The two ways to show measures; what is stored is always metric. */
 export type UnitSystem = "metric" | "imperial";

@@ -1,5 +1,12 @@
 /** Measures as they are told: in metric or imperial, with no more figures than they deserve. */
-import type { Grams, Metres, Millimetres, UnitSystem } from "./brands";
+import {
+  GRAMS_IN_OUNCE,
+  METRES_IN_YARD,
+  type Grams,
+  type Metres,
+  type Millimetres,
+  type UnitSystem,
+} from "./brands";
 import { BARE_SPAN_MM } from "./gauge";
 
 const NO_BREAK = "\u00a0";
@@ -21,18 +28,18 @@ export const tellSize = (size: Millimetres, system: UnitSystem) =>
 
 /** Yarn: metres or yards; one decimal below 10. Example: 106.2 m is "106 m" or "116 yd". */
 export function formatYarn(length: Metres, system: UnitSystem): string {
-  const value = system === "metric" ? length : length / 0.9144;
+  const value = system === "metric" ? length : length / METRES_IN_YARD;
   return withUnit(value, Math.abs(value) < 9.95 ? 1 : 0, system === "metric" ? "m" : "yd");
 }
 
 /** Mass: grams, or ounces with one decimal. Example: 100 g is "100 g" or "3.5 oz". */
 export function formatMass(mass: Grams, system: UnitSystem): string {
-  return system === "metric" ? withUnit(mass, 0, "g") : withUnit(mass / 28.349523125, 1, "oz");
+  return system === "metric" ? withUnit(mass, 0, "g") : withUnit(mass / GRAMS_IN_OUNCE, 1, "oz");
 }
 
 /** Mass as a fine scale shows it. Example: 12.4 g is "12.4 g" or "0.437 oz". */
 export const formatMassFine = (mass: Grams, system: UnitSystem) =>
-  system === "metric" ? `${plain(mass, 2)}${NO_BREAK}g` : `${plain(mass / 28.349523125, 3)}${NO_BREAK}oz`;
+  system === "metric" ? `${plain(mass, 2)}${NO_BREAK}g` : `${plain(mass / GRAMS_IN_OUNCE, 3)}${NO_BREAK}oz`;
 
 /** Gauge over 10 cm or 4 in, as it can be typed again. Example: 20 per 100 mm is "20 st / 10 cm" or "20.3 st / 4 in". */
 export function formatGauge(per100Mm: number, counted: "stitches" | "rows", system: UnitSystem): string {

@@ -1,10 +1,10 @@
 /** Masses as people type them, read into grams. */
-import { grams, type Grams, type UnitSystem } from "./brands";
+import { GRAMS_IN_OUNCE, grams, type Grams, type UnitSystem } from "./brands";
 import { readQuantities } from "./quantities";
 import { read, unread, within, type Bounds, type Reading } from "./reading";
 
 /** What a number without a unit means, in g. */
-const BARE_MASS = { metric: 1, imperial: 28.349523125 } as const;
+const BARE_MASS = { metric: 1, imperial: GRAMS_IN_OUNCE } as const;
 
 /**
  * Reads a mass; several parts add up.

@@ -1,4 +1,5 @@
 /** Reads measures as people write them: "3 1/2 in", "50g/125m", "20 sts to 4 inches", "5 ft 4 in". */
+import { GRAMS_IN_OUNCE } from "./brands";
 import { read, unread, type Reading } from "./reading";
 
 type Kind = "length" | "mass" | "stitches" | "rows";
@@ -17,7 +18,6 @@ export interface Quantity {
 }
 
 const INCH = 25.4;
-const OUNCE = 28.349523125;
 
 const named = (kind: Kind, factor: number, words: string): [string, Unit][] =>
   words.split(" ").map((word) => [word, { kind, factor }]);
@@ -31,8 +31,8 @@ const UNITS: ReadonlyMap<string, Unit> = new Map([
   ...named("length", 36 * INCH, "yd yds yard yards"),
   ...named("mass", 1, "g gr gm gms gram grams gramme grammes"),
   ...named("mass", 1000, "kg kilogram kilograms"),
-  ...named("mass", OUNCE, "oz ounce ounces"),
-  ...named("mass", 16 * OUNCE, "lb lbs pound pounds"),
+  ...named("mass", GRAMS_IN_OUNCE, "oz ounce ounces"),
+  ...named("mass", 16 * GRAMS_IN_OUNCE, "lb lbs pound pounds"),
   ...named("stitches", 1, "st sts stitch stitches"),
   ...named("rows", 1, "row rows r rnd rnds round rounds"),
 ]);

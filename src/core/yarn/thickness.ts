@@ -22,6 +22,12 @@ export function assumedGauge(putUp: PutUp): Gauge {
   return { stitchesPer10Cm, rowsPer10Cm: stitchesPer10Cm / USUAL_ASPECT };
 }
 
+/** One needle size up or down changes the stitch by the ratio of diameters to this power. */
+export const NEEDLE_POWER = 0.5;
+
+/** Size of a stitch on one needle against that on another. Example: on 8 mm it is 1.41 times that on 4 mm. */
+export const needleScale = (onMm: number, thanMm: number) => (onMm / thanMm) ** NEEDLE_POWER;
+
 /** Needle sizes that are made, in mm. */
 export const NEEDLES_MM = [
   1.5, 1.75, 2, 2.25, 2.5, 2.75, 3, 3.25, 3.5, 3.75, 4, 4.5, 5, 5.5, 6, 6.5, 7, 7.5, 8, 9, 10, 12, 15, 20, 25,

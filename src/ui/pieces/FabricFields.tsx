@@ -1,6 +1,6 @@
 "use client";
 import type { Finding } from "@/core/forecast/projectForecast";
-import type { FabricSection } from "@/core/files/sections";
+import { isCabled, type FabricSection } from "@/core/files/sections";
 import type { Content } from "@/core/garment/content";
 import { cabledStitches } from "@/core/panels/across";
 import { ROPES } from "@/core/panels/ropes";
@@ -42,7 +42,7 @@ interface FabricFieldsProps {
 
 /** What a fabric is, and over how many rows it goes. */
 export function FabricFields({ section, content, finding }: FabricFieldsProps) {
-  const cabled = section.content === "ropes" || section.content === "panels";
+  const cabled = isCabled(section);
   return (
     <>
       <div className="col-span-2 mb-1">

@@ -5,6 +5,7 @@ import { choosePiece, useChosenPiece } from "@/state/chosenPiece";
 import { addPiece, copyPiece, MOST_PIECES, removePiece, renamePiece, workPiece } from "@/state/pieces";
 import { undo, useProjectPart } from "@/state/projectStore";
 import { IconButton } from "@/ui/parts/IconButton";
+import { AddPill, Pill } from "@/ui/parts/Pills";
 
 /** The pieces of the project, one of them open; what can be done with it. */
 export function PieceTabs() {
@@ -19,25 +20,16 @@ export function PieceTabs() {
     <div className="mt-2 mb-2 border-b border-line pb-2">
       <div role="group" aria-label="Pieces" className="flex flex-wrap gap-1.5">
         {pieces.map((piece) => (
-          <button
-            key={piece.id}
-            type="button"
-            aria-pressed={piece.id === id}
-            onClick={() => choosePiece(piece.id)}
-            className={`max-w-44 truncate rounded-full border px-3 py-1 text-sm font-semibold ${piece.id === id ? "border-ink bg-ink text-paper" : "border-edge hover:bg-line"}`}
-          >
-            {piece.name || "Piece"}
-            {piece.times > 1 && ` ×${piece.times}`}
-          </button>
+          <Pill key={piece.id} chosen={piece.id === id} onChoose={() => choosePiece(piece.id)}>
+            <span className="truncate">
+              {piece.name || "Piece"}
+              {piece.times > 1 && ` ×${piece.times}`}
+            </span>
+          </Pill>
         ))}
-        <button
-          type="button"
-          disabled={full}
-          onClick={addPiece}
-          className="flex items-center gap-1 rounded-full border border-dashed border-edge px-3 py-1 text-sm hover:bg-line disabled:opacity-40"
-        >
-          <Plus size={14} aria-hidden /> Piece
-        </button>
+        <AddPill disabled={full} onAdd={addPiece}>
+          Piece
+        </AddPill>
       </div>
       <div className="mt-1.5 flex flex-wrap items-center gap-1">
         <input

@@ -2,13 +2,13 @@
 import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, Tooltip } from "chart.js";
 import { useCallback } from "react";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
-import type { UnitSystem } from "@/core/units/brands";
+import { METRES_IN_YARD, type UnitSystem } from "@/core/units/brands";
 import { useUnits } from "@/state/settings";
 import { axisOf, useChart, type ChartLook, type ChartPlan } from "@/ui/parts/useChart";
 
 Chart.register(Filler, LinearScale, LineController, LineElement, PointElement, Tooltip);
 
-const IN_YARDS = 1 / 0.9144;
+const IN_YARDS = 1 / METRES_IN_YARD;
 
 function planOf(points: readonly SweepPoint[], units: UnitSystem, look: ChartLook): ChartPlan {
   const { woad } = look;

@@ -1,10 +1,11 @@
 "use client";
-import { Plus, Trash2 } from "lucide-react";
+import { Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import { change, undo, useProjectPart } from "@/state/projectStore";
 import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
 import { addYarn, chooseYarn, editYarn, MOST_YARNS, removeYarn, useChosenYarn } from "@/state/yarns";
 import { IconButton } from "@/ui/parts/IconButton";
+import { AddPill, Pill } from "@/ui/parts/Pills";
 
 /** The yarns of the project, one of them open: its name, its colour, and whether the piece is knitted with it. */
 export function YarnTabs() {
@@ -19,29 +20,18 @@ export function YarnTabs() {
     <div className="mt-2 mb-2 border-b border-line pb-2">
       <div role="group" aria-label="Yarns" className="flex flex-wrap gap-1.5">
         {yarns.map((yarn) => (
-          <button
-            key={yarn.id}
-            type="button"
-            aria-pressed={yarn.id === id}
-            onClick={() => chooseYarn(yarn.id)}
-            className={`flex max-w-52 items-center gap-1.5 rounded-full border px-3 py-1 text-sm font-semibold ${yarn.id === id ? "border-ink bg-ink text-paper" : "border-edge hover:bg-line"}`}
-          >
+          <Pill key={yarn.id} chosen={yarn.id === id} onChoose={() => chooseYarn(yarn.id)}>
             <span
               aria-hidden
               className="size-3 shrink-0 rounded-full border border-edge"
               style={{ backgroundColor: yarn.colour }}
             />
             <span className="truncate">{yarn.name || "Yarn"}</span>
-          </button>
+          </Pill>
         ))}
-        <button
-          type="button"
-          disabled={yarns.length >= MOST_YARNS}
-          onClick={addYarn}
-          className="flex items-center gap-1 rounded-full border border-dashed border-edge px-3 py-1 text-sm hover:bg-line disabled:opacity-40"
-        >
-          <Plus size={14} aria-hidden /> Yarn
-        </button>
+        <AddPill disabled={yarns.length >= MOST_YARNS} onAdd={addYarn}>
+          Yarn
+        </AddPill>
       </div>
       {yarns.length > 1 && (
         <div className="mt-1.5 flex flex-wrap items-center gap-1">

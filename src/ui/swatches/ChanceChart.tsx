@@ -12,14 +12,14 @@ import {
 } from "chart.js";
 import { useCallback } from "react";
 import type { YarnForecast } from "@/core/forecast/forecast";
-import { metres, toMetres, type UnitSystem } from "@/core/units/brands";
+import { METRES_IN_YARD, metres, toMetres, type UnitSystem } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { useUnits } from "@/state/settings";
 import { axisOf, useChart, type ChartLook, type ChartPlan } from "@/ui/parts/useChart";
 
 Chart.register(Filler, LinearScale, LineController, LineElement, PointElement, ScatterController, Tooltip);
 
-const IN_YARDS = 1 / 0.9144;
+const IN_YARDS = 1 / METRES_IN_YARD;
 
 interface Point {
   readonly x: number;
@@ -110,7 +110,7 @@ function planOf(yarn: YarnForecast, units: UnitSystem, look: ChartLook): ChartPl
             label: ({ datasetIndex, dataIndex, parsed }) =>
               datasetIndex === 0
                 ? `${counts[dataIndex] ?? 0} balls: ${formatChance((parsed.y ?? 0) / 100)}`
-                : `${formatYarn(metres((parsed.x ?? 0) * (units === "metric" ? 1 : 0.9144)), units)}: ${formatChance((parsed.y ?? 0) / 100)}`,
+                : `${formatYarn(metres((parsed.x ?? 0) * (units === "metric" ? 1 : METRES_IN_YARD)), units)}: ${formatChance((parsed.y ?? 0) / 100)}`,
           },
         },
       },

@@ -1,5 +1,5 @@
 "use client";
-import { Copy, Plus, Trash2 } from "lucide-react";
+import { Copy, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import type { Swatch } from "@/core/files/swatches";
 import { undo, useProject } from "@/state/projectStore";
@@ -14,6 +14,7 @@ import {
   removeSwatch,
 } from "@/state/swatches";
 import { IconButton } from "@/ui/parts/IconButton";
+import { AddPill, Pill } from "@/ui/parts/Pills";
 
 /** The swatches of the project, one of them open; what can be done with it. */
 export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
@@ -26,29 +27,21 @@ export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
       action: { label: "Undo", onClick: undo },
     });
   };
-  const adding =
-    "flex items-center gap-1 rounded-full border border-dashed border-edge px-3 py-1 text-sm hover:bg-line disabled:opacity-40";
   return (
     <div className="mt-2 mb-2 border-b border-line pb-2">
       <div role="group" aria-label="Swatches" className="flex flex-wrap gap-1.5">
         {swatches.map((one) => (
-          <button
-            key={one.id}
-            type="button"
-            aria-pressed={one.id === swatch.id}
-            onClick={() => chooseSwatch(one.id)}
-            className={`max-w-48 truncate rounded-full border px-3 py-1 text-sm font-semibold ${one.id === swatch.id ? "border-ink bg-ink text-paper" : "border-edge hover:bg-line"}`}
-          >
-            {one.name || "Swatch"}
-          </button>
+          <Pill key={one.id} chosen={one.id === swatch.id} onChoose={() => chooseSwatch(one.id)}>
+            <span className="truncate">{one.name || "Swatch"}</span>
+          </Pill>
         ))}
-        <button type="button" disabled={full} onClick={addPlainSwatch} className={adding}>
-          <Plus size={14} aria-hidden /> Plain
-        </button>
+        <AddPill disabled={full} onAdd={addPlainSwatch}>
+          Plain
+        </AddPill>
         {cabledSection(project) && (
-          <button type="button" disabled={full} onClick={addPatternSwatch} className={adding}>
-            <Plus size={14} aria-hidden /> Pattern
-          </button>
+          <AddPill disabled={full} onAdd={addPatternSwatch}>
+            Pattern
+          </AddPill>
         )}
       </div>
       <div className="mt-1.5 flex items-center gap-1">
