@@ -2,7 +2,7 @@
 import { layStrand } from "@/core/estimate/strand";
 import { emptyPiece, type Project } from "@/core/files/project";
 import { newSection } from "@/core/files/sections";
-import { forecastProject } from "@/core/forecast/projectForecast";
+import { forecastProject, reckonProject } from "@/core/forecast/projectForecast";
 import { outlineOf } from "@/core/garment/outline";
 import { beginProject } from "@/core/garment/starts/beginProject";
 import { layProject } from "@/core/garment/layPanels";
@@ -32,6 +32,7 @@ for (const { pieces, ropes, edge, rows } of SIZES) {
   const { estimate, yarns } = answer;
   const stitches = estimate.pieces.reduce((sum, one) => sum + one.estimate.stitches * one.estimate.rows, 0);
   const lay = await timesOf(() => layProject(project, known));
+  const alone = await timesOf(() => reckonProject(project, laid));
   const whole = await timesOf(() => forecastProject(project, laid));
   const strand = await timesOf(() => layStrand(estimate, yarns[0]));
   const outline = await timesOf(() =>
@@ -44,7 +45,7 @@ for (const { pieces, ropes, edge, rows } of SIZES) {
   );
   const ms = (value: number) => `${value.toFixed(2)} ms`;
   console.log(
-    `${pieces} pieces, ${stitches} stitches: laid ${ms(lay.medianMs)} (fabrics known), answer with its doubts ${ms(whole.medianMs)}, p95 ${ms(whole.p95Ms)}; strand ${ms(strand.medianMs)}; outlines ${ms(outline.medianMs)}; heap ${(process.memoryUsage().heapUsed / 1e6).toFixed(0)} MB`,
+    `${pieces} pieces, ${stitches} stitches: laid ${ms(lay.medianMs)} (fabrics known), estimate ${ms(alone.medianMs)}, answer with its chances ${ms(whole.medianMs)}, p95 ${ms(whole.p95Ms)}; strand ${ms(strand.medianMs)}; outlines ${ms(outline.medianMs)}; heap ${(process.memoryUsage().heapUsed / 1e6).toFixed(0)} MB`,
   );
 }
 
@@ -68,8 +69,9 @@ if (begun.ok) {
         0,
       )
     : 0;
+  const alone = await timesOf(() => reckonProject(begun.value, laid));
   const shaped = await timesOf(() => forecastProject(begun.value, laid));
   console.log(
-    `A cardigan of ${begun.value.pieces.length} pieces, shaped, ${stitches} stitches: answer with its doubts ${shaped.medianMs.toFixed(2)} ms, p95 ${shaped.p95Ms.toFixed(2)} ms.`,
+    `A cardigan of ${begun.value.pieces.length} pieces, shaped, ${stitches} stitches: estimate ${alone.medianMs.toFixed(2)} ms, answer with its chances ${shaped.medianMs.toFixed(2)} ms, p95 ${shaped.p95Ms.toFixed(2)} ms.`,
   );
 }
