@@ -1,0 +1,144 @@
+/** The plan of a purchase: whole balls, one dye lot if one can, the cheapest of those. */
+import { cheapestCover, type Cover } from "./cover";
+import type { Enough } from "./enough";
+import { lotOf, type Offer, type Seller } from "./offers";
+
+export interface OrderQuestion {
+  readonly offers: readonly Offer[];
+  readonly sellers: readonly Seller[];
+  readonly enough: Enough;
+  /** The chance that is wanted, 0 to 1. */
+  readonly chance: number;
+  /** As few lots as can be, or whatever is cheapest. */
+  readonly lots: "few" | "any";
+}
+
+export interface OrderLine {
+  readonly offer: Offer;
+  readonly balls: number;
+}
+
+export interface OrderPlan {
+  readonly lines: readonly OrderLine[];
+  readonly balls: number;
+  readonly lengthM: number;
+  readonly massG: number;
+  /** With postage. */
+  readonly cost: number;
+  readonly postage: number;
+  /** Dye lots in it, each once. */
+  readonly lots: readonly string[];
+  /** That it is enough. */
+  readonly chance: number;
+}
+
+interface Lot {
+  readonly name: string;
+  readonly offers: readonly Offer[];
+  readonly lengthM: number;
+  readonly balls: number;
+}
+
+function lotsOf(offers: readonly Offer[]): readonly Lot[] {
+  const byLot = new Map<string, Offer[]>();
+  for (const offer of offers)
+    if (offer.balls > 0) byLot.set(lotOf(offer), [...(byLot.get(lotOf(offer)) ?? []), offer]);
+  return [...byLot]
+    .map(([name, own]) => ({
+      name,
+      offers: own,
+      lengthM: own.reduce((sum, { lengthM, balls }) => sum + lengthM * balls, 0),
+      balls: own.reduce((sum, { balls }) => sum + balls, 0),
+    }))
+    .toSorted((a, b) => b.lengthM - a.lengthM);
+}
+
+/** The plan that a cover comes to, its lines in the order of the question's offers. */
+function planOf(cover: Cover, offers: readonly Offer[], { enough, offers: asked }: OrderQuestion): OrderPlan {
+  const lines = asked.flatMap((offer): readonly OrderLine[] => {
+    const balls = cover.counts[offers.indexOf(offer)] ?? 0;
+    return balls > 0 ? [{ offer, balls }] : [];
+  });
+  return {
+    lines,
+    balls: cover.balls,
+    lengthM: cover.lengthM,
+    massG: lines.reduce((sum, { offer, balls }) => sum + balls * offer.massG, 0),
+    cost: cover.cost,
+    postage: cover.postage,
+    lots: [...new Set(lines.map(({ offer }) => lotOf(offer)))],
+    chance: enough.chanceOf(cover.lengthM, cover.balls),
+  };
+}
+
+/** Everything there is, where all of it is not enough. */
+export interface Shortage {
+  /** The chance that all of it would be enough. */
+  readonly chance: number;
+  readonly balls: number;
+  /** What is lacking to the chance that is wanted. */
+  readonly lackingM: number;
+}
+
+export type Ordered =
+  { readonly ok: true; readonly plan: OrderPlan } | { readonly ok: false; readonly shortage: Shortage };
+
+/** The cheapest cover out of exactly `many` lots; lots that could not be enough together are not gone into. */
+function ofSoManyLots(lots: readonly Lot[], many: number, question: OrderQuestion) {
+  const { sellers, enough, chance } = question;
+  let best: { cover: Cover; offers: readonly Offer[] } | null = null;
+  const choose = (from: number, chosen: readonly Lot[]) => {
+    if (chosen.length === many) {
+      const offers = chosen.flatMap((lot) => lot.offers);
+      const cover = cheapestCover(offers, sellers, {
+        enough,
+        chance,
+        ...(best && { under: best.cover.weighed }),
+      });
+      if (cover) best = { cover, offers };
+      return;
+    }
+    for (let index = from; index < lots.length; index += 1) {
+      // Lots are sorted by length: those that follow are the most that could still come to it.
+      const most = [...chosen, ...lots.slice(index, index + many - chosen.length)];
+      if (most.length < many || !couldDo(most, question)) return;
+      choose(index + 1, [...chosen, lots[index] as Lot]);
+    }
+  };
+  choose(0, []);
+  return best as { cover: Cover; offers: readonly Offer[] } | null;
+}
+
+const couldDo = (lots: readonly Lot[], { enough, chance }: OrderQuestion) =>
+  lots.reduce((sum, { lengthM }) => sum + lengthM, 0) >= enough.lengthFor(1, chance) - 1e-6;
+
+/**
+ * The best plan, exactly. With `lots: "few"` no plan of more lots is looked at where one of fewer is enough; among
+ * those of as few lots, and with "any" among all, it is the cheapest, and of equally cheap ones that which leaves
+ * least over. Where all there is is not enough, what is lacking.
+ * Example: 3 balls needed, 2 of one lot at 5 and 4 of another at 6: three of the second.
+ */
+export function planOrder(question: OrderQuestion): Ordered {
+  const { offers, sellers, enough, chance } = question;
+  const lots = lotsOf(offers);
+  const [lengthM, balls] = [
+    lots.reduce((sum, lot) => sum + lot.lengthM, 0),
+    lots.reduce((sum, lot) => sum + lot.balls, 0),
+  ];
+  const wantedM = enough.lengthFor(Math.max(1, balls), chance);
+  if (lengthM < wantedM - 1e-6) {
+    const shortage = { chance: enough.chanceOf(lengthM, balls), balls, lackingM: wantedM - lengthM };
+    return { ok: false, shortage };
+  }
+  if (question.lots === "any") {
+    const all = lots.flatMap((lot) => lot.offers);
+    const cover = cheapestCover(all, sellers, { enough, chance });
+    if (cover) return { ok: true, plan: planOf(cover, all, question) };
+  } else {
+    for (let many = 1; many <= lots.length; many += 1) {
+      const found = ofSoManyLots(lots, many, question);
+      if (found) return { ok: true, plan: planOf(found.cover, found.offers, question) };
+    }
+  }
+  throw new Error("all balls together are enough, but no plan was found");
+}
