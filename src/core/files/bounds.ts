@@ -21,6 +21,10 @@ export const COUNTS = {
   rows: { least: 1, most: 5000, things: "rows" },
   borderRows: { least: 0, most: 40, things: "rows" },
   measuredStitches: { least: 4, most: 600, things: "stitches" },
+  plies: { least: 1, most: 24, things: "plies" },
+  strands: { least: 1, most: 4, things: "strands" },
+  balls: { least: 0, most: 9999, things: "balls" },
+  kits: { least: 1, most: 200, things: "kits" },
 } as const satisfies Record<string, CountBounds>;
 
 export const LENGTHS = {

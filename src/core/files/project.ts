@@ -3,6 +3,7 @@ import { z } from "zod";
 import { BLOCKING_IDS } from "../fabric/blocking";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, EASE, LENGTHS } from "./bounds";
+import { putUpSchema } from "./label";
 import { newSection, sectionSchema } from "./sections";
 import { swatchSchema } from "./swatches";
 import { count, measure } from "./within";
@@ -18,9 +19,7 @@ const yarn = z.strictObject({
   colour: z.string().regex(/^#[0-9a-f]{6}$/i),
   /** Class that the ball band names; it wins over the one reckoned from the put-up. */
   bandClass: z.enum(YARN_CLASSES).nullable(),
-  putUp: z
-    .strictObject({ massG: z.number().min(5).max(2000), lengthM: z.number().min(5).max(60_000) })
-    .nullable(),
+  putUp: putUpSchema,
   /** Whether the put-up is read off a band, or what such a yarn usually holds. */
   putUpFrom: z.enum(["band", "usual"]).default("band"),
 });

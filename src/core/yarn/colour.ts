@@ -23,3 +23,12 @@ export function mixed(from: string, to: string, share: number): string {
 
 /** A colour with its channels scaled. Example: #808080 by 0.5 is #404040. */
 export const shaded = (colour: string, by: number) => hexOf(channelsOf(colour).map((value) => value * by));
+
+/** Relative luminance, 0 to 1, by ITU-R BT.709 on linear light. Example: white is 1, #808080 is 0.216. */
+export function luminanceOf(colour: string): number {
+  const [red, green, blue] = channelsOf(colour).map((value) => {
+    const share = value / 255;
+    return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4;
+  }) as [number, number, number];
+  return 0.2126 * red + 0.7152 * green + 0.0722 * blue;
+}

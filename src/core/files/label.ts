@@ -1,0 +1,48 @@
+/** What the label of a yarn says, and what one sees of it: the same for the shelf, a shop and a substitute. */
+import { z } from "zod";
+import { YARN_CLASSES, type YarnClass } from "../yarn/classes";
+import { COUNTS, LENGTHS } from "./bounds";
+import { count, measure } from "./within";
+
+/** How a colour lies on the yarn. */
+export const DYED = ["solid", "heathered", "variegated"] as const;
+export type Dyed = (typeof DYED)[number];
+
+export const putUpSchema = z
+  .strictObject({ massG: z.number().min(5).max(2000), lengthM: z.number().min(5).max(60_000) })
+  .nullable();
+
+export const labelSchema = z.strictObject({
+  name: z.string().max(120),
+  colourName: z.string().max(120).default(""),
+  colour: z.string().regex(/^#[0-9a-f]{6}$/i),
+  dyed: z.enum(DYED).default("solid"),
+  /** As the label says it: "80 % wool, 20 % alpaca". */
+  fibres: z.string().max(200).default(""),
+  /** Plies that it is spun of; null where nobody looked. */
+  plies: count(COUNTS.plies).nullable().default(null),
+  bandClass: z
+    .enum(YARN_CLASSES as [YarnClass, ...YarnClass[]])
+    .nullable()
+    .default(null),
+  putUp: putUpSchema,
+  /** Plain gauge and needle of the band, over 10 cm and in mm. */
+  stitchesPer10Cm: z.number().min(2).max(80).nullable().default(null),
+  rowsPer10Cm: z.number().min(2).max(120).nullable().default(null),
+  needleMm: measure(LENGTHS.needle).nullable().default(null),
+});
+
+export type YarnLabel = z.infer<typeof labelSchema>;
+
+/** A yarn with its colour. Example: "Tarnock Aran, lichen". */
+export const fullName = ({ name, colourName }: Pick<YarnLabel, "name" | "colourName">) =>
+  [name, colourName].filter((part) => part !== "").join(", ");
+
+/** Whether two labels are of one yarn in one colour, however they are written. */
+export const isSameYarn = (one: string, other: string) => plainName(one) === plainName(other);
+
+const plainName = (name: string) =>
+  name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, " ")
+    .trim();

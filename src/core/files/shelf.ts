@@ -1,0 +1,81 @@
+/** The shelf: the yarns and balls that a knitter or a small shop has. One entry is one yarn in one dye lot. */
+import { z } from "zod";
+import { COUNTS } from "./bounds";
+import { labelSchema } from "./label";
+import { count } from "./within";
+
+export const SHELF_FORMAT = "brenok-shelf";
+const SHELF_VERSION = 1;
+/** More yarns than this are a warehouse. */
+export const MOST_ENTRIES = 20_000;
+
+const words = (most: number) => z.string().max(most);
+
+export const entrySchema = z.strictObject({
+  id: words(64),
+  label: labelSchema,
+  /** Dye lot; empty where nobody knows. */
+  lot: words(60).default(""),
+  balls: count(COUNTS.balls).default(0),
+  /** Balls that were begun, by what is left of each. */
+  partsG: z.array(z.number().min(0.1).max(2000)).max(40).default([]),
+  /** Of one ball, in the money that the knitter pays with. */
+  price: z.number().min(0).max(100_000).nullable().default(null),
+  place: words(120).default(""),
+  notes: words(2000).default(""),
+  /** Whole balls that are put by for a project. */
+  reserved: z
+    .array(z.strictObject({ project: words(120), balls: count(COUNTS.balls) }))
+    .max(40)
+    .default([]),
+});
+
+export type ShelfEntry = z.infer<typeof entrySchema>;
+
+export const shelfSchema = z.strictObject({
+  format: z.literal(SHELF_FORMAT),
+  version: z.literal(SHELF_VERSION),
+  /** True for the shelf that comes with Brenok, until something is put on it or taken off. */
+  demo: z.boolean(),
+  entries: z.array(entrySchema).max(MOST_ENTRIES),
+});
+
+export type Shelf = z.infer<typeof shelfSchema>;
+
+export const emptyShelf = (): Shelf => ({
+  format: SHELF_FORMAT,
+  version: SHELF_VERSION,
+  demo: false,
+  entries: [],
+});
+
+/** Checks a value that should be a shelf, as it comes from the browser's storage; null where it is none. */
+export function checkShelf(found: unknown): Shelf | null {
+  const checked = shelfSchema.safeParse(found);
+  return checked.success ? checked.data : null;
+}
+
+/** An entry about which nothing is known yet. */
+export const newEntry = (id: string, given: Partial<ShelfEntry> = {}): ShelfEntry => ({
+  id,
+  label: labelSchema.parse({ name: "A yarn", colour: "#8a7b5c", putUp: null }),
+  lot: "",
+  balls: 1,
+  partsG: [],
+  price: null,
+  place: "",
+  notes: "",
+  reserved: [],
+  ...given,
+});
+
+/** Whole balls of an entry that are put by for other projects than this one. */
+export const reservedElsewhere = ({ reserved }: Pick<ShelfEntry, "reserved">, project: string) =>
+  reserved.reduce((sum, one) => (one.project === project ? sum : sum + one.balls), 0);
+
+/** What an entry holds in all, whole balls and parts; null without a put-up. */
+export function heldIn({ label, balls, partsG }: ShelfEntry) {
+  if (!label.putUp) return null;
+  const massG = balls * label.putUp.massG + partsG.reduce((sum, part) => sum + part, 0);
+  return { massG, lengthM: (massG * label.putUp.lengthM) / label.putUp.massG };
+}

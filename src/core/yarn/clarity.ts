@@ -1,0 +1,76 @@
+/** How clearly cables will show in a yarn: nought to a hundred, with what raises and lowers it in words. */
+import type { YarnLabel } from "../files/label";
+import { luminanceOf } from "./colour";
+import { readFibres } from "./fibres";
+
+export interface ClarityReason {
+  readonly words: string;
+  /** Added to the score, or taken from it. */
+  readonly points: number;
+}
+
+export interface Clarity {
+  readonly score: number;
+  readonly words: "clear" | "soft" | "hidden";
+  /** What weighs most comes first. */
+  readonly reasons: readonly ClarityReason[];
+}
+
+type Seen = Pick<YarnLabel, "colour" | "dyed" | "fibres" | "plies">;
+type Judge = (label: Seen, strands: number) => ClarityReason | null;
+
+const reason = (words: string, points: number): ClarityReason => ({ words, points });
+
+/** An estimate of ours, from what hand knitters see: each line is one thing that they look for. */
+const JUDGES: readonly Judge[] = [
+  ({ plies }) => {
+    if (plies === null) return null;
+    if (plies === 1) return reason("one ply: soft edges", -18);
+    if (plies === 2) return reason("two plies: it lies flat", -4);
+    return plies === 3 ? reason("three plies: round", 6) : reason(`${plies} plies: round and even`, 12);
+  },
+  ({ fibres }) => {
+    const halo = readFibres(fibres)?.halo ?? 0;
+    return halo < 0.05 ? null : reason("its halo blurs the ropes", -40 * halo);
+  },
+  ({ fibres }) => {
+    const drape = readFibres(fibres)?.drape ?? 0;
+    return drape < 0.1 ? null : reason("it drapes: ropes lie flatter", -20 * drape);
+  },
+  ({ fibres }) => {
+    const spring = readFibres(fibres)?.spring ?? 0;
+    return spring < 0.3 ? null : reason("springy: ropes stand up", 10 * spring);
+  },
+  ({ dyed }) => {
+    if (dyed === "variegated") return reason("its colours hide the ropes", -24);
+    return dyed === "heathered" ? reason("heathered: a little restless", -8) : reason("one colour", 6);
+  },
+  ({ colour }) => {
+    const luminance = luminanceOf(colour);
+    if (luminance < 0.03) return reason("nearly black: no shadow shows", -26);
+    if (luminance < 0.08) return reason("dark: shadows hardly show", -14);
+    if (luminance > 0.3) return reason("light: shadows show well", 8);
+    return null;
+  },
+  (_, strands) => (strands > 1 ? reason(`${strands} strands lie side by side`, -6) : null),
+];
+
+/** What a yarn has of which nothing is known. */
+const USUAL = 60;
+const CLEAR = 70;
+const SOFT = 45;
+
+/**
+ * Clarity of one colour of a yarn, held in so many strands.
+ * Example: a solid light wool of four plies is 96; a dark one-ply with mohair under 20.
+ */
+export function clarityOf(label: Seen, strands: number): Clarity {
+  const reasons = JUDGES.flatMap((judge) => judge(label, strands) ?? []);
+  const sum = reasons.reduce((score, { points }) => score + points, USUAL);
+  const score = Math.round(Math.min(100, Math.max(0, sum)));
+  return {
+    score,
+    words: score >= CLEAR ? "clear" : score >= SOFT ? "soft" : "hidden",
+    reasons: reasons.toSorted((a, b) => Math.abs(b.points) - Math.abs(a.points)),
+  };
+}
