@@ -3,7 +3,9 @@ import { z } from "zod";
 import { BLOCKING_IDS } from "../fabric/blocking";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, EASE, LENGTHS } from "./bounds";
+import { swapSchema } from "./candidates";
 import { putUpSchema } from "./label";
+import { orderSchema } from "./orders";
 import { newSection, sectionSchema } from "./sections";
 import { swatchSchema } from "./swatches";
 import { count, measure } from "./within";
@@ -20,6 +22,9 @@ const yarn = z.strictObject({
   /** Class that the ball band names; it wins over the one reckoned from the put-up. */
   bandClass: z.enum(YARN_CLASSES).nullable(),
   putUp: putUpSchema,
+  /** As the label says it, and plies; both help to say how clearly cables will show. */
+  fibres: words(200).default(""),
+  plies: count(COUNTS.plies).nullable().default(null),
   /** Whether the put-up is read off a band, or what such a yarn usually holds. */
   putUpFrom: z.enum(["band", "usual"]).default("band"),
 });
@@ -110,6 +115,9 @@ export const projectSchema = z.strictObject({
   /** The knitter's own panels, as row text. */
   panels: z.array(panel).max(500).default([]),
   swatches: z.array(swatchSchema).max(40).default([]),
+  /** Substitutes beside the first yarn. */
+  swap: swapSchema,
+  order: orderSchema,
   school,
   /** What is left out of the work. */
   without: z.array(z.enum(LEAVABLE)).max(LEAVABLE.length).default([]),
@@ -160,10 +168,21 @@ export function emptyProject(): Project {
     extrasM: null,
     panels: [],
     swatches: [],
+    swap: swapSchema.parse(undefined),
+    order: orderSchema.parse(undefined),
     school: { by: "model", percent: 25 },
     without: [],
     yarns: [
-      { id: "yarn-1", name: "My yarn", colour: "#8a7b5c", bandClass: null, putUp: null, putUpFrom: "band" },
+      {
+        id: "yarn-1",
+        name: "My yarn",
+        colour: "#8a7b5c",
+        bandClass: null,
+        putUp: null,
+        fibres: "",
+        plies: null,
+        putUpFrom: "band",
+      },
     ],
     pieces: [emptyPiece("piece-1", "My piece")],
     typed: {},

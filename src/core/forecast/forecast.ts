@@ -105,6 +105,22 @@ function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Flo
   return needs;
 }
 
+/** What each drawn project needs of a yarn in mm, without joins; and how far in ln its balls hold more than they say. */
+export interface DrawnNeed {
+  readonly needsMm: Float64Array;
+  readonly putUps: Float64Array | null;
+}
+
+/** The draws behind a forecast, for whoever buys by them. Null for a yarn that is not used. */
+export function drawnNeed(plan: ProjectPlan, { belief, draws }: Drawn, yarnId: string): DrawnNeed | null {
+  const need = needOf(plan).get(yarnId);
+  if (!need) return null;
+  return {
+    needsMm: drawnNeeds({ belief, draws }, plan.likely, need),
+    putUps: draws[belief.axes.indexOf(putUpId(yarnId))] ?? null,
+  };
+}
+
 /** For each count of balls, how many of the drawn projects it is enough for; joins need yarn too. */
 function countBalls(needs: Float64Array, ballMm: number, putUps: Float64Array | null): readonly number[] {
   const enough: number[] = [];

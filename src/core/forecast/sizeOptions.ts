@@ -1,7 +1,7 @@
 /** Ways to a size, side by side: the nearest count, a repeat more or fewer, or another needle for the same count. */
 import { LENGTHS } from "../files/bounds";
 import type { Project } from "../files/project";
-import { gradeProject } from "../garment/grade";
+import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { read, unread, type Reading } from "../units/reading";
 import { NEEDLE_POWER, NEEDLES_MM } from "../yarn/thickness";
@@ -69,10 +69,11 @@ export function sizeOptions(
   if (!answer.known || !now)
     return unread("The project has no answer yet: what it lacks is told at the top.");
   const [across, along] = [acrossMm / now.acrossMm, alongMm / now.alongMm];
-  const graded = (repeats: number) => gradeProject(project, laid, { across, along, rows: along, repeats });
+  const graded = (repeats: number) =>
+    gradeProject(project, laid, grading({ across, along, rows: along, repeats }));
   const { needleMm } = answer.plan;
   // A thicker needle makes rows higher too: those that are counted are fewer.
-  const sameCount = gradeProject(project, laid, { across: 1, along, rows: along / across, repeats: 0 });
+  const sameCount = gradeProject(project, laid, grading({ along, rows: along / across }));
   const ways: readonly (Pick<SizeOption, "id" | "name"> & { project: Project })[] = [
     { id: "nearest", name: "nearest count", project: graded(0) },
     { id: "fewer", name: "one repeat fewer", project: graded(-1) },

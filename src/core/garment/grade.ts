@@ -1,4 +1,4 @@
-/** Another size of a project: repeats and plain stitches to the nearest count, lengths and shaping in proportion. */
+/** A project in another size or gauge: repeats and plain stitches to the nearest count, lengths and shaping in proportion. */
 import { COUNTS, LENGTHS } from "../files/bounds";
 import type { Project, ProjectPiece } from "../files/project";
 import type { FabricSection, ProjectSection, SectionKind, SectionOf } from "../files/sections";
@@ -14,6 +14,8 @@ export interface Grading {
   readonly along: number;
   /** The same for rows that are counted, where a needle changes their height too. */
   readonly rows: number;
+  /** The same for rows of what is only an edge: a rib keeps its depth in another size, not in another yarn. */
+  readonly edgeRows: number;
   /** Repeats more or fewer than what comes nearest. */
   readonly repeats: number;
 }
@@ -93,14 +95,18 @@ function gradePanels(section: FabricSection, context: Context): Partial<FabricSe
 }
 
 /** Rows, a length or whole repeats in proportion. */
-const gradeExtent = (section: FabricSection, { along, rows }: Grading): Partial<FabricSection> => ({
+const gradeExtent = (
+  section: FabricSection,
+  { along, rows }: Pick<Grading, "along" | "rows">,
+): Partial<FabricSection> => ({
   rows: section.rows === null ? null : within(section.rows * rows, COUNTS.rows),
   lengthMm: lengthOf(section.lengthMm, along),
   repeats: within(section.repeats * rows, COUNTS.repeats),
 });
 
 function gradeFabric(section: FabricSection, context: Context): FabricSection {
-  const extent = isEdge(section) ? {} : gradeExtent(section, context.by);
+  const { by } = context;
+  const extent = gradeExtent(section, isEdge(section) ? { along: 1, rows: by.edgeRows } : by);
   if (section.content === "ropes") return { ...section, ...extent, ...gradeRopes(section, context) };
   if (section.content === "panels") return { ...section, ...extent, ...gradePanels(section, context) };
   return { ...section, ...extent };
@@ -143,6 +149,7 @@ const GRADERS: Graders = {
   shortRows: (section, { by }) => ({ ...section, step: within(section.step * by.across, COUNTS.shaped) }),
   divide: (section, { by }) => ({ ...section, centre: within(section.centre * by.across, COUNTS.centre) }),
   join: (section, { by }) => ({ ...section, castOn: within(section.castOn * by.across, COUNTS.centre) }),
+  hem: (section, { by }) => ({ ...section, rows: within(section.rows * by.edgeRows, COUNTS.hem) }),
   pickUp: (section, context) => ({
     ...section,
     stitches: section.stitches === null ? null : countFor(section, section.stitches, context),
@@ -163,8 +170,17 @@ function gradePiece(piece: ProjectPiece, laid: LaidSections, by: Grading): Proje
   };
 }
 
-/** All pieces of a project in another size. Texts that told the old counts go with them. */
+const SAME: Grading = { across: 1, along: 1, rows: 1, edgeRows: 1, repeats: 0 };
+
+/** The grading that changes nothing but what it is given. */
+export const grading = (by: Partial<Grading>): Grading => ({ ...SAME, ...by });
+
+const isSame = (by: Grading) =>
+  Object.entries(SAME).every(([key, value]) => by[key as keyof Grading] === value);
+
+/** All pieces of a project in another size or gauge. Texts that told the old counts go with them. */
 export function gradeProject(project: Project, laid: LaidSections, by: Grading): Project {
+  if (isSame(by)) return project;
   const pieces = project.pieces.map((piece) => gradePiece(piece, laid, by));
   const graded = new Set(pieces.flatMap(({ sections }) => sections.map(({ id }) => id)));
   const measured = ["measuredWidth", "measuredStitches", "sectionNeedle"];

@@ -1,0 +1,50 @@
+/** What is to be bought for a project, as it stands in a file: wishes, balls that were typed in, kits of a group. */
+import { z } from "zod";
+import { COUNTS, LENGTHS } from "./bounds";
+import { count, measure } from "./within";
+
+const words = (most: number) => z.string().max(most);
+const money = z.number().min(0).max(100_000);
+
+/** Balls of the project's yarn that a shop has which Brenok does not know. */
+const typedOffer = z.strictObject({
+  id: words(64),
+  yarnId: words(64),
+  lot: words(60),
+  massG: z.number().min(5).max(2000),
+  lengthM: z.number().min(5).max(60_000),
+  price: money,
+  balls: count(COUNTS.balls),
+});
+export type TypedOffer = z.infer<typeof typedOffer>;
+
+/** Kits of one size for a group; a measure of its own, or the project's where null. */
+const kit = z.strictObject({
+  id: words(64),
+  name: words(120),
+  count: count(COUNTS.kits),
+  acrossMm: measure(LENGTHS.width).nullable(),
+  alongMm: measure(LENGTHS.piece).nullable(),
+});
+export type Kit = z.infer<typeof kit>;
+
+export const orderSchema = z
+  .strictObject({
+    /** As few dye lots as can be, or whatever is cheapest. */
+    lots: z.enum(["few", "any"]),
+    /** Where balls are taken from. */
+    shelf: z.boolean(),
+    shop: z.boolean(),
+    /** The shop that was typed in. */
+    own: z.strictObject({ name: words(120), postage: money, freeFrom: money.nullable() }),
+    offers: z.array(typedOffer).max(60),
+    kits: z.array(kit).max(20),
+  })
+  .default({
+    lots: "few",
+    shelf: true,
+    shop: true,
+    own: { name: "", postage: 0, freeFrom: null },
+    offers: [],
+    kits: [],
+  });

@@ -1,0 +1,190 @@
+/** What a substitute comes to: size, yarn, balls, cloth and time, beside the pattern's yarn. */
+import { candidateName, type Candidate, type Keep } from "../files/candidates";
+import { isCabled, type FabricSection } from "../files/sections";
+import type { Project } from "../files/project";
+import { plainStitch, type Gauge } from "../fabric/plainStitch";
+import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
+import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
+import { finishedOf } from "../forecast/sizeOptions";
+import type { Source } from "../garment/projectGauge";
+import { toMetres, type Metres, type Millimetres } from "../units/brands";
+import { clarityOf, type Clarity } from "../yarn/clarity";
+import { massOf, texOf, type PutUp } from "../yarn/putUp";
+import { hoursFor, workOf } from "./pace";
+import { strandNeeds, type OffersOf, type StrandNeed } from "./strandNeeds";
+import { heldOf, swapProject, type LayOf } from "./swapProject";
+
+export interface Outcome {
+  readonly id: string;
+  readonly name: string;
+  readonly colour: string;
+  readonly swatched: boolean;
+  readonly gauge: Gauge;
+  readonly sources: { readonly width: Source; readonly height: Source; readonly needle: Source };
+  readonly needleMm: Millimetres;
+  readonly castOn: number;
+  /** What comes again across the first cabled piece, and how often. */
+  readonly across: { readonly count: number; readonly things: "ropes" | "panels" } | null;
+  readonly rows: number;
+  readonly acrossMm: number;
+  readonly alongMm: number;
+  /** Against the pattern's yarn. */
+  readonly offAcrossMm: number;
+  readonly offAlongMm: number;
+  /** Of the strand that is knitted with, whatever it is made of; of the first yarn. */
+  readonly needM: Metres;
+  readonly spreadM: readonly [Metres, Metres];
+  readonly grams: number;
+  readonly strands: readonly StrandNeed[];
+  readonly balls: number;
+  readonly cost: number | null;
+  /** Weight of a square metre of the plain cloth. */
+  readonly clothG: number;
+  /** √tex over the loop in cm, the cover factor of knitted fabric; and against that of the pattern's yarn. */
+  readonly firmness: number;
+  readonly firmnessRatio: number;
+  readonly clarity: Clarity;
+  readonly hours: number;
+  readonly next: NextMeasure | null;
+  /** The project in this yarn. */
+  readonly project: Project;
+  /** The piece and section that its fabric is drawn from, and how that lies. */
+  readonly cloth: ClothPlace | null;
+}
+
+export interface ClothPlace {
+  readonly pieceId: string;
+  readonly sectionId: string;
+  readonly widthMm: number;
+  /** Height of one repeat of it. */
+  readonly repeatMm: number;
+}
+
+export interface Comparison {
+  readonly keep: Keep;
+  readonly layOf: LayOf;
+  readonly offersOf: OffersOf;
+  /** Stitches in a minute. */
+  readonly pace: number;
+}
+
+/** How often what is cabled comes again across its piece. */
+function repeatsOf(section: FabricSection | undefined): Outcome["across"] {
+  if (!section) return null;
+  return section.content === "ropes"
+    ? { count: section.ropes, things: "ropes" }
+    : { count: section.across.reduce((sum, { times }) => sum + times, 0), things: "panels" };
+}
+
+/** The first cabled fabric that is worked, or the first fabric where none is. */
+function clothOf(answer: KnownForecast): ClothPlace | null {
+  const fabrics = answer.estimate.pieces.flatMap((piece) =>
+    piece.sections.flatMap(({ worked }) => {
+      const { section, content, rows, scale } = worked;
+      return section.kind === "fabric" && section.content !== "asBefore" && content && rows.length > 0
+        ? [{ piece, section, content, stitches: content.stitches ?? worked.to, scale }]
+        : [];
+    }),
+  );
+  const one = fabrics.find(({ section }) => isCabled(section)) ?? fabrics[0];
+  if (!one) return null;
+  const { widthMm, heightMm } = plainStitch(answer.plan.gauge);
+  const { piece, section, content, stitches, scale } = one;
+  return {
+    pieceId: piece.id,
+    sectionId: section.id,
+    widthMm: stitches * widthMm * scale * content.kept.all,
+    repeatMm: content.rows * heightMm * scale * content.heightFactor,
+  };
+}
+
+const firmnessOf = (putUp: PutUp, loopMm: number) => Math.sqrt(texOf(putUp)) / (loopMm / 10);
+
+function forecast(project: Project, layOf: LayOf): KnownForecast | null {
+  const answer = forecastProject(project, layOf(project));
+  return answer.known ? answer : null;
+}
+
+/** Figures that hang on a project alone, not on what it is compared with. */
+function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast, comparison: Comparison) {
+  const { plan, estimate, sources, belief } = answer;
+  const [first] = answer.yarns;
+  const plain = plainStitch(plan.gauge);
+  const loopMm = plain.loopMm * Math.exp(plan.likely.loop);
+  const { putUp } = first.yarn;
+  const [piece] = estimate.pieces;
+  const cabled = project.pieces.flatMap(({ sections }) => sections).find(isCabled);
+  const strands = strandNeeds(candidate, answer, {
+    certainty: project.certainty,
+    offersOf: comparison.offersOf,
+  });
+  const finished = finishedOf(project, answer);
+  const costs = strands.map(({ cost }) => cost);
+  return {
+    id: candidate.id,
+    colour: candidate.label.colour,
+    swatched: belief.measured.some(({ taken }) => taken),
+    gauge: plan.gauge,
+    sources,
+    needleMm: plan.needleMm,
+    castOn: piece?.estimate.castOn ?? 0,
+    across: repeatsOf(cabled),
+    rows: piece?.estimate.rows ?? 0,
+    acrossMm: finished?.acrossMm ?? 0,
+    alongMm: finished?.alongMm ?? 0,
+    needM: toMetres(first.totalMm),
+    spreadM: [toMetres(first.quantilesMm.p10), toMetres(first.quantilesMm.p90)] as const,
+    grams: massOf(toMetres(first.totalMm), putUp),
+    strands,
+    balls: strands.reduce((sum, { balls }) => sum + balls, 0),
+    cost: costs.includes(null) ? null : costs.reduce((sum: number, cost) => sum + (cost ?? 0), 0),
+    clothG: (1000 * texOf(putUp) * loopMm) / 1000 / (plain.widthMm * plain.heightMm),
+    firmness: firmnessOf(putUp, loopMm),
+    clarity: clarityOf(candidate.label, candidate.strands + (candidate.beside?.strands ?? 0)),
+    hours: hoursFor(workOf(plan), comparison.pace),
+    next: nextMeasures(answer, project.certainty)[0] ?? null,
+    project,
+    cloth: clothOf(answer),
+  };
+}
+
+export type Figures = ReturnType<typeof figuresOf>;
+
+export type Compared =
+  | { readonly ok: true; readonly outcome: Outcome }
+  | { readonly ok: false; readonly id: string; readonly name: string; readonly message: string };
+
+/**
+ * One substitute beside the pattern's own yarn. `own` is the project's own outcome, as `patternFigures` gives it.
+ * Errors, in words: no put-up, a project without an answer in this yarn.
+ */
+export function compare(
+  project: Project,
+  candidate: Candidate,
+  own: Figures,
+  comparison: Comparison,
+): Compared {
+  const name = candidateName(candidate);
+  const fails = (message: string): Compared => ({ ok: false, id: candidate.id, name, message });
+  if (!heldOf(candidate)) return fails("Say what a ball of it holds, as 100 g = 165 m.");
+  const so = swapProject(project, candidate, comparison);
+  const answer = so && forecast(so, comparison.layOf);
+  if (!so || !answer)
+    return fails("In this yarn the project cannot be worked: too few stitches or rows are left.");
+  return { ok: true, outcome: outcomeOf(figuresOf(so, candidate, answer, comparison), own, name) };
+}
+
+/** What the pattern's own yarn comes to; null without an answer. */
+export function patternFigures(project: Project, own: Candidate, comparison: Comparison): Figures | null {
+  const answer = forecast(project, comparison.layOf);
+  return answer && figuresOf(project, own, answer, comparison);
+}
+
+/** Figures beside those of the pattern's yarn. */
+export const outcomeOf = (figures: Figures, own: Figures, name: string): Outcome => ({
+  ...figures,
+  name,
+  offAcrossMm: figures.acrossMm - own.acrossMm,
+  offAlongMm: figures.alongMm - own.alongMm,
+  firmnessRatio: figures.firmness / own.firmness,
+});

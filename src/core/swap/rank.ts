@@ -1,0 +1,139 @@
+/** Many yarns put in order in a short time: reckoned from the pattern's own yarn, not stitch by stitch. */
+import type { Candidate, Keep } from "../files/candidates";
+import { plainStitch, type Gauge } from "../fabric/plainStitch";
+import { CERTAINTIES, type Certainty } from "../forecast/forecast";
+import type { KnownForecast } from "../forecast/projectForecast";
+import { fewestBalls } from "../estimate/balls";
+import { metres, millimetres } from "../units/brands";
+import { clarityOf } from "../yarn/clarity";
+import { texOf } from "../yarn/putUp";
+import { heldTogether } from "../yarn/strands";
+import { assumedGauge, USUAL_ASPECT } from "../yarn/thickness";
+import { heldOf } from "./swapProject";
+
+const { log, exp, sqrt, abs } = Math;
+
+/** A candidate with what is soon said of it. */
+export interface Ranked {
+  readonly candidate: Candidate;
+  readonly stitchesPer10Cm: number;
+  /** Whether the band says so, or it is what such a yarn usually knits. */
+  readonly fromBand: boolean;
+  /** Of the strand that is knitted with. */
+  readonly needM: number;
+  readonly grams: number;
+  readonly balls: number;
+  /** For the balls at the candidate's own price; null without one. */
+  readonly cost: number | null;
+  /** Width of the same stitches against the pattern's yarn. */
+  readonly wider: number;
+  readonly firmnessRatio: number;
+  readonly clarity: number;
+  /** How far it is from the pattern's yarn, 0 for none: thickness first, then cloth. */
+  readonly far: number;
+}
+
+/** What the pattern's own yarn says for all of them. */
+export interface RankBasis {
+  readonly gauge: Gauge;
+  /** How far in ln its loops are off of what is usual: no other yarn has that of it. */
+  readonly loop: number;
+  readonly needM: number;
+  readonly tex: number;
+  /** Balls are told for so much more than the most likely need. */
+  readonly spare: number;
+  readonly keep: Keep;
+}
+
+/** The basis of a project's answer. `keep` as in a comparison. */
+export function rankBasis(
+  { plan, yarns: [first] }: KnownForecast,
+  { keep, certainty }: { readonly keep: Keep; readonly certainty: Certainty },
+): RankBasis {
+  const percent = Math.round(100 * CERTAINTIES[certainty]);
+  return {
+    gauge: plan.gauge,
+    loop: plan.likely.loop,
+    needM: first.totalMm / 1000,
+    tex: texOf(first.yarn.putUp),
+    spare: (first.percentilesMm[percent] ?? first.totalMm) / first.totalMm,
+    keep,
+  };
+}
+
+/** The gauge of a candidate by its band where it is one strand, else as such a strand usually knits. */
+function gaugeOf({ label, strands, beside }: Candidate, lengthM: number, massG: number) {
+  const { stitchesPer10Cm, rowsPer10Cm } = label;
+  if (strands === 1 && !beside && stitchesPer10Cm !== null)
+    return { stitchesPer10Cm, rowsPer10Cm: rowsPer10Cm ?? stitchesPer10Cm / USUAL_ASPECT, fromBand: true };
+  const putUp = { massG, lengthM } as Parameters<typeof assumedGauge>[0];
+  return { ...assumedGauge(putUp), fromBand: false };
+}
+
+/** Cloth that is this much firmer is as far off as stitches that are so much wider. */
+const CLOTH = 0.5;
+
+/**
+ * What one candidate comes to, from the basis alone: of the same area the yarn goes as loop over stitch area, of the
+ * same stitches as the loop. Within 6 % of what `compare` reckons. Null without a put-up.
+ * Example: the pattern's own yarn is no way off.
+ */
+export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
+  const held = heldOf(candidate);
+  if (!held) return null;
+  const putUp = heldTogether(held);
+  const { fromBand, ...gauge } = gaugeOf(candidate, putUp.lengthM, putUp.massG);
+  const [one, own] = [plainStitch(gauge), plainStitch(basis.gauge)];
+  const loops = one.loopMm / (own.loopMm * exp(basis.loop));
+  const areas = (one.widthMm * one.heightMm) / (own.widthMm * own.heightMm);
+  const needM = basis.needM * (basis.keep === "size" ? loops / areas : loops);
+  const grams = (needM * putUp.massG) / putUp.lengthM;
+  const needMm = millimetres(needM * 1000 * basis.spare);
+  const balls = held.reduce(
+    (sum, { putUp: ball, strands }) => sum + fewestBalls(needMm, metres(ball.lengthM / strands)),
+    0,
+  );
+  const firmnessRatio = sqrt(texOf(putUp) / basis.tex) / loops;
+  const wider = one.widthMm / own.widthMm;
+  return {
+    candidate,
+    stitchesPer10Cm: gauge.stitchesPer10Cm,
+    fromBand,
+    needM,
+    grams,
+    balls,
+    cost: candidate.price === null || candidate.beside ? null : balls * candidate.price,
+    wider,
+    firmnessRatio,
+    clarity: clarityOf(candidate.label, candidate.strands + (candidate.beside?.strands ?? 0)).score,
+    far: exp(abs(log(wider)) + CLOTH * abs(log(firmnessRatio))) - 1,
+  };
+}
+
+const BY = {
+  near: ({ far }: Ranked) => far,
+  cheap: ({ cost }: Ranked) => cost ?? Infinity,
+  clear: ({ clarity }: Ranked) => -clarity,
+  light: ({ grams }: Ranked) => grams,
+} as const;
+export type RankBy = keyof typeof BY;
+
+/** How many are reckoned between two words about how far it has come. */
+const SPELL = 25;
+
+/** Candidates in order, the best first; steps so that whoever drives it can show how far it is and stop. */
+export function* ranking(
+  candidates: readonly Candidate[],
+  basis: RankBasis,
+): Generator<{ readonly share: number }, readonly Ranked[]> {
+  const ranked: Ranked[] = [];
+  for (const [index, candidate] of candidates.entries()) {
+    const one = quickly(candidate, basis);
+    if (one) ranked.push(one);
+    if (index % SPELL === SPELL - 1) yield { share: (index + 1) / candidates.length };
+  }
+  return inOrder(ranked, "near");
+}
+
+export const inOrder = (ranked: readonly Ranked[], by: RankBy) =>
+  ranked.toSorted((a, b) => BY[by](a) - BY[by](b) || a.far - b.far);

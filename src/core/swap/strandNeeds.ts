@@ -1,0 +1,78 @@
+/** What is bought of each of the yarns that are held together. */
+import type { Candidate } from "../files/candidates";
+import { fullName } from "../files/label";
+import { CERTAINTIES, draw, drawnNeed, type Certainty } from "../forecast/forecast";
+import type { KnownForecast } from "../forecast/projectForecast";
+import { enoughOf } from "../order/enough";
+import { SHELF_ID, type Offer, type Seller } from "../order/offers";
+import { planOrder } from "../order/plan";
+import { metres, toMetres } from "../units/brands";
+import { massOf } from "../yarn/putUp";
+import { inStrands } from "../yarn/strands";
+import { heldOf } from "./swapProject";
+
+/** One of the yarns that are held, as it is bought. */
+export interface StrandNeed {
+  readonly name: string;
+  readonly metres: number;
+  readonly grams: number;
+  readonly ballG: number;
+  readonly balls: number;
+  readonly chance: number;
+  /** With postage; null where nobody says a price, or there is not enough to buy. */
+  readonly cost: number | null;
+  /** Of the balls, those that lie on the shelf. */
+  readonly fromShelf: number;
+}
+
+/** What can be bought of a yarn, by its full name. */
+export type OffersOf = (name: string) => {
+  readonly offers: readonly Offer[];
+  readonly sellers: readonly Seller[];
+};
+
+/** What is bought of each yarn that is held, each for the certainty wanted. */
+export function strandNeeds(
+  candidate: Candidate,
+  answer: KnownForecast,
+  { certainty, offersOf }: { readonly certainty: Certainty; readonly offersOf: OffersOf },
+): readonly StrandNeed[] {
+  const [first] = answer.yarns;
+  const held = heldOf(candidate);
+  const drawn = drawnNeed(answer.plan, draw(answer.belief), first.yarn.id);
+  if (!held || !drawn) return [];
+  const chance = CERTAINTIES[certainty];
+  return held.map(({ putUp, strands }, index) => {
+    const label = index === 0 ? candidate.label : (candidate.beside?.label ?? candidate.label);
+    const name = fullName(label) || "A yarn";
+    // Balls are counted as far as they go in so many strands.
+    const goes = inStrands({ putUp, strands });
+    const enough = enoughOf(drawn.needsMm, drawn.putUps);
+    let balls = 1;
+    while (goes.lengthM * balls < enough.lengthFor(balls, chance) - 1e-6) balls += 1;
+    const { offers, sellers } = offersOf(fullName(label));
+    const ordered = planOrder({
+      offers: offers.map((offer) => ({ ...offer, lengthM: offer.lengthM / strands })),
+      sellers,
+      enough,
+      chance,
+      lots: "few",
+    });
+    const needM = toMetres(first.totalMm) * strands;
+    return {
+      name,
+      metres: needM,
+      grams: massOf(metres(needM), putUp),
+      ballG: putUp.massG,
+      balls: ordered.ok ? ordered.plan.balls : balls,
+      chance: ordered.ok ? ordered.plan.chance : enough.chanceOf(balls * goes.lengthM, balls),
+      cost: ordered.ok ? ordered.plan.cost : null,
+      fromShelf: ordered.ok
+        ? ordered.plan.lines.reduce(
+            (sum, line) => (line.offer.sellerId === SHELF_ID ? sum + line.balls : sum),
+            0,
+          )
+        : 0,
+    };
+  });
+}

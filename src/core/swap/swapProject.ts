@@ -1,0 +1,220 @@
+/** A project in another yarn: the same finished size, or the same stitches and rows. */
+import type { Candidate, Keep } from "../files/candidates";
+import { fullName } from "../files/label";
+import type { Project } from "../files/project";
+import type { ProjectSection } from "../files/sections";
+import { plainStitch } from "../fabric/plainStitch";
+import { reckonProject } from "../forecast/projectForecast";
+import { gradeProject, grading } from "../garment/grade";
+import type { LaidSections } from "../garment/lay";
+import { nearestCount } from "../units/count";
+import { NEEDLES_MM, usualNeedle, assumedGauge } from "../yarn/thickness";
+import type { PutUp } from "../yarn/putUp";
+import { heldTogether, type Held } from "../yarn/strands";
+import { millimetres } from "../units/brands";
+import { LENGTHS } from "../files/bounds";
+
+export type LayOf = (project: Project) => LaidSections;
+
+/** What is held of a candidate; null while a put-up is missing. */
+export function heldOf({ label, strands, beside }: Candidate): readonly [Held, ...Held[]] | null {
+  const first = label.putUp as PutUp | null;
+  if (!first) return null;
+  if (!beside) return [{ putUp: first, strands }];
+  const second = beside.label.putUp as PutUp | null;
+  return second
+    ? [
+        { putUp: first, strands },
+        { putUp: second, strands: beside.strands },
+      ]
+    : null;
+}
+
+/** A band speaks of one strand by itself. */
+const isOneStrand = ({ strands, beside }: Candidate) => strands === 1 && beside === null;
+
+/** The candidate that the pattern's own yarn is: what is known of the one is known of the other. */
+export function ownCandidate({ yarns: [yarn], gauge, needleMm }: Project): Candidate | null {
+  if (!yarn) return null;
+  const { id, name, colour, bandClass, putUp } = yarn;
+  const { stitchesPer10Cm, rowsPer10Cm } = gauge;
+  return {
+    id,
+    label: {
+      name,
+      colourName: "",
+      colour,
+      dyed: "solid",
+      fibres: yarn.fibres,
+      plies: yarn.plies,
+      bandClass,
+      putUp,
+      stitchesPer10Cm,
+      rowsPer10Cm,
+      needleMm,
+    },
+    strands: 1,
+    beside: null,
+    from: "typed",
+    price: null,
+  };
+}
+
+/** Needle sizes scale as the needle of the plain fabric does, each to the nearest that is made. */
+const onNeedle =
+  (times: number) =>
+  <Section extends ProjectSection>(section: Section): Section =>
+    section.needleMm === null || times === 1
+      ? section
+      : {
+          ...section,
+          needleMm: NEEDLES_MM.reduce((best, size) => {
+            const wanted = (section.needleMm ?? 0) * times;
+            return Math.abs(size - wanted) < Math.abs(best - wanted) ? size : best;
+          }),
+        };
+
+/** What was measured across another yarn's cables says nothing of this one. */
+const unmeasured = (section: ProjectSection): ProjectSection =>
+  section.kind === "fabric" ? { ...section, measured: { widthMm: null, stitches: null } } : section;
+
+/** The needle that a project is knitted on, given or usual. */
+function needleOf({ needleMm, gauge, yarns: [yarn] }: Project): number | null {
+  if (needleMm !== null) return needleMm;
+  const putUp = yarn?.putUp as PutUp | null | undefined;
+  const stitches = gauge.stitchesPer10Cm ?? (putUp ? assumedGauge(putUp).stitchesPer10Cm : null);
+  return stitches === null ? null : usualNeedle(millimetres(100 / stitches));
+}
+
+/**
+ * The project with a candidate in place of its first yarn, every stitch as it was. The candidate's own swatches come
+ * with it, those of the former yarn do not count. Null while the candidate's put-up is missing.
+ */
+export function inYarn(project: Project, candidate: Candidate): Project | null {
+  const held = heldOf(candidate);
+  const [former, ...others] = project.yarns;
+  if (!held || !former) return null;
+  const { massG, lengthM } = heldTogether(held);
+  const { label } = candidate;
+  const single = isOneStrand(candidate);
+  const same = candidate.id === former.id;
+  const to: Project = {
+    ...project,
+    yarns: [
+      {
+        ...former,
+        name: fullName(label),
+        colour: label.colour,
+        bandClass: single ? label.bandClass : null,
+        fibres: label.fibres,
+        plies: label.plies,
+        putUp: { massG, lengthM },
+        putUpFrom: same ? former.putUpFrom : "band",
+      },
+      ...others,
+    ],
+    gauge: {
+      stitchesPer10Cm: single ? label.stitchesPer10Cm : null,
+      rowsPer10Cm: single ? label.rowsPer10Cm : null,
+      source: same ? project.gauge.source : "band",
+    },
+    needleMm: single ? label.needleMm : null,
+    swatches: project.swatches
+      .filter(({ yarnId }) => yarnId === candidate.id || others.some(({ id }) => id === yarnId))
+      .map((swatch) => (swatch.yarnId === candidate.id ? { ...swatch, yarnId: former.id } : swatch)),
+  };
+  const [before, after] = [needleOf(project), needleOf(to)];
+  const scale = onNeedle(before === null || after === null ? 1 : after / before);
+  return {
+    ...to,
+    pieces: project.pieces.map((piece) => ({
+      ...piece,
+      sections: piece.sections.map((section) => scale(same ? section : unmeasured(section))),
+    })),
+  };
+}
+
+type Reckoned = NonNullable<ReturnType<typeof reckonProject>>;
+
+/** Rows that each section was worked over, of the first copy of a divided part. */
+const rowsOf = ({ worked }: Reckoned) =>
+  new Map(
+    [...worked.values()].flatMap(({ sections }) =>
+      sections.toReversed().map(({ section, rows }) => [section.id, rows.length] as const),
+    ),
+  );
+
+/** Lengths of sections, each by its own factor; one that is worked over counted rows has none that matters. */
+const mapLengths = (project: Project, timesOf: (section: ProjectSection) => number): Project => ({
+  ...project,
+  pieces: project.pieces.map((piece) => ({
+    ...piece,
+    sections: piece.sections.map((section) => {
+      const times = timesOf(section);
+      return !("lengthMm" in section) || section.lengthMm === null || times === 1
+        ? section
+        : { ...section, lengthMm: nearestCount(section.lengthMm * times, LENGTHS.piece) };
+    }),
+  })),
+});
+
+/** Sections that went on until they were so long go on for as many rows as before. */
+function keepingStitches(so: Project, own: Reckoned, layOf: LayOf): Project {
+  const reckoned = reckonProject(so, layOf(so));
+  if (!reckoned) return so;
+  const higher = plainStitch(reckoned.plan.gauge).heightMm / plainStitch(own.plan.gauge).heightMm;
+  const about = mapLengths(so, () => higher);
+  const again = reckonProject(about, layOf(about));
+  if (!again) return about;
+  // Its cables may keep another share of their height: what is a row or two off is set right.
+  const [wanted, got] = [rowsOf(own), rowsOf(again)];
+  return mapLengths(about, ({ id }) => {
+    const [before, now] = [wanted.get(id) ?? 0, got.get(id) ?? 0];
+    return before > 0 && now > 0 ? before / now : 1;
+  });
+}
+
+/** Widest row of the first piece that has a width, in mm. */
+const widthOf = ({ estimate }: Reckoned) => estimate.pieces[0]?.estimate.widthMm ?? 0;
+
+/** Counts that bring the same finished size; ribs and hems keep their depth. */
+function keepingSize(so: Project, own: Reckoned, layOf: LayOf): Project {
+  const laid = layOf(so);
+  const reckoned = reckonProject(so, laid);
+  if (!reckoned) return so;
+  const [before, now] = [plainStitch(own.plan.gauge), plainStitch(reckoned.plan.gauge)];
+  const rows = before.heightMm / now.heightMm;
+  const graded = (across: number) => {
+    const project = gradeProject(so, laid, grading({ across, rows, edgeRows: rows }));
+    const again = reckonProject(project, layOf(project));
+    return {
+      project,
+      off: again ? Math.abs(widthOf(again) / widthOf(own) - 1) : Infinity,
+      width: again && widthOf(again),
+    };
+  };
+  const across = before.widthMm / now.widthMm;
+  const first = graded(across);
+  if (first.off < CLOSE || !first.width) return first.project;
+  // Its cables pull in otherwise: what they took more or less is made up for.
+  const second = graded((across * widthOf(own)) / first.width);
+  return second.off < first.off ? second.project : first.project;
+}
+
+/** Nearer than this nobody measures. */
+const CLOSE = 0.002;
+
+/**
+ * The project in another yarn. `layOf` lays what lies across a project. Null where either has no answer yet.
+ * Example: swapped for its own yarn it is what it was.
+ */
+export function swapProject(
+  project: Project,
+  candidate: Candidate,
+  { keep, layOf }: { keep: Keep; layOf: LayOf },
+): Project | null {
+  const own = reckonProject(project, layOf(project));
+  const so = inYarn(project, candidate);
+  if (!own || !so) return null;
+  return keep === "size" ? keepingSize(so, own, layOf) : keepingStitches(so, own, layOf);
+}
