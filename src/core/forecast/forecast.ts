@@ -1,6 +1,6 @@
 /** The chance that so many balls are enough, and how many to buy for the certainty that is wanted: by drawn projects. */
 import { putUpId, type BeliefId } from "../belief/axes";
-import type { Gaussian } from "../belief/prior";
+import { marginal, type Gaussian } from "../belief/prior";
 import { JOIN_MM, joinWaste } from "../estimate/balls";
 import { needOf, type Need } from "../estimate/need";
 import type { Unknowns } from "../estimate/unknowns";
@@ -108,16 +108,18 @@ function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Flo
 /** What each drawn project needs of a yarn in mm, without joins; and how far in ln its balls hold more than they say. */
 export interface DrawnNeed {
   readonly needsMm: Float64Array;
-  readonly putUps: Float64Array | null;
+  readonly putUps: Float64Array;
 }
 
 /** The draws behind a forecast, for whoever buys by them. Null for a yarn that is not used. */
 export function drawnNeed(plan: ProjectPlan, { belief, draws }: Drawn, yarnId: string): DrawnNeed | null {
   const need = needOf(plan).get(yarnId);
-  if (!need) return null;
+  const putUps = draws[belief.axes.indexOf(putUpId(yarnId))];
+  if (!need || !putUps) return null;
+  const { mean } = marginal(belief, putUpId(yarnId));
   return {
     needsMm: drawnNeeds({ belief, draws }, plan.likely, need),
-    putUps: draws[belief.axes.indexOf(putUpId(yarnId))] ?? null,
+    putUps: putUps.map((off) => off + mean),
   };
 }
 

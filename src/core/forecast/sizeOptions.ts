@@ -34,6 +34,20 @@ export function finishedOf({ size }: Project, { estimate }: KnownForecast): Fini
   return { acrossMm: size.around * first.widthMm, alongMm: size.up * first.heightMm };
 }
 
+/** A project that comes out at one size, in another: the nearest count, lengths in proportion. */
+export const gradedTo = (
+  project: Project,
+  laid: LaidSections,
+  {
+    wanted,
+    now,
+    repeats = 0,
+  }: { readonly wanted: Finished; readonly now: Finished; readonly repeats?: number },
+): Project => {
+  const [across, along] = [wanted.acrossMm / now.acrossMm, wanted.alongMm / now.alongMm];
+  return gradeProject(project, laid, grading({ across, along, rows: along, repeats }));
+};
+
 /** All sections on a needle so many times as thick, each the nearest that is made. */
 function onNeedle(project: Project, plain: number, times: number): Project {
   const nearest = (mm: number) =>

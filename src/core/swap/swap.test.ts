@@ -93,11 +93,11 @@ test("two strands of half the thickness are one, in every figure", () => {
   for (const keep of KEEPS) {
     const [single, double] = [outcome(project, one, { keep }), outcome(project, two, { keep })];
     // Strands that lie side by side are not one round strand: that alone is seen.
-    const { clarity: _, name: __, strands: held, ...same } = double;
-    expect(single).toMatchObject(JSON.parse(JSON.stringify({ ...same, project: single.project })));
+    const seen = { clarity: single.clarity, name: single.name, strands: single.strands };
+    expect({ ...double, ...seen }).toEqual(single);
     expect(double.project).toEqual(single.project);
-    expect(held[0]?.metres).toBe(2 * (single.strands[0]?.metres ?? 0));
-    expect(held[0]?.balls).toBe(single.strands[0]?.balls);
+    expect(double.strands[0]?.metres).toBe(2 * (single.strands[0]?.metres ?? 0));
+    expect(double.strands[0]?.balls).toBe(single.strands[0]?.balls);
   }
 });
 
@@ -270,7 +270,7 @@ test("the quick order is within 6 in 100 of the whole reckoning, and the own yar
       rowsPer10Cm: answer.plan.gauge.rowsPer10Cm,
     };
     const same = quickly(candidate({ label: { ...wool, putUp: { massG: 50, lengthM: 82 } } }), basis);
-    expect(same?.far).toBeLessThan(0.01);
+    expect(same?.far).toBeLessThan(0.02);
     for (const yarn of [chunky, triple, candidate(), candidate({ strands: 2 })]) {
       const quick = quickly(yarn, basis);
       const exact = outcome(project, yarn, { keep });

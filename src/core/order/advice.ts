@@ -1,0 +1,155 @@
+/** What to buy for a yarn of a project, what more certainty would cost, and what is left over. */
+import type { Project } from "../files/project";
+import { CERTAINTIES, draw, drawnNeed } from "../forecast/forecast";
+import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
+import { beginProject } from "../garment/starts/beginProject";
+import { SMALL_THINGS } from "../garment/starts/smallThings";
+import { STARTS, type StartId } from "../garment/starts/startList";
+import { classOf, type YarnClass } from "../yarn/classes";
+import { enoughOf, type Enough } from "./enough";
+import type { Market } from "./market";
+import { planOrder, type OrderPlan, type Shortage } from "./plan";
+
+/** Another plan beside the chosen one. */
+export interface Step {
+  readonly plan: OrderPlan;
+  /** Against the chosen plan. */
+  readonly costs: number;
+  readonly balls: number;
+}
+
+/** A small thing that what is left over would still make. */
+export interface Leftover {
+  readonly id: StartId;
+  readonly name: string;
+  readonly needM: number;
+}
+
+export interface OrderAdvice {
+  /** Most likely, without joins, in m. */
+  readonly needM: number;
+  readonly plan: OrderPlan | null;
+  readonly shortage: Shortage | null;
+  /** Cheaper with mixed lots; null where that saves nothing. */
+  readonly mixed: Step | null;
+  /** Surer and less sure plans, by their chance. */
+  readonly steps: readonly Step[];
+  readonly leftM: number;
+  readonly makes: readonly Leftover[];
+}
+
+/** The next step of certainty leaves at most half of the risk. */
+const STEPS_UP = 2;
+const SURE = 0.9995;
+const HOPELESS = 0.02;
+/** Prices nearer than half a cent are the same. */
+const CENT = 0.005;
+
+const beside = (plan: OrderPlan, chosen: OrderPlan): Step => ({
+  plan,
+  costs: plan.cost - chosen.cost,
+  balls: plan.balls - chosen.balls,
+});
+
+interface Asking {
+  readonly wanted: number;
+  readonly enough: Enough;
+  readonly market: Market;
+  readonly planAt: (chance: number) => OrderPlan | null;
+}
+
+/** Chances that are worth a look below the one that is wanted: of other certainties, and of about a ball less. */
+function lowerChances(chosen: OrderPlan, { wanted, enough, market }: Asking): readonly number[] {
+  const shortest = Math.min(...market.offers.map(({ lengthM }) => lengthM));
+  const less = enough.chanceOf(chosen.lengthM - shortest, chosen.balls - 1);
+  return [...Object.values(CERTAINTIES), less].filter((chance) => chance < wanted && chance > HOPELESS);
+}
+
+function stepsOf(chosen: OrderPlan, asking: Asking): readonly Step[] {
+  const { planAt } = asking;
+  const others: OrderPlan[] = [];
+  for (const chance of lowerChances(chosen, asking)) {
+    const other = planAt(chance);
+    if (other && other.cost < chosen.cost - CENT) others.push(other);
+  }
+  let best = chosen;
+  for (let step = 0; step < STEPS_UP && best.chance < SURE; step += 1) {
+    const next = planAt(1 - (1 - best.chance) / 2);
+    if (!next) break;
+    others.push(next);
+    best = next;
+  }
+  const sorted = others.toSorted((a, b) => a.chance - b.chance);
+  return sorted
+    .filter(({ chance }, index) => chance !== sorted[index - 1]?.chance)
+    .map((other) => beside(other, chosen));
+}
+
+const made = new Map<YarnClass, readonly Leftover[]>();
+
+/** What small things take of a class of yarn, at nineteen in twenty. */
+function smallThings(thickness: YarnClass): readonly Leftover[] {
+  const known = made.get(thickness);
+  if (known) return known;
+  const things = (Object.keys(SMALL_THINGS) as (keyof typeof SMALL_THINGS)[]).flatMap(
+    (id): readonly Leftover[] => {
+      const { name, across, along, easeMm } = STARTS[id];
+      const begun = beginProject({
+        start: id,
+        acrossMm: across.usualMm,
+        easeMm,
+        alongMm: along.usualMm,
+        thickness,
+        cabled: "half",
+      });
+      const answer = begun.ok ? forecastProject(begun.value) : null;
+      return answer?.known ? [{ id, name, needM: answer.yarns[0].quantilesMm.p95 / 1000 }] : [];
+    },
+  );
+  const sorted = things.toSorted((a, b) => b.needM - a.needM);
+  made.set(thickness, sorted);
+  return sorted;
+}
+
+/** Drawn projects made ready for a yarn; null where it is not used. */
+export function enoughFor(answer: KnownForecast, yarnId: string): Enough | null {
+  const drawn = drawnNeed(answer.plan, draw(answer.belief), yarnId);
+  return drawn && enoughOf(drawn.needsMm, drawn.putUps);
+}
+
+/**
+ * Advice for one yarn of a project with an answer. Null for a yarn that is not used.
+ * Example: 10 balls at 95 in 100, one more for 4.90 at 99.
+ */
+export function orderAdvice(
+  project: Project,
+  answer: KnownForecast,
+  { yarnId, market }: { readonly yarnId: string; readonly market: Market },
+): OrderAdvice | null {
+  const enough = enoughFor(answer, yarnId);
+  const forecast = answer.yarns.find(({ yarn }) => yarn.id === yarnId);
+  if (!enough || !forecast) return null;
+  const wanted = CERTAINTIES[project.certainty];
+  const ask = (chance: number, lots: "few" | "any") => planOrder({ ...market, enough, chance, lots });
+  const { lots } = project.order;
+  const ordered = ask(wanted, lots);
+  const needM = forecast.totalMm / 1000;
+  if (!ordered.ok)
+    return { needM, plan: null, shortage: ordered.shortage, mixed: null, steps: [], leftM: 0, makes: [] };
+  const { plan } = ordered;
+  const planAt = (chance: number) => {
+    const other = ask(chance, lots);
+    return other.ok ? other.plan : null;
+  };
+  const any = lots === "few" ? ask(wanted, "any") : ordered;
+  const leftM = plan.lengthM - needM;
+  return {
+    needM,
+    plan,
+    shortage: null,
+    mixed: any.ok && any.plan.cost < plan.cost - CENT ? beside(any.plan, plan) : null,
+    steps: stepsOf(plan, { wanted, enough, market, planAt }),
+    leftM,
+    makes: smallThings(classOf(forecast.yarn.putUp)).filter((thing) => thing.needM <= leftM),
+  };
+}

@@ -1,0 +1,229 @@
+/** One yarn for many knitters: balls in each kit, and for all of them together. */
+import type { Kit } from "../files/orders";
+import type { Project } from "../files/project";
+import { needOf, type Need } from "../estimate/need";
+import { JOIN_MM } from "../estimate/balls";
+import { putUpId, type BeliefId } from "../belief/axes";
+import { CERTAINTIES } from "../forecast/forecast";
+import { drawsOf, normalsFrom } from "../forecast/draws";
+import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
+import { finishedOf, gradedTo } from "../forecast/sizeOptions";
+import type { LaidSections } from "../garment/lay";
+import { valueOfRank } from "./enough";
+
+const { ceil, exp, max, min } = Math;
+
+/**
+ * How far another knitter's plain gauge is off the pattern's who knits to it, in ln; and the rest that is each one's
+ * own. A swatch of one of them says nothing of the others; of yarn and cables it speaks for all.
+ */
+const KNITTER_SD = { width: 0.05, height: 0.06, tail: 0.1, castOff: 0.125 } as const;
+
+export interface KitBalls {
+  readonly id: string;
+  readonly name: string;
+  readonly count: number;
+  /** Of the first piece as it comes out in this size. */
+  readonly acrossMm: number;
+  readonly alongMm: number;
+  readonly needM: number;
+  /** In each kit, enough for its knitter with the chance wanted. */
+  readonly balls: number;
+  readonly chance: number;
+}
+
+export interface GroupBalls {
+  readonly kits: readonly KitBalls[];
+  /** Kits by themselves, each at the chance wanted; and the chance that all of them are enough. */
+  readonly apart: number;
+  readonly allEnough: number;
+  /** Kits by themselves, so that all of them are enough with the chance wanted. */
+  readonly apartForAll: number;
+  /** For all of them with the chance wanted, where those who have over give to those who run short. */
+  readonly together: number;
+  readonly chance: number;
+}
+
+/** So many needs are reckoned in all; a larger group is drawn less often. */
+const MOST_NEEDS = 400_000;
+const MOST_DRAWS = 4000;
+const LEAST_DRAWS = 1000;
+const SEED = 90_210;
+
+interface Knitting {
+  readonly kit: Kit;
+  readonly need: Need;
+  readonly answer: KnownForecast;
+  readonly size: { readonly acrossMm: number; readonly alongMm: number };
+  readonly ballMm: number;
+}
+
+/** The project in the size of a kit, with what it takes; null where it has no answer. */
+function knittingOf(
+  kit: Kit,
+  project: Project,
+  { yarnId, layOf }: { readonly yarnId: string; readonly layOf: (project: Project) => LaidSections },
+): Knitting | null {
+  const laid = layOf(project);
+  const own = forecastProject(project, laid);
+  const now = own.known ? finishedOf(project, own) : null;
+  if (!own.known || !now) return null;
+  const wanted = { acrossMm: kit.acrossMm ?? now.acrossMm, alongMm: kit.alongMm ?? now.alongMm };
+  const sized = gradedTo(project, laid, { wanted, now });
+  const answer = sized === project ? own : forecastProject(sized, layOf(sized));
+  if (!answer.known) return null;
+  const need = needOf(answer.plan).get(yarnId);
+  const yarn = answer.plan.yarns.find(({ id }) => id === yarnId);
+  const size = finishedOf(sized, answer);
+  return need && yarn && size ? { kit, need, answer, size, ballMm: yarn.putUp.lengthM * 1000 } : null;
+}
+
+/** Balls that each drawn knitter needs; what is one's own is drawn from `seed`, the rest is shared by all. */
+function ballsOfKnitter(
+  { need, answer, ballMm }: Knitting,
+  draws: number,
+  shared: Shared,
+  seed: number,
+): Uint16Array {
+  const [width, height, tail, castOff] = (["width", "height", "tail", "castOff"] as const).map((id, index) =>
+    normalsFrom(seed + 104_729 * index, draws).map((normal) => KNITTER_SD[id] * normal),
+  ) as [Float64Array, Float64Array, Float64Array, Float64Array];
+  const { likely } = answer.plan;
+  const off = { ...likely };
+  const balls = new Uint16Array(draws);
+  for (let draw = 0; draw < draws; draw += 1) {
+    const at = (of: Float64Array) => of[draw] ?? 0;
+    off.width = at(width);
+    off.height = at(height);
+    off.tail = at(tail);
+    off.castOff = at(castOff);
+    off.loop = likely.loop + at(shared.loop);
+    off.give = likely.give + at(shared.give);
+    off.drawHeight = at(shared.drawHeight);
+    const ball = ballMm * exp(at(shared.putUp));
+    balls[draw] = max(1, ceil((need(off) - JOIN_MM) / max(1, ball - JOIN_MM)));
+  }
+  return balls;
+}
+
+interface Shared {
+  readonly loop: Float64Array;
+  readonly give: Float64Array;
+  readonly drawHeight: Float64Array;
+  readonly putUp: Float64Array;
+}
+
+function sharedOf({ belief }: KnownForecast, yarnId: string, draws: number): Shared {
+  const all = drawsOf(belief);
+  const axis = (id: BeliefId) => all[belief.axes.indexOf(id)]?.subarray(0, draws) ?? new Float64Array(draws);
+  return {
+    loop: axis("loop"),
+    give: axis("give"),
+    drawHeight: axis("drawHeight"),
+    putUp: axis(putUpId(yarnId)),
+  };
+}
+
+const rankOf = (chance: number, draws: number) => min(draws, max(1, ceil(chance * draws - 1e-9))) - 1;
+
+/** Fewest balls that are enough in so many of the drawn cases, and in how many they are. */
+function ballsAt(balls: Float64Array, chance: number) {
+  const wanted = valueOfRank(Float64Array.from(balls), rankOf(chance, balls.length));
+  return { balls: wanted, chance: balls.filter((count) => count <= wanted).length / balls.length };
+}
+
+/** Kits of one size: what one knitter needs in each drawn case, and the one of them who needs most. */
+interface Pack {
+  readonly count: number;
+  readonly one: Float64Array;
+  readonly most: Uint16Array;
+}
+
+/** Balls where each kit is enough for its own knitter in so many cases; and in how many all of them are. */
+function packedAt(packs: readonly Pack[], chance: number) {
+  const balls = packs.map(({ one }) => ballsAt(one, chance).balls);
+  const draws = packs[0]?.most.length ?? 0;
+  let enough = 0;
+  for (let draw = 0; draw < draws; draw += 1)
+    if (packs.every(({ most }, index) => (most[draw] ?? 0) <= (balls[index] ?? 0))) enough += 1;
+  return {
+    balls: packs.reduce((sum, { count }, index) => sum + count * (balls[index] ?? 0), 0),
+    chance: enough / draws,
+  };
+}
+
+/** Kits at the chance wanted for each; and at the least chance for each that is enough for all of them. */
+function packedApart(packs: readonly Pack[], chance: number) {
+  const each = packedAt(packs, chance);
+  let risk = 1 - chance;
+  let all = each;
+  while (all.chance < chance && risk > 1e-5) {
+    risk *= 0.8;
+    all = packedAt(packs, 1 - risk);
+  }
+  return { apart: each.balls, allEnough: each.chance, apartForAll: all.balls };
+}
+
+export type GroupReckoned =
+  { readonly ok: true; readonly group: GroupBalls } | { readonly ok: false; readonly message: string };
+
+/**
+ * Balls for a group, in steps that tell the share done. What yarn and cables take is off alike for all knitters, each
+ * one's gauge is off by itself: so chance evens out over a group, and it needs fewer balls than its kits by themselves.
+ * Errors: no kits, a size that cannot be worked.
+ */
+export function* reckoningGroup(
+  project: Project,
+  { yarnId, layOf }: { readonly yarnId: string; readonly layOf: (project: Project) => LaidSections },
+): Generator<{ readonly share: number }, GroupReckoned> {
+  const { kits } = project.order;
+  const all = kits.reduce((sum, { count }) => sum + count, 0);
+  if (all === 0) return { ok: false, message: "Add kits first: how many, in which size." };
+  const draws = 4 * Math.floor(min(MOST_DRAWS, max(LEAST_DRAWS, MOST_NEEDS / all)) / 4);
+  const chance = CERTAINTIES[project.certainty];
+  const told: KitBalls[] = [];
+  const packs: Pack[] = [];
+  const sums = new Float64Array(draws);
+  let done = 0;
+  for (const [index, kit] of kits.entries()) {
+    const knitting = knittingOf(kit, project, { yarnId, layOf });
+    if (!knitting)
+      return {
+        ok: false,
+        message: `${kit.name || "A kit"} cannot be worked in this size: check its measures.`,
+      };
+    const shared = sharedOf(knitting.answer, yarnId, draws);
+    let one: Uint16Array = new Uint16Array(draws);
+    const most = new Uint16Array(draws);
+    for (let knitter = 0; knitter < kit.count; knitter += 1) {
+      const balls = ballsOfKnitter(knitting, draws, shared, SEED + 1_000_003 * index + 7919 * knitter);
+      if (knitter === 0) one = balls;
+      for (let draw = 0; draw < draws; draw += 1) {
+        sums[draw] = (sums[draw] ?? 0) + (balls[draw] ?? 0);
+        most[draw] = max(most[draw] ?? 0, balls[draw] ?? 0);
+      }
+      done += 1;
+      yield { share: done / all };
+    }
+    const forecast = knitting.answer.yarns.find(({ yarn }) => yarn.id === yarnId);
+    told.push({
+      id: kit.id,
+      name: kit.name,
+      count: kit.count,
+      ...knitting.size,
+      needM: (forecast?.totalMm ?? 0) / 1000,
+      ...ballsAt(Float64Array.from(one), chance),
+    });
+    packs.push({ count: kit.count, one: Float64Array.from(one), most });
+  }
+  const together = ballsAt(sums, chance);
+  return {
+    ok: true,
+    group: {
+      kits: told,
+      ...packedApart(packs, chance),
+      together: together.balls,
+      chance: together.chance,
+    },
+  };
+}

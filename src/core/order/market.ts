@@ -1,0 +1,77 @@
+/** Everything that balls of one yarn can be had from: the shelf, a shop, and what was typed in. */
+import { fullName, isSameYarn } from "../files/label";
+import type { Project } from "../files/project";
+import { reservedElsewhere, type ShelfEntry } from "../files/shelf";
+import { offersIn, sellerOf, type ShopList } from "../files/shopList";
+import { SHELF_ID, THE_SHELF, type Offer, type Seller } from "./offers";
+
+export interface Market {
+  readonly offers: readonly Offer[];
+  readonly sellers: readonly Seller[];
+}
+
+export interface Sources {
+  readonly entries: readonly ShelfEntry[];
+  readonly shop: ShopList | null;
+}
+
+const OWN_ID = "own";
+
+/** Part balls shorter than this are not worth their joins. */
+const LEAST_PART_M = 4;
+
+/** Balls of an entry that are free for a project, and its part balls, each by itself. */
+function shelved(entry: ShelfEntry, project: string): readonly Offer[] {
+  const { id, label, lot, balls, partsG } = entry;
+  if (!label.putUp) return [];
+  const { massG, lengthM } = label.putUp;
+  const offer = { sellerId: SHELF_ID, lot, price: 0 };
+  const whole = Math.max(0, balls - reservedElsewhere(entry, project));
+  const parts = partsG.map((partG, index) => ({
+    ...offer,
+    id: `${id} part ${index}`,
+    massG: partG,
+    lengthM: (partG * lengthM) / massG,
+    balls: 1,
+  }));
+  return [
+    ...(whole > 0 ? [{ ...offer, id, massG, lengthM, balls: whole }] : []),
+    ...parts.filter((part) => part.lengthM >= LEAST_PART_M),
+  ];
+}
+
+/** What there is of a yarn by its full name, wherever it lies; what was typed in is left out. */
+export function marketOf(name: string, { entries, shop }: Sources, project: string): Market {
+  const own = entries.filter(({ label }) => isSameYarn(fullName(label), name));
+  return {
+    offers: [...own.flatMap((entry) => shelved(entry, project)), ...(shop ? offersIn(shop, name) : [])],
+    sellers: [THE_SHELF, ...(shop ? [sellerOf(shop)] : [])],
+  };
+}
+
+/** What there is of a yarn of a project, as far as the project wants to take it. */
+export function projectMarket(project: Project, yarnId: string, { entries, shop }: Sources): Market {
+  const { order, yarns, name } = project;
+  const yarn = yarns.find(({ id }) => id === yarnId);
+  const sources = { entries: order.shelf ? entries : [], shop: order.shop ? shop : null };
+  const { offers, sellers } = marketOf(yarn?.name ?? "", sources, name);
+  const typed = order.offers
+    .filter((offer) => offer.yarnId === yarnId)
+    .map(({ id, lot, massG, lengthM, price, balls }) => ({
+      id,
+      lot,
+      massG,
+      lengthM,
+      price,
+      balls,
+      sellerId: OWN_ID,
+    }));
+  const { postage, freeFrom } = order.own;
+  return {
+    offers: [...offers, ...typed],
+    sellers: [
+      ...sellers,
+      { id: OWN_ID, name: order.own.name || "another shop", postage, freeFrom, returnDays: null },
+    ],
+  };
+}
