@@ -1,7 +1,9 @@
 /** The project that Brenok opens with at first: a cabled slipover in an invented aran. */
+import { candidateSchema } from "@/core/files/candidates";
 import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "@/core/files/project";
 import { newSection, type FabricSection, type ProjectSection } from "@/core/files/sections";
 import { newSwatch } from "@/core/files/swatches";
+import { vessin } from "./shelf";
 
 /** Ribs and bands are worked on a needle half a size smaller. */
 const RIB_NEEDLE_MM = 4.5;
@@ -69,6 +71,27 @@ const band = (id: string, name: string, stitches: number, rows: number, times: n
     ],
   });
 
+/** A chunky and a fingering held triple, beside the aran that it is written for. */
+const candidates = [
+  candidateSchema.parse({
+    id: "osmuth",
+    from: "shop",
+    label: {
+      name: "Osmuth Chunky",
+      colourName: "barley",
+      colour: "#c2a15e",
+      fibres: "80 % wool, 20 % alpaca",
+      plies: 3,
+      bandClass: "chunky",
+      putUp: { massG: 100, lengthM: 110 },
+      stitchesPer10Cm: 13.5,
+      rowsPer10Cm: 18.5,
+      needleMm: 6.5,
+    },
+  }),
+  candidateSchema.parse({ id: "vessin", from: "shelf", strands: 3, label: vessin }),
+];
+
 /** Both were weighed on the same scale; the plain one was measured before its bath too. */
 const plainSwatch = newSwatch("plain", {
   name: "Plain, 5 mm",
@@ -109,9 +132,16 @@ export function demoProject(): Project {
       name: "Tarnock Aran, lichen",
       colour: "#7a8b6f",
       bandClass: "aran",
+      fibres: "100 % wool",
+      plies: 4,
       putUp: { massG: 50, lengthM: 82 },
     })),
     swatches: [plainSwatch, patternSwatch],
+    swap: { keep: "size", candidates },
+    order: {
+      ...empty.order,
+      kits: [{ id: "kit-own", name: "Her size", count: 6, acrossMm: null, alongMm: null }],
+    },
     pieces: [back, front, band("neck", "Neckband", 104, 8, 1), band("arm", "Armband", 100, 6, 2)],
     typed: {
       stitchGauge: "18 st / 10 cm",

@@ -9,7 +9,7 @@ function bench() {
   const kept: string[] = [];
   const storage = { broken: false };
   const autosave = startAutosave({
-    project: () => current,
+    current: () => current,
     subscribe: (listener) => {
       changed = listener;
       return () => {

@@ -1,6 +1,5 @@
 /** Keeps every change within half a second and before the page is hidden; a save that fails is retried. */
 import { create } from "zustand";
-import type { Project } from "@/core/files/project";
 
 export type SaveState =
   | { readonly kind: "saved" }
@@ -13,23 +12,24 @@ const SETTLE_MS = 250;
 const FIRST_RETRY_MS = 2000;
 const LAST_RETRY_MS = 60_000;
 
-interface Source {
-  readonly project: () => Project;
+interface Source<Kept> {
+  /** What is to be kept: another object whenever something in it has changed. */
+  readonly current: () => Kept;
   readonly subscribe: (changed: () => void) => () => void;
-  readonly keep: (project: Project) => Promise<void>;
+  readonly keep: (kept: Kept) => Promise<void>;
 }
 
-export interface Autosave {
+export interface Autosave<Kept> {
   /** Saves now what is not saved yet. */
   readonly flush: () => void;
   /** What is not saved yet, if anything. */
-  readonly unsaved: () => Project | null;
+  readonly unsaved: () => Kept | null;
   readonly stop: () => void;
 }
 
-/** Watches a source and keeps its project. The newest change wins; saves never overtake one another. */
-export function startAutosave({ project, subscribe, keep }: Source): Autosave {
-  let kept = project();
+/** Watches a source and keeps what it holds. The newest change wins; saves never overtake one another. */
+export function startAutosave<Kept>({ current, subscribe, keep }: Source<Kept>): Autosave<Kept> {
+  let kept = current();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let saving = false;
   let tries = 0;
@@ -40,15 +40,15 @@ export function startAutosave({ project, subscribe, keep }: Source): Autosave {
   };
   const flush = () => {
     clearTimeout(timer);
-    const current = project();
-    if (saving || current === kept) return;
+    const now = current();
+    if (saving || now === kept) return;
     saving = true;
-    keep(current)
+    keep(now)
       .then(() => {
-        kept = current;
+        kept = now;
         tries = 0;
         saving = false;
-        if (project() === kept) useSaveState.setState({ kind: "saved" }, true);
+        if (current() === kept) useSaveState.setState({ kind: "saved" }, true);
         else flush();
       })
       .catch(() => {
@@ -59,13 +59,13 @@ export function startAutosave({ project, subscribe, keep }: Source): Autosave {
       });
   };
   const unsubscribe = subscribe(() => {
-    if (project() === kept) return;
+    if (current() === kept) return;
     if (tries === 0) useSaveState.setState({ kind: "waiting" }, true);
     wait(SETTLE_MS);
   });
   return {
     flush,
-    unsaved: () => (project() === kept ? null : project()),
+    unsaved: () => (current() === kept ? null : current()),
     stop: () => {
       clearTimeout(timer);
       unsubscribe();

@@ -1,13 +1,21 @@
-/** The open project and its history. Every change goes through `change`, so every change can be undone. */
+/** The open project, the shelf, and their history. Every change goes through `change`, so every change can be undone. */
 import { produce, type Draft } from "immer";
 import { temporal } from "zundo";
 import { useStore } from "zustand";
 import { create } from "zustand";
 import type { Project } from "@/core/files/project";
+import type { Shelf } from "@/core/files/shelf";
+import { demoShelf } from "@/demo/shelf";
 import { demoProject } from "@/demo/slipover";
 
-interface ProjectState {
+/** What is kept in this browser. */
+export interface Kept {
   readonly project: Project;
+  /** Yarns that lie at home, whatever project is open. */
+  readonly shelf: Shelf;
+}
+
+interface ProjectState extends Kept {
   /** False until the browser's storage has been read. */
   readonly ready: boolean;
 }
@@ -17,10 +25,10 @@ const HISTORY_STEPS = 200;
 const SAME_STEP_MS = 1000;
 
 export const useProjectStore = create<ProjectState>()(
-  temporal((): ProjectState => ({ project: demoProject(), ready: false }), {
+  temporal((): ProjectState => ({ project: demoProject(), shelf: demoShelf(), ready: false }), {
     limit: HISTORY_STEPS,
-    partialize: ({ project }) => ({ project }),
-    equality: (past, current) => past.project === current.project,
+    partialize: ({ project, shelf }) => ({ project, shelf }),
+    equality: (past, current) => past.project === current.project && past.shelf === current.shelf,
   }),
 );
 
@@ -29,23 +37,36 @@ let last = { what: "", at: -Infinity };
 
 /** Changes the project. `what` names the thing changed: quick changes of one thing are one undo step. */
 export function change(what: string, recipe: (draft: Draft<Project>) => void) {
-  replace(what, produce(useProjectStore.getState().project, recipe));
+  put(what, { project: produce(useProjectStore.getState().project, recipe) });
+}
+
+/** Changes the shelf; it is no demo from then on. */
+export function changeShelf(what: string, recipe: (draft: Draft<Shelf>) => void) {
+  put(what, {
+    shelf: produce(useProjectStore.getState().shelf, (draft) => {
+      recipe(draft);
+      draft.demo = false;
+    }),
+  });
 }
 
 /** Puts another project in place; undo brings the former one back. */
-export function replace(what: string, project: Project) {
+export const replace = (what: string, project: Project) => put(what, { project });
+
+/** Puts a project or a shelf in place, or both in one step. */
+export function put(what: string, kept: Partial<Kept>) {
   const now = performance.now();
   const goesOn = what === last.what && now - last.at < SAME_STEP_MS;
   last = { what, at: now };
   if (goesOn) history.getState().pause();
-  useProjectStore.setState({ project });
+  useProjectStore.setState(kept);
   if (goesOn) history.getState().resume();
 }
 
-/** Takes up the project found in storage; there is nothing before it to undo. */
-export function begin(project: Project) {
+/** Takes up what was found in storage; there is nothing before it to undo. */
+export function begin(project: Project, shelf: Shelf = useProjectStore.getState().shelf) {
   history.getState().pause();
-  useProjectStore.setState({ project, ready: true });
+  useProjectStore.setState({ project, shelf, ready: true });
   history.getState().resume();
   history.getState().clear();
 }
@@ -64,6 +85,7 @@ export function redo() {
 export const useProjectPart = <Part>(part: (project: Project) => Part) =>
   useProjectStore(({ project }) => part(project));
 
+export const useShelf = () => useProjectStore(({ shelf }) => shelf);
 export const useProject = () => useProjectStore((state) => state.project);
 export const useCanUndo = () => useStore(history, ({ pastStates }) => pastStates.length > 0);
 export const useCanRedo = () => useStore(history, ({ futureStates }) => futureStates.length > 0);

@@ -1,11 +1,11 @@
-/** From opening the page to leaving it: finds the project, keeps it, and says what went wrong. */
+/** From opening the page to leaving it: finds project and shelf, keeps them, and says what went wrong. */
 import { demoProject } from "@/demo/slipover";
 import { startAutosave, type Autosave } from "./autosave";
-import { begin, useProjectStore } from "./projectStore";
-import { findProject, keepAtOnce, keepProject } from "./storage";
+import { begin, useProjectStore, type Kept } from "./projectStore";
+import { findProject, findShelf, keepAll, keepAtOnce } from "./storage";
 import { useSettings } from "./settings";
 
-let autosave: Autosave | undefined;
+let autosave: Autosave<Kept> | undefined;
 
 export const saveNow = () => autosave?.flush();
 
@@ -19,8 +19,8 @@ function leave() {
 /** Opens what was kept last, or the demo. Gives a word for the user where something was amiss. */
 async function takeUp(): Promise<string | null> {
   try {
-    const found = await findProject();
-    begin(found.kind === "project" ? found.project : demoProject());
+    const [found, shelf] = await Promise.all([findProject(), findShelf()]);
+    begin(found.kind === "project" ? found.project : demoProject(), shelf ?? undefined);
     return found.kind === "unreadable"
       ? `Your last project could not be read, so the demo is open. It is still kept in this browser. ${found.message}`
       : null;
@@ -41,9 +41,9 @@ export function startSession(tell: (word: string) => void): () => void {
     if (ended) return;
     if (word) tell(word);
     autosave = startAutosave({
-      project: () => useProjectStore.getState().project,
+      current: useProjectStore.getState,
       subscribe: useProjectStore.subscribe,
-      keep: keepProject,
+      keep: keepAll,
     });
   });
   document.addEventListener("visibilitychange", hide);

@@ -1,33 +1,53 @@
-/** The browser's storage of the project, through localForage. */
+/** The browser's storage of the project and the shelf, through localForage. */
 import localforage from "localforage";
 import { checkProject } from "@/core/files/projectFile";
 import type { Project } from "@/core/files/project";
+import { checkShelf, type Shelf } from "@/core/files/shelf";
+import type { Kept } from "./projectStore";
 
-const shelf = () => localforage.createInstance({ name: "brenok", storeName: "projects" });
+const projects = () => localforage.createInstance({ name: "brenok", storeName: "projects" });
+const shelves = () => localforage.createInstance({ name: "brenok-shelf", storeName: "shelves" });
 const CURRENT = "current";
 const UNREADABLE = "unreadable";
 
 /** Written at once when the page goes away, since the database may not finish in time. */
 const LAST_WORD = "brenok-last-word";
 
-export const keepProject = async (project: Project) => {
-  await shelf().setItem(CURRENT, project);
+const LAST_SHELF = "brenok-last-shelf";
+
+const keepProject = async (project: Project) => {
+  await projects().setItem(CURRENT, project);
   localStorage.removeItem(LAST_WORD);
 };
 
-/** Keeps the project before the page is gone. Where there is no room, the database's try has to do. */
-export function keepAtOnce(project: Project) {
+const keepShelf = async (shelf: Shelf) => {
+  await shelves().setItem(CURRENT, shelf);
+  localStorage.removeItem(LAST_SHELF);
+};
+
+let kept: Partial<Kept> = {};
+
+/** Keeps what is not kept yet: a shelf of thousands is not written for each change of a project. */
+export async function keepAll({ project, shelf }: Kept) {
+  if (project !== kept.project) await keepProject(project);
+  if (shelf !== kept.shelf) await keepShelf(shelf);
+  kept = { project, shelf };
+}
+
+/** Keeps what is not kept yet before the page is gone. Where there is no room, the database's try has to do. */
+export function keepAtOnce({ project, shelf }: Kept) {
   try {
-    localStorage.setItem(LAST_WORD, JSON.stringify(project));
+    if (project !== kept.project) localStorage.setItem(LAST_WORD, JSON.stringify(project));
+    if (shelf !== kept.shelf) localStorage.setItem(LAST_SHELF, JSON.stringify(shelf));
   } catch {
     // Full or forbidden: the save to the database is on its way all the same.
   }
 }
 
 /** What was written at once when the page last went away, and had not reached the database. */
-function lastWord(): unknown {
+function lastWord(key: string): unknown {
   try {
-    return JSON.parse(localStorage.getItem(LAST_WORD) ?? "null");
+    return JSON.parse(localStorage.getItem(key) ?? "null");
   } catch {
     return null;
   }
@@ -41,8 +61,8 @@ export type Found =
 
 /** The project that was kept last. Throws where the browser refuses its storage. */
 export async function findProject(): Promise<Found> {
-  const store = shelf();
-  const late = checkProject(lastWord());
+  const store = projects();
+  const late = checkProject(lastWord(LAST_WORD));
   if (late.ok) {
     await keepProject(late.project).catch(() => {});
     return { kind: "project", project: late.project };
@@ -53,4 +73,15 @@ export async function findProject(): Promise<Found> {
   if (opened.ok) return { kind: "project", project: opened.project };
   await store.setItem(UNREADABLE, kept);
   return { kind: "unreadable", message: opened.message };
+}
+
+/** The shelf that was kept last; null where there is none that can be read, which is then put aside. */
+export async function findShelf(): Promise<Shelf | null> {
+  const store = shelves();
+  const late = checkShelf(lastWord(LAST_SHELF));
+  if (late) await keepShelf(late).catch(() => {});
+  const found = late ?? (await store.getItem(CURRENT));
+  const shelf = checkShelf(found);
+  if (!shelf && found !== null) await store.setItem(UNREADABLE, found);
+  return shelf;
 }
