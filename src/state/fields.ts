@@ -3,7 +3,7 @@ import type { Draft } from "immer";
 import { COUNTS, LENGTHS } from "@/core/files/bounds";
 import type { Project } from "@/core/files/project";
 import type { FabricSection } from "@/core/files/sections";
-import { GRAMS_IN_OUNCE, METRES_IN_YARD, millimetres } from "@/core/units/brands";
+import { METRES_IN_YARD, millimetres } from "@/core/units/brands";
 import { readCount, type CountBounds } from "@/core/units/count";
 import { formatFine, formatGauge, plain, tellSize } from "@/core/units/format";
 import { readEase, tellEase } from "@/core/units/ease";
@@ -11,7 +11,7 @@ import { readGauge } from "@/core/units/gauge";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
 import { readPercent } from "@/core/units/percent";
 import { read, type Bounds } from "@/core/units/reading";
-import { readPutUp, type PutUp } from "@/core/yarn/putUp";
+import { readPutUp, tellPutUp, type PutUp } from "@/core/yarn/putUp";
 import { chosenYarnIn, chosenYarnOf } from "./yarns";
 import { counted, fine, size, type Field } from "./field";
 import { SWATCH_FIELDS } from "./swatchFields";
@@ -152,10 +152,7 @@ const putUp: Field<PutUp> = {
     yarn.putUp = { massG: value.massG, lengthM: value.lengthM };
     yarn.putUpFrom = "band";
   },
-  tell: ({ massG, lengthM }, units) =>
-    units === "metric"
-      ? `${plain(massG, 1)} g = ${plain(lengthM, 1)} m`
-      : `${plain(massG / GRAMS_IN_OUNCE, 2)} oz = ${plain(lengthM / METRES_IN_YARD, 1)} yd`,
+  tell: tellPutUp,
   optional: false,
 };
 

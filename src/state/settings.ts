@@ -2,6 +2,7 @@
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
 import type { CrossingNaming } from "@/core/stitches/crossingNames";
+import { USUAL_PACE } from "@/core/swap/pace";
 import type { UnitSystem } from "@/core/units/brands";
 
 export type Theme = "system" | "light" | "dark";
@@ -12,6 +13,8 @@ interface Settings {
   /** How crossings are named and operations abbreviated where Brenok writes them. */
   readonly naming: CrossingNaming;
   readonly words: "US" | "UK";
+  /** Stitches in a minute, for how long a knitting takes. */
+  readonly pace: number;
   /** What stands beside the text of a panel. */
   readonly panelsAs: "chart" | "fabric";
 }
@@ -26,6 +29,7 @@ export const useSettings = create<Settings>()(
       naming: "halves",
       words: "US",
       panelsAs: "chart",
+      pace: USUAL_PACE,
     }),
     { name: SETTINGS_KEY, skipHydration: true },
   ),
@@ -37,3 +41,4 @@ export const setNaming = (naming: CrossingNaming) => useSettings.setState({ nami
 export const setWords = (words: Settings["words"]) => useSettings.setState({ words });
 export const showPanelsAs = (panelsAs: Settings["panelsAs"]) => useSettings.setState({ panelsAs });
 export const useUnits = () => useSettings((settings) => settings.units);
+export const setPace = (pace: number) => useSettings.setState({ pace });

@@ -53,6 +53,12 @@ export function addPlainSwatch() {
   add("add swatch", newSwatch(id, common(id)));
 }
 
+/** A plain swatch of a substitute, to be measured on the Swatches bench. */
+export function swatchFor(yarnId: string, name: string) {
+  const id = newId();
+  add("swatch substitute", newSwatch(id, { ...common(id), yarnId, name: `Plain, ${name}`.slice(0, 120) }));
+}
+
 /** The first section that is cabled: what a pattern swatch is worked in. */
 export const cabledSection = ({ pieces }: Project): FabricSection | null =>
   pieces.flatMap(({ sections }) => sections).find(isCabled) ?? null;

@@ -10,48 +10,16 @@ import { yarnRenderer, type YarnLook } from "../drawing/yarnRenderer";
 import { acrossOf } from "../core/garment/layPanels";
 import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
-import { toEnd, type Progress } from "../core/fabric/newton";
+import { toEnd } from "../core/fabric/newton";
 import { readPattern } from "../core/instructions/read";
 import type { Project, ProjectPiece } from "../core/files/project";
 import type { ProjectSection } from "../core/files/sections";
+import { stopJob, workOn } from "./jobs";
 
 export type Woven = DrawnFabric | { readonly ok: false; readonly message: string };
 
 const known: KnownFabrics = new Map();
-/** Jobs that are being worked on, and whether they are to stop. */
-const running = new Map<number, { stop: boolean }>();
-
-/** Work goes on for so long before other calls are let in. */
-const SPELL_MS = 25;
-const breath = () =>
-  new Promise<void>((resolve) => {
-    setTimeout(resolve);
-  });
-
 const fails = (message: string): Woven => ({ ok: false, message });
-
-/** Works through steps, telling the share that is done, until they end or the job is stopped (null). */
-async function workOn<Result>(
-  job: number,
-  steps: Generator<Progress, Result>,
-  onProgress: (share: number) => void,
-): Promise<Result | null> {
-  const state = { stop: false };
-  running.set(job, state);
-  try {
-    for (let rested = performance.now(); ;) {
-      const { done, value } = steps.next();
-      if (done) return value;
-      if (performance.now() - rested < SPELL_MS) continue;
-      onProgress(value.share);
-      await breath();
-      rested = performance.now();
-      if (state.stop) return null;
-    }
-  } finally {
-    running.delete(job);
-  }
-}
 
 /**
  * Reads, relaxes and draws a text; `job` is what `stopWeaving` knows it by. `onProgress` is told the share
@@ -71,11 +39,6 @@ async function weave(
   return fabric.ok ? transfer(fabric, [fabric.path.pieces.buffer]) : fails(fabric.message);
 }
 
-function stopWeaving(job: number) {
-  const state = running.get(job);
-  if (state) state.stop = true;
-}
-
 /** A picture of one repeat of a section's fabric, to be laid on and on upwards; a ground sideways too. */
 interface ClothPicture {
   readonly picture: Blob;
@@ -89,8 +52,7 @@ const MOST_DRAWN = 20_000;
 const REPEATS = 3;
 /** A ground is drawn over about so many stitches and rows, and then laid on. */
 const GROUND_PATCH = 24;
-/** Fine enough for a piece that is shown some hundreds of pixels wide, on a sharp screen too; a small patch takes less. */
-const PICTURE_PX = 900;
+/** A small patch takes no more than this, whatever is asked for. */
 const LEAST_PX = 250;
 const STITCH_PX = 10;
 const MOST_PX = 4096;
@@ -131,12 +93,12 @@ async function drawCloth(
   pieceId: string,
   sectionId: string,
   colour: string,
-  look: Omit<YarnLook, "colourOf">,
+  { mostPx, ...look }: Omit<YarnLook, "colourOf"> & { readonly mostPx: number },
 ) {
   const cloth = clothOf(project, pieceId, sectionId);
   if (!cloth || typeof OffscreenCanvas === "undefined") return null;
   const { path, rows, stitches, repeat } = cloth;
-  const wide = Math.min(PICTURE_PX, Math.max(LEAST_PX, STITCH_PX * stitches));
+  const wide = Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
   const scale = Math.min(wide / path.width, MOST_PX / path.height);
   const drawn = new OffscreenCanvas(Math.round(path.width * scale), Math.round(path.height * scale));
   const renderer = yarnRenderer(drawn);
@@ -152,7 +114,7 @@ async function drawCloth(
   return { picture: await cut.convertToBlob(), rows, stitches } satisfies ClothPicture;
 }
 
-const loom = { weave, stopWeaving, drawCloth };
+const loom = { weave, stopWeaving: stopJob, drawCloth };
 
 export type Loom = typeof loom;
 

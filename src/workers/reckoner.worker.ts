@@ -17,6 +17,15 @@ import { studyText, writeOut } from "../core/instructions/study";
 import { LIBRARY } from "../core/panels/library";
 import type { KnownFabrics } from "../core/fabric/relax";
 import { layProject as lay } from "../core/garment/layPanels";
+import { orderAdvice, type OrderAdvice } from "../core/order/advice";
+import { reckoningGroup, type GroupReckoned } from "../core/order/group";
+import type { Market } from "../core/order/market";
+import { guessMapping, readShelf, type Mapping, type ReadShelf } from "../core/files/shelfCsv";
+import { readTable, type Table } from "../core/files/tableText";
+import { compareAll, type Side } from "../core/swap/sideBySide";
+import { rankBasis, ranking, type Ranked } from "../core/swap/rank";
+import type { Candidate } from "../core/files/candidates";
+import { stopJob, workOn } from "./jobs";
 
 const known: KnownFabrics = new Map();
 
@@ -68,6 +77,53 @@ function measuresFor(project: Project): readonly NextMeasure[] {
   return answer.known ? nextMeasures(answer, project.certainty) : [];
 }
 
+/** What to buy for a yarn; null where there is no answer, or it is not used. */
+function adviseOrder(project: Project, yarnId: string, market: Market): OrderAdvice | null {
+  const answer = forecastProject(project, layProject(project));
+  return answer.known ? orderAdvice(project, answer, { yarnId, market }) : null;
+}
+
+/** Balls for a group; null where it was stopped. */
+const reckonGroup = (
+  job: number,
+  project: Project,
+  yarnId: string,
+  onProgress: (share: number) => void,
+): Promise<GroupReckoned | null> =>
+  workOn(job, reckoningGroup(project, { yarnId, layOf: layProject }), onProgress);
+
+/** A table of a shelf taken apart, with what its columns most likely are. */
+function openTable(bytes: Uint8Array): { readonly table: Table; readonly mapping: Mapping } {
+  const table = readTable(bytes);
+  return { table, mapping: guessMapping(table.head) };
+}
+
+/** Its rows by a mapping; `stamp` tells the names of one import from those of another. */
+const readEntries = (table: Table, mapping: Mapping, stamp: string): ReadShelf =>
+  readShelf(table, mapping, (number) => `shelf-${stamp}-${number}`);
+
+/** Substitutes beside the pattern's yarn, told one by one; ends early where it is stopped. */
+const compareCandidates = (
+  job: number,
+  project: Project,
+  { markets, pace }: { readonly markets: Readonly<Record<string, Market>>; readonly pace: number },
+  onSide: (side: Side) => void,
+): Promise<true | null> =>
+  workOn(job, compareAll(project, { layOf: layProject, markets, pace, onSide }), () => {});
+
+/** Many yarns in order; null where there is no answer, or it was stopped. */
+async function rankCandidates(
+  job: number,
+  project: Project,
+  candidates: readonly Candidate[],
+  onProgress: (share: number) => void,
+): Promise<readonly Ranked[] | null> {
+  const answer = forecastProject(project, layProject(project));
+  if (!answer.known) return null;
+  const basis = rankBasis(answer, { keep: project.swap.keep, certainty: project.certainty });
+  return workOn(job, ranking(candidates, basis), onProgress);
+}
+
 /** The rows of a project's section, once for each side; empty where it is left out. */
 function writeSection(
   project: Project,
@@ -107,6 +163,13 @@ const reckoner = {
   begin,
   sizesOf,
   libraryNames,
+  adviseOrder,
+  reckonGroup,
+  openTable,
+  readEntries,
+  compareCandidates,
+  rankCandidates,
+  stopJob,
 };
 
 export type Reckoner = typeof reckoner;

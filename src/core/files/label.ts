@@ -38,10 +38,11 @@ export type YarnLabel = z.infer<typeof labelSchema>;
 export const fullName = ({ name, colourName }: Pick<YarnLabel, "name" | "colourName">) =>
   [name, colourName].filter((part) => part !== "").join(", ");
 
-/** Whether two labels are of one yarn in one colour, however they are written. */
-export const isSameYarn = (one: string, other: string) => plainName(one) === plainName(other);
+/** Whether two names are of one yarn in one colour, however they are written. */
+export const isSameYarn = (one: string, other: string) => yarnKey(one) === yarnKey(other);
 
-const plainName = (name: string) =>
+/** A name without what people write differently. Example: "Tarnock Aran (lichen)" is "tarnock aran lichen". */
+export const yarnKey = (name: string) =>
   name
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, " ")

@@ -11,6 +11,7 @@ import { assumedGauge } from "../yarn/thickness";
 import { compare, outcomeOf, patternFigures, type Comparison, type Outcome } from "./outcome";
 import { inOrder, quickly, rankBasis, ranking } from "./rank";
 import { ownCandidate, swapProject } from "./swapProject";
+import { takenUp } from "./takeUp";
 import { verdictOf } from "./verdict";
 
 const KNOWN = new Map();
@@ -309,4 +310,23 @@ test("a project with no answer cannot be swapped", () => {
   expect(reckonProject(empty, layOf(empty))).toBeNull();
   expect(swapProject(empty, chunky, { keep: "size", layOf })).toBeNull();
   expect(newSection("hem", "h").rows).toBe(8);
+});
+
+test("taken up and taken back, a project has the stitches, the swatches and the answer that it had", () => {
+  const project = { ...demoProject(), swap: { keep: "stitches" as const, candidates: [chunky] } };
+  const so = swapProject(project, chunky, { keep: "stitches", layOf });
+  if (!so) throw new Error("no project");
+  const taken = takenUp(project, so, { candidateId: "chunky", formerId: "former" });
+  expect(taken.yarns[0]?.name).toBe("Osmuth Chunky");
+  expect(taken.swatches.map(({ yarnId }) => yarnId)).toEqual(["former", "former"]);
+  expect(answerTo(taken).belief.measured).toEqual([]);
+  const [former] = taken.swap.candidates;
+  const back = former && swapProject(taken, former, { keep: "stitches", layOf });
+  if (!former || !back) throw new Error("no way back");
+  const again = takenUp(taken, back, { candidateId: "former", formerId: "again" });
+  expect(again.swatches).toEqual(project.swatches);
+  expect(again.swap.candidates).toMatchObject([{ id: "again", label: { name: "Osmuth Chunky" } }]);
+  const [before, after] = [answerTo(project), answerTo(again)];
+  expect(after.yarns[0].advised.balls).toBe(before.yarns[0].advised.balls);
+  expect(after.estimate.pieces[0]?.estimate.castOn).toBe(94);
 });

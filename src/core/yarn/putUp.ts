@@ -1,5 +1,14 @@
 /** The put-up: how yarn is wound for sale, as mass and length of a ball. */
-import { grams, metres, type Grams, type Metres } from "../units/brands";
+import {
+  GRAMS_IN_OUNCE,
+  METRES_IN_YARD,
+  grams,
+  metres,
+  type Grams,
+  type Metres,
+  type UnitSystem,
+} from "../units/brands";
+import { plain } from "../units/format";
 import { readQuantities } from "../units/quantities";
 import { read, unread, type Reading } from "../units/reading";
 
@@ -36,6 +45,15 @@ export function readPutUp(text: string): Reading<PutUp> {
   if (lengthMm === undefined) return unread(`The length in the ball is missing. ${ASK}`);
   return checkPutUp(massG, lengthMm / 1000);
 }
+
+/** A put-up as it can be typed again. Example: "50 g = 82 m" or "1.76 oz = 89.7 yd". */
+export const tellPutUp = (
+  { massG, lengthM }: { readonly massG: number; readonly lengthM: number },
+  units: UnitSystem,
+) =>
+  units === "metric"
+    ? `${plain(massG, 1)} g = ${plain(lengthM, 1)} m`
+    : `${plain(massG / GRAMS_IN_OUNCE, 2)} oz = ${plain(lengthM / METRES_IN_YARD, 1)} yd`;
 
 /** Refuses balls that nobody winds and yarns that nobody spins. */
 function checkPutUp(massG: number, lengthM: number): Reading<PutUp> {

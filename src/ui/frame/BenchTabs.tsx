@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import { usePathname } from "next/navigation";
-import { BENCHES, PANELS_PATH } from "./benches";
+import { BENCHES, PANELS_PATH, SHELF_PATH } from "./benches";
 
 /** The benches hang from the strand like stitch markers; on a phone they lie under the thumb. */
 export function BenchTabs() {
@@ -24,6 +24,9 @@ export function BenchTabs() {
         <li className="md:ml-3 md:pt-5">
           <Tab to={PANELS_PATH} name="Panels" shortcut="P" here={path === PANELS_PATH} />
         </li>
+        <li className="md:pt-5">
+          <Tab to={SHELF_PATH} name="Shelf" shortcut="S" here={path === SHELF_PATH} />
+        </li>
       </ul>
     </nav>
   );
@@ -42,7 +45,7 @@ function Tab({ to, name, shortcut, here }: TabProps) {
       href={to}
       aria-current={here ? "page" : undefined}
       aria-keyshortcuts={shortcut}
-      className={`relative block rounded-lg border px-1.5 py-2.5 text-[0.8rem] font-semibold md:px-2 md:text-base ${here ? "border-ink bg-ink text-paper" : "border-line bg-card"}`}
+      className={`relative block rounded-lg border px-1 py-2.5 text-[0.75rem] font-semibold md:px-2 md:text-base ${here ? "border-ink bg-ink text-paper" : "border-line bg-card"}`}
     >
       {name}
       <kbd className="ml-1 hidden font-[inherit] text-xs font-normal opacity-80 md:inline">{shortcut}</kbd>

@@ -10,24 +10,13 @@ export interface Bench {
 
 /** What lies beside the benches: not a step of the work, but at hand in all of them. */
 export const PANELS_PATH = "/panels";
+export const SHELF_PATH = "/shelf";
 
 export const BENCHES: readonly Bench[] = [
   { path: "/", name: "Pieces", key: "1", promise: "" },
   { path: "/swatches", name: "Swatches", key: "2", promise: "" },
-  {
-    path: "/swap",
-    name: "Swap",
-    key: "3",
-    promise:
-      "Here you will put chunky, aran and fingering substitutes beside the pattern’s yarn: size, balls, cost and how clearly the cables show.",
-  },
-  {
-    path: "/order",
-    name: "Order",
-    key: "4",
-    promise:
-      "Here you will find the cheapest way to buy the balls: put-ups, dye lots, postage and what is on your shelf.",
-  },
+  { path: "/swap", name: "Swap", key: "3", promise: "" },
+  { path: "/order", name: "Order", key: "4", promise: "" },
   {
     path: "/knit",
     name: "Knit",

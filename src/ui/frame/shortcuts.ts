@@ -4,7 +4,7 @@ import { openStart } from "@/state/startSheet";
 import { openTools } from "@/state/toolDrawer";
 import { redo, undo } from "@/state/projectStore";
 import { setTheme, setUnits, useSettings } from "@/state/settings";
-import { BENCHES, PANELS_PATH } from "./benches";
+import { BENCHES, PANELS_PATH, SHELF_PATH } from "./benches";
 import { pickProjectFile, saveProjectFile } from "./projectFiles";
 
 export interface Hands {
@@ -37,6 +37,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
   })),
   { keys: "N", does: "Begin something new", ctrl: false, key: "n", act: () => openStart() },
   { keys: "P", does: "Go to the panels", ctrl: false, key: "p", act: ({ go }) => go(PANELS_PATH) },
+  { keys: "S", does: "Go to the shelf", ctrl: false, key: "s", act: ({ go }) => go(SHELF_PATH) },
   { keys: "G", does: "Glossary of stitches and crossings", ctrl: false, key: "g", act: () => openGlossary() },
   { keys: "T", does: "Drawer of small tools", ctrl: false, key: "t", act: () => openTools() },
   { keys: "U", does: "Metric or imperial", ctrl: false, key: "u", act: toggleUnits },

@@ -3,6 +3,7 @@ import { plainStitch } from "@/core/fabric/plainStitch";
 import type { Gauge } from "@/core/fabric/plainStitch";
 import { fabricBasis } from "@/core/garment/lay";
 import { thicknessOf } from "@/core/yarn/thickness";
+import type { Project } from "@/core/files/project";
 import type { PutUp } from "@/core/yarn/putUp";
 import { useProject } from "@/state/projectStore";
 import { loom } from "@/state/workers";
@@ -18,6 +19,9 @@ export interface Cloth {
 /** Little: at this size the ropes are seen by their shade. */
 const DEEP_LIGHT = 0.08;
 
+/** As large as a piece is shown. */
+const PIECE_PX = 900;
+
 /** Drawn when typing rests: the answer comes first. */
 const SETTLE_MS = 300;
 
@@ -29,9 +33,18 @@ interface Wanted {
   readonly colour: string;
 }
 
-/** The section's own fabric, relaxed and drawn in the worker; null until it is there, or where it cannot be drawn. */
-export function usePieceCloth({ pieceId, sectionId, gauge, putUp, colour }: Wanted): Cloth | null {
-  const project = useProject();
+/** The fabric of a section of the open project. */
+export const usePieceCloth = (wanted: Wanted): Cloth | null => useCloth(useProject(), wanted, PIECE_PX);
+
+/**
+ * The section's own fabric, relaxed and drawn in the worker at most so wide; null until it is there, or where it cannot
+ * be drawn.
+ */
+export function useCloth(
+  project: Project,
+  { pieceId, sectionId, gauge, putUp, colour }: Wanted,
+  mostPx: number,
+): Cloth | null {
   const piece = project.pieces.find(({ id }) => id === pieceId);
   const section = piece?.sections.find(({ id }) => id === sectionId);
   const { widthMm, aspect } = plainStitch(gauge);
@@ -44,7 +57,7 @@ export function usePieceCloth({ pieceId, sectionId, gauge, putUp, colour }: Want
     let address = "";
     const draw = async () => {
       const look = { thickness, deepLight: DEEP_LIGHT };
-      const drawn = await loom().drawCloth(project, pieceId, sectionId, colour, look);
+      const drawn = await loom().drawCloth(project, pieceId, sectionId, colour, { ...look, mostPx });
       if (!current) return;
       address = drawn ? URL.createObjectURL(drawn.picture) : "";
       setCloth(drawn && { address, rows: drawn.rows, stitches: drawn.stitches });

@@ -2,6 +2,7 @@
 import type { ProjectForecast } from "@/core/forecast/projectForecast";
 import { hintsOf, type SwatchHint } from "@/core/belief/hints";
 import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/estimate/edges";
+import { candidateName } from "@/core/files/candidates";
 import type { Swatch } from "@/core/files/swatches";
 import { ROPES, ropeOf } from "@/core/panels/ropes";
 import { formatFine } from "@/core/units/format";
@@ -27,7 +28,12 @@ interface SwatchCardProps {
 
 /** What was worked: the swatch itself, before anything is measured of it. */
 export function SwatchCard({ swatch, answer }: SwatchCardProps) {
-  const { yarns } = useProject();
+  const { yarns, swap } = useProject();
+  const names = [
+    ...yarns.map(({ id, name }) => ({ value: id, label: name || "Yarn" })),
+    ...swap.candidates.map((one) => ({ value: one.id, label: `${candidateName(one)} (on Swap)` })),
+  ];
+  const substitute = swap.candidates.some(({ id }) => id === swatch.yarnId);
   const of = answer.known ? answer.belief.swatches.find((one) => one.swatch.id === swatch.id) : undefined;
   const plainGround = swatch.fabric.content === "ground";
   return (
@@ -46,17 +52,18 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
           example={answer.known ? formatFine(answer.plan.needleMm) : "as 5 mm"}
           says={swatch.needleMm === null && "the project’s"}
         />
-        {yarns.length > 1 && (
+        {names.length > 1 && (
           <div className="col-span-2 mb-1">
             <Select
               label="Yarn"
-              options={yarns.map(({ id, name }) => ({ value: id, label: name || "Yarn" }))}
+              options={names}
               value={swatch.yarnId}
               onChange={(yarnId) =>
                 editSwatch("yarn", (one) => {
                   one.yarnId = yarnId;
                 })
               }
+              says={substitute && "It speaks for this substitute alone, on the Swap bench."}
             />
           </div>
         )}

@@ -1,0 +1,5 @@
+import { OrderBench } from "@/ui/order/OrderBench";
+
+export default function OrderPage() {
+  return <OrderBench />;
+}

@@ -1,0 +1,5 @@
+import { ShelfBench } from "@/ui/shelf/ShelfBench";
+
+export default function ShelfPage() {
+  return <ShelfBench />;
+}

@@ -1,0 +1,5 @@
+import { SwapBench } from "@/ui/swap/SwapBench";
+
+export default function SwapPage() {
+  return <SwapBench />;
+}

@@ -1,0 +1,68 @@
+/** A plan as a list to take along: lines, words, a table. */
+import { writeTable } from "../files/tableText";
+import { grams, metres, type UnitSystem } from "../units/brands";
+import { formatMass, formatYarn } from "../units/format";
+import { formatMoney } from "../units/money";
+import { SHELF_ID, type Seller } from "./offers";
+import type { OrderPlan } from "./plan";
+
+export interface ListLine {
+  readonly from: string;
+  readonly yarn: string;
+  readonly lot: string;
+  readonly ball: string;
+  readonly balls: number;
+  /** Of all of them; null for what lies on the shelf. */
+  readonly price: number | null;
+}
+
+interface Asked {
+  readonly yarn: string;
+  readonly sellers: readonly Seller[];
+  readonly units: UnitSystem;
+}
+
+/** What is to be taken from where, the shelf first. */
+export function listLines(plan: OrderPlan, { yarn, sellers, units }: Asked): readonly ListLine[] {
+  const lines = plan.lines.map(({ offer, balls }) => {
+    const shelf = offer.sellerId === SHELF_ID;
+    return {
+      from: sellers.find(({ id }) => id === offer.sellerId)?.name ?? "",
+      yarn,
+      lot: offer.lot,
+      ball: `${formatMass(grams(offer.massG), units)}, ${formatYarn(metres(offer.lengthM), units)}`,
+      balls,
+      price: shelf ? null : balls * offer.price,
+    };
+  });
+  return lines.toSorted((a, b) => Number(a.price !== null) - Number(b.price !== null));
+}
+
+const lineWords = ({ from, yarn, lot, ball, balls, price }: ListLine) =>
+  `${balls} x ${yarn}, ${ball}${lot ? `, dye lot ${lot}` : ""}: ${price === null ? `from ${from}` : `${formatMoney(price)} at ${from}`}`;
+
+/** The list as plain text. Example: "3 x Tarnock Aran, lichen, 50 g, 82 m, dye lot T417: 14.70 at the shop". */
+export function listText(
+  lines: readonly ListLine[],
+  { cost, postage }: Pick<OrderPlan, "cost" | "postage">,
+): string {
+  const sum =
+    postage > 0
+      ? `Together ${formatMoney(cost)}, ${formatMoney(postage)} of it postage`
+      : `Together ${formatMoney(cost)}`;
+  return `${[...lines.map(lineWords), sum].join("\n")}\n`;
+}
+
+/** The list as CSV. */
+export const listCsv = (lines: readonly ListLine[]) =>
+  writeTable([
+    ["from", "yarn", "dye lot", "one ball", "balls", "price"],
+    ...lines.map(({ from, yarn, lot, ball, balls, price }) => [
+      from,
+      yarn,
+      lot,
+      ball,
+      String(balls),
+      price === null ? "" : formatMoney(price),
+    ]),
+  ]);

@@ -1,0 +1,46 @@
+/** All substitutes of a project, one after the other, beside the pattern's own yarn. */
+import type { Project } from "../files/project";
+import type { Market } from "../order/market";
+import { compare, outcomeOf, patternFigures, type Compared } from "./outcome";
+import type { OffersOf } from "./strandNeeds";
+import { ownCandidate, type LayOf } from "./swapProject";
+
+/** A column of the comparison. */
+export interface Side {
+  readonly compared: Compared;
+  /** Whether it is the pattern's own yarn. */
+  readonly own: boolean;
+}
+
+interface Asked {
+  readonly layOf: LayOf;
+  /** What can be bought, by the full name of a yarn. */
+  readonly markets: Readonly<Record<string, Market>>;
+  /** Stitches in a minute. */
+  readonly pace: number;
+  readonly onSide: (side: Side) => void;
+}
+
+const NOTHING: Market = { offers: [], sellers: [] };
+
+/**
+ * Tells each column as soon as it is reckoned, the pattern's own first, and steps between them. Ends at once where the
+ * project has no answer.
+ */
+export function* compareAll(
+  project: Project,
+  { layOf, markets, pace, onSide }: Asked,
+): Generator<{ readonly share: number }, true> {
+  const offersOf: OffersOf = (name) => markets[name] ?? NOTHING;
+  const { keep, candidates } = project.swap;
+  const comparison = { keep, layOf, offersOf, pace };
+  const pattern = ownCandidate(project);
+  const own = pattern && patternFigures(project, pattern, comparison);
+  if (!pattern || !own) return true;
+  onSide({ own: true, compared: { ok: true, outcome: outcomeOf(own, own, pattern.label.name) } });
+  for (const [index, candidate] of candidates.entries()) {
+    yield { share: (index + 1) / (candidates.length + 1) };
+    onSide({ own: false, compared: compare(project, candidate, own, comparison) });
+  }
+  return true;
+}

@@ -1,0 +1,85 @@
+/** The shelf: put on, taken off, changed in bulk, put by; every step can be undone. */
+import type { Draft } from "immer";
+import { emptyShelf, MOST_ENTRIES, newEntry, type ShelfEntry } from "@/core/files/shelf";
+import type { OrderLine } from "@/core/order/plan";
+import { SHELF_ID } from "@/core/order/offers";
+import { changeShelf, put, useProjectStore } from "./projectStore";
+
+const newId = () => `shelf-${crypto.randomUUID().slice(0, 8)}`;
+
+/** Puts a yarn on the shelf, first in its order; gives its id. */
+export function addEntry(given: Partial<ShelfEntry> = {}): string {
+  const id = newId();
+  changeShelf("add to shelf", (shelf) => {
+    if (shelf.entries.length < MOST_ENTRIES) shelf.entries.unshift(newEntry(id, given));
+  });
+  return id;
+}
+
+/** Changes some entries alike; `what` names it, so that quick changes of one thing are one step. */
+export function editEntries(
+  ids: readonly string[],
+  what: string,
+  recipe: (entry: Draft<ShelfEntry>) => void,
+) {
+  const chosen = new Set(ids);
+  changeShelf(`shelf ${what} ${ids.join()}`, (shelf) => {
+    for (const entry of shelf.entries) if (chosen.has(entry.id)) recipe(entry);
+  });
+}
+
+export function removeEntries(ids: readonly string[]) {
+  const chosen = new Set(ids);
+  changeShelf("take off shelf", (shelf) => {
+    shelf.entries = shelf.entries.filter(({ id }) => !chosen.has(id));
+  });
+}
+
+/** Puts many entries on the shelf in one step; as many as there is room for. Gives how many that were. */
+export function putOnShelf(entries: readonly ShelfEntry[]): number {
+  const room = MOST_ENTRIES - useProjectStore.getState().shelf.entries.length;
+  const taken = entries.slice(0, room);
+  changeShelf("import shelf", (shelf) => {
+    shelf.entries.push(...(taken as Draft<ShelfEntry>[]));
+  });
+  return taken.length;
+}
+
+export const clearShelf = () => put("clear shelf", { shelf: emptyShelf() });
+
+/** Balls of an entry that are put by for a project. */
+export const putByFor = ({ reserved }: ShelfEntry, project: string) =>
+  reserved.find((one) => one.project === project)?.balls ?? 0;
+
+function putBy(entry: Draft<ShelfEntry>, project: string, balls: number) {
+  entry.reserved = entry.reserved.filter((one) => one.project !== project);
+  if (balls > 0) entry.reserved.push({ project, balls });
+}
+
+/** Puts by for the open project what a plan takes from the shelf, and gives free what it does not. */
+export function reserve(lines: readonly OrderLine[]) {
+  const { name } = useProjectStore.getState().project;
+  const balls = new Map(
+    lines.filter(({ offer }) => offer.sellerId === SHELF_ID).map((line) => [line.offer.id, line.balls]),
+  );
+  changeShelf("put by", (shelf) => {
+    for (const entry of shelf.entries) {
+      const wanted = balls.get(entry.id) ?? 0;
+      if (wanted !== putByFor(entry as ShelfEntry, name)) putBy(entry, name, wanted);
+    }
+  });
+}
+
+/** Gives free all that is put by for the open project. */
+export const unreserve = () => reserve([]);
+
+/** What was bought lies on the shelf, put by for the open project. */
+export function bringHome(entries: readonly ShelfEntry[]) {
+  const { name } = useProjectStore.getState().project;
+  changeShelf("bring home", (shelf) => {
+    for (const bought of entries)
+      shelf.entries.unshift(
+        newEntry(newId(), { ...bought, id: newId(), reserved: [{ project: name, balls: bought.balls }] }),
+      );
+  });
+}

@@ -1,0 +1,206 @@
+/** Substitutes beside the pattern's yarn: put there, changed, compared, and taken up. */
+import { proxy } from "comlink";
+import { useEffect, useMemo, useState } from "react";
+import type { Draft } from "immer";
+import { candidateSchema, MOST_CANDIDATES, type Candidate, type Keep } from "@/core/files/candidates";
+import { fullName } from "@/core/files/label";
+import type { Project } from "@/core/files/project";
+import { marketOf, type Market } from "@/core/order/market";
+import { gather } from "@/core/swap/gather";
+import type { Outcome } from "@/core/swap/outcome";
+import type { Ranked } from "@/core/swap/rank";
+import { takenUp } from "@/core/swap/takeUp";
+import type { Side } from "@/core/swap/sideBySide";
+import { change, replace, useProject, useProjectStore, useShelf } from "./projectStore";
+import { useSettings } from "./settings";
+import { useShop } from "./shop";
+import { reckoner } from "./workers";
+
+const newId = () => `candidate-${crypto.randomUUID().slice(0, 8)}`;
+
+export const keepInSwap = (keep: Keep) =>
+  change("keep", (draft) => {
+    draft.swap.keep = keep;
+  });
+
+/** Puts a candidate beside the others; gives its id, or null where there is no room. */
+export function addCandidate(given: Partial<Candidate>): string | null {
+  if (useProjectStore.getState().project.swap.candidates.length >= MOST_CANDIDATES) return null;
+  const id = newId();
+  const label = { name: "", colour: "#8a7b5c", putUp: null };
+  const candidate = candidateSchema.parse({ label, ...given, id });
+  change("add candidate", (draft) => {
+    draft.swap.candidates.push(candidate);
+  });
+  return id;
+}
+
+export function editCandidate(id: string, what: string, recipe: (candidate: Draft<Candidate>) => void) {
+  change(`candidate ${what} ${id}`, (draft) => {
+    const candidate = draft.swap.candidates.find((one) => one.id === id);
+    if (candidate) recipe(candidate);
+  });
+}
+
+/** Takes a candidate out; its swatches stay in the file, and speak again when it is put back by undo. */
+export const removeCandidate = (id: string) =>
+  change("remove candidate", (draft) => {
+    draft.swap.candidates = draft.swap.candidates.filter((one) => one.id !== id);
+  });
+
+/** The project is knitted in this yarn from now on, and the former one stands beside it. */
+export function takeUp({ id, project: so }: Outcome) {
+  const { project } = useProjectStore.getState();
+  replace("take up substitute", takenUp(project, so, { candidateId: id, formerId: newId() }));
+}
+
+/** What a comparison stands on; a change of anything else leaves it. */
+const basisOf = ({
+  yarns,
+  pieces,
+  gauge,
+  needleMm,
+  size,
+  swatchMm,
+  extrasM,
+  panels,
+  swatches,
+  school,
+  without,
+  certainty,
+  swap,
+}: Project) =>
+  [
+    yarns,
+    pieces,
+    gauge,
+    needleMm,
+    size,
+    swatchMm,
+    extrasM,
+    panels,
+    swatches,
+    school,
+    without,
+    certainty,
+    swap,
+  ] as const;
+
+/** Everything that yarns of the candidates and of the pattern can be had from, by their full names. */
+function useMarkets(project: Project): Readonly<Record<string, Market>> {
+  const { entries } = useShelf();
+  const shop = useShop(({ list }) => list);
+  const { candidates } = project.swap;
+  const own = project.yarns[0]?.name ?? "";
+  const { name } = project;
+  return useMemo(() => {
+    const labels = candidates.flatMap(({ label, beside }) => (beside ? [label, beside.label] : [label]));
+    const names = new Set([own, ...labels.map(fullName)]);
+    const markets = new Map([...names].map((one) => [one, marketOf(one, { entries, shop }, name)]));
+    for (const { label, beside, price } of candidates) {
+      const market = markets.get(fullName(label));
+      if (price === null || beside || !label.putUp || !market || market.offers.length > 0) continue;
+      // A price that was typed in is that of as many balls as are wanted.
+      markets.set(fullName(label), {
+        sellers: [{ id: "typed", name: "as typed", postage: 0, freeFrom: null, returnDays: null }],
+        offers: [{ id: "typed", sellerId: "typed", lot: "as typed", ...label.putUp, price, balls: PLENTY }],
+      });
+    }
+    return Object.fromEntries(markets);
+  }, [candidates, entries, shop, own, name]);
+}
+
+const PLENTY = 400;
+const SETTLE_MS = 250;
+let jobs = 0;
+
+export interface Sides {
+  readonly sides: readonly Side[];
+  /** Whether some are still being reckoned. */
+  readonly reckoning: boolean;
+}
+
+/** All columns of the comparison, each as soon as it is reckoned; the former ones stand until then. */
+export function useSides(): Sides {
+  const project = useProject();
+  const markets = useMarkets(project);
+  const pace = useSettings((settings) => settings.pace);
+  const [told, setTold] = useState<Sides>({ sides: [], reckoning: true });
+  const basis = useStable(basisOf(project));
+  useEffect(() => {
+    jobs += 1;
+    const job = jobs;
+    let current = true;
+    const fresh: Side[] = [];
+    const onSide = (side: Side) => {
+      if (!current) return;
+      fresh.push(side);
+      setTold(({ sides }) => ({ reckoning: true, sides: merged(sides, fresh, project) }));
+    };
+    const ask = async () => {
+      setTold(({ sides }) => ({ sides, reckoning: true }));
+      await reckoner().compareCandidates(job, project, { markets, pace }, proxy(onSide));
+      if (current) setTold({ sides: fresh, reckoning: false });
+    };
+    const timer = setTimeout(() => void ask(), SETTLE_MS);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+      void reckoner().stopJob(job);
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the basis holds all of the project that is compared
+  }, [basis, markets, pace]);
+  return told;
+}
+
+const idOf = ({ compared }: Side) => (compared.ok ? compared.outcome.id : compared.id);
+
+/** Fresh columns in place of the former ones, those of candidates that are gone left out. */
+function merged(former: readonly Side[], fresh: readonly Side[], { yarns, swap }: Project): readonly Side[] {
+  const order = [yarns[0]?.id ?? "", ...swap.candidates.map(({ id }) => id)];
+  const all = new Map([...former, ...fresh].map((side) => [idOf(side), side]));
+  return order.flatMap((id) => all.get(id) ?? []);
+}
+
+/** The same list as before as long as each of its parts is the same. */
+function useStable<Part>(parts: readonly Part[]): readonly Part[] {
+  const [kept, setKept] = useState(parts);
+  const same = parts.every((part, index) => part === kept[index]);
+  if (!same) setKept(parts);
+  return same ? kept : parts;
+}
+
+export interface Ranking {
+  /** Null before the first order has come. */
+  readonly ranked: readonly Ranked[] | null;
+  /** Share that is done; null while nothing runs. */
+  readonly progress: number | null;
+}
+
+/** Yarns of the shelf and the shop in order, while `open`. */
+export function useRanking(open: boolean): Ranking {
+  const project = useProject();
+  const { entries } = useShelf();
+  const shop = useShop(({ list }) => list);
+  const [ranking, setRanking] = useState<Ranking>({ ranked: null, progress: null });
+  useEffect(() => {
+    if (!open) return;
+    jobs += 1;
+    const job = jobs;
+    let current = true;
+    const onProgress = (share: number) => {
+      if (current) setRanking(({ ranked }) => ({ ranked, progress: share }));
+    };
+    const ask = async () => {
+      const candidates = gather(project.yarns[0]?.name ?? "", { entries, shop });
+      const ranked = await reckoner().rankCandidates(job, project, candidates, proxy(onProgress));
+      if (current) setRanking({ ranked, progress: null });
+    };
+    void ask();
+    return () => {
+      current = false;
+      void reckoner().stopJob(job);
+    };
+  }, [open, project, entries, shop]);
+  return ranking;
+}

@@ -1,0 +1,131 @@
+"use client";
+import { Plus, Trash2 } from "lucide-react";
+import { COUNTS, LENGTHS } from "@/core/files/bounds";
+import type { Kit } from "@/core/files/orders";
+import type { GroupBalls } from "@/core/order/group";
+import { CERTAINTIES } from "@/core/forecast/forecast";
+import { millimetres } from "@/core/units/brands";
+import { readCount } from "@/core/units/count";
+import { formatChance, formatSize, tellSize } from "@/core/units/format";
+import { BARE_LENGTH, readLength } from "@/core/units/length";
+import { addKit, editKit, removeKit, useGroup } from "@/state/order";
+import { useProjectPart } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { Button } from "@/ui/parts/Button";
+import { Card } from "@/ui/parts/Card";
+import { IconButton } from "@/ui/parts/IconButton";
+import { ValueField } from "@/ui/parts/ValueField";
+import { WordsField } from "@/ui/parts/WordsField";
+
+/** One yarn for many knitters: balls in each kit, and for all of them. */
+export function GroupCard({ yarnId }: { readonly yarnId: string }) {
+  const kits = useProjectPart(({ order }) => order.kits);
+  const certainty = useProjectPart((project) => project.certainty);
+  const { reckoned, progress, stop } = useGroup(yarnId);
+  const group = reckoned?.ok ? reckoned.group : null;
+  return (
+    <Card title="For a group" aside="kits of one yarn for many knitters">
+      <ul className="mt-2 grid gap-2">
+        {kits.map((kit) => (
+          <KitFields key={kit.id} kit={kit} group={group} />
+        ))}
+      </ul>
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <Button onClick={addKit}>
+          <Plus size={16} aria-hidden /> Kits of another size
+        </Button>
+        {progress !== null && (
+          <span className="flex items-center gap-2 text-sm">
+            <progress aria-label="Group reckoned" value={progress} max={1} className="w-28" />
+            <button type="button" onClick={stop} className="text-woad underline">
+              Stop
+            </button>
+          </span>
+        )}
+      </div>
+      {kits.length === 0 && (
+        <p className="mt-2 text-sm">
+          Add kits to see how many balls each needs, and how many the group needs together.
+        </p>
+      )}
+      {kits.length > 0 && reckoned && !reckoned.ok && (
+        <p role="status" className="mt-2 border-l-4 border-madder pl-2 text-sm">
+          {reckoned.message}
+        </p>
+      )}
+      {kits.length > 0 && group && <GroupWords group={group} chance={CERTAINTIES[certainty]} />}
+    </Card>
+  );
+}
+
+function GroupWords({ group, chance }: { readonly group: GroupBalls; readonly chance: number }) {
+  const { together, apart, allEnough, apartForAll } = group;
+  const all = group.kits.reduce((sum, { count }) => sum + count, 0);
+  const saved = apartForAll - together;
+  return (
+    <div role="status" className="mt-2 leading-snug">
+      <p className="font-display text-2xl font-semibold">
+        {together} balls <span className="font-text text-base font-normal">for all {all} together</span>
+      </p>
+      <p className="text-sm">
+        {formatChance(chance)} that nobody runs short, if those who have over give to those who need more.
+        {saved > 0 &&
+          ` Packed apart, with nobody giving, it would take ${apartForAll} to be as sure: ${saved} more.`}
+      </p>
+      <p className="mt-1 text-sm text-faint">
+        Kits packed at {formatChance(chance)} each are {apart} balls; that all of them are enough is then{" "}
+        {formatChance(allEnough)}. Every knitter’s gauge is taken to be 5 % about the pattern’s.
+      </p>
+    </div>
+  );
+}
+
+function KitFields({ kit, group }: { readonly kit: Kit; readonly group: GroupBalls | null }) {
+  const units = useUnits();
+  const { id, name, count, acrossMm, alongMm } = kit;
+  const told = group?.kits.find((one) => one.id === id);
+  const size = (mm: number | undefined) => (mm === undefined ? "" : formatSize(millimetres(mm), units));
+  return (
+    <li className="grid grid-cols-2 gap-x-3 rounded-lg border border-line p-2 sm:grid-cols-[1.2fr_0.8fr_1fr_1fr_auto]">
+      <WordsField label="Size" value={name} onText={(text) => editKit(id, { name: text })} />
+      <ValueField<number>
+        label="Kits"
+        value={count}
+        tell={String}
+        read={(text) => readCount(text, COUNTS.kits)}
+        onValue={(value) => value !== null && editKit(id, { count: value })}
+      />
+      <ValueField<number>
+        label="Across"
+        value={acrossMm}
+        tell={(mm) => tellSize(millimetres(mm), units)}
+        read={(text) => readLength(text, BARE_LENGTH[units], LENGTHS.width)}
+        optional
+        example={size(told?.acrossMm) || "as it is"}
+        onValue={(mm) => editKit(id, { acrossMm: mm })}
+      />
+      <ValueField<number>
+        label="Along"
+        value={alongMm}
+        tell={(mm) => tellSize(millimetres(mm), units)}
+        read={(text) => readLength(text, BARE_LENGTH[units], LENGTHS.piece)}
+        optional
+        example={size(told?.alongMm) || "as it is"}
+        onValue={(mm) => editKit(id, { alongMm: mm })}
+      />
+      <div className="self-center">
+        <IconButton label={`Take ${name || "these kits"} out`} icon={Trash2} onClick={() => removeKit(id)} />
+      </div>
+      <p className="col-span-full text-sm">
+        {told ? (
+          <>
+            <strong>{told.balls} balls in each</strong>, {formatChance(told.chance)}; {size(told.acrossMm)} ×{" "}
+            {size(told.alongMm)}
+          </>
+        ) : (
+          <span className="text-faint">reckoning …</span>
+        )}
+      </p>
+    </li>
+  );
+}

@@ -1,0 +1,179 @@
+"use client";
+import { toast } from "sonner";
+import type { OrderAdvice } from "@/core/order/advice";
+import { listCsv, listLines, listText, type ListLine } from "@/core/order/shoppingList";
+import type { Market } from "@/core/order/market";
+import { SHELF_ID } from "@/core/order/offers";
+import type { OrderPlan } from "@/core/order/plan";
+import { metres } from "@/core/units/brands";
+import { formatChance, formatYarn } from "@/core/units/format";
+import { formatMoney } from "@/core/units/money";
+import { undo, useProject, useShelf, type Kept } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { putByFor, reserve, unreserve } from "@/state/shelf";
+import { Button } from "@/ui/parts/Button";
+import { Card } from "@/ui/parts/Card";
+import { download } from "@/ui/parts/download";
+
+interface PlanCardProps {
+  readonly advice: OrderAdvice;
+  readonly market: Market;
+  readonly yarnName: string;
+}
+
+const undoable = { action: { label: "Undo", onClick: undo } };
+const balls = (count: number) => `${count} ${count === 1 ? "ball" : "balls"}`;
+
+/** What to take from where: the cheapest plan that is sure enough. */
+export function PlanCard({ advice, market, yarnName }: PlanCardProps) {
+  const units = useUnits();
+  const { plan, shortage } = advice;
+  if (!plan)
+    return (
+      <Short lackingM={shortage?.lackingM ?? 0} chance={shortage?.chance ?? 0} count={shortage?.balls ?? 0} />
+    );
+  const lines = listLines(plan, { yarn: yarnName, sellers: market.sellers, units });
+  const toBuy = plan.lines
+    .filter(({ offer }) => offer.sellerId !== SHELF_ID)
+    .reduce((sum, line) => sum + line.balls, 0);
+  const had = plan.balls - toBuy;
+  return (
+    <Card title="What to buy" className="print-list">
+      <p role="status" className="mt-1 font-display text-[2.2rem] leading-none font-semibold">
+        {toBuy === 0 ? "Nothing" : balls(toBuy)}{" "}
+        <span className="font-text text-lg font-normal">
+          {toBuy > 0 ? `for ${formatMoney(plan.cost)}` : "to buy"}
+          {had > 0 && `, ${had} from your shelf`}
+        </span>
+      </p>
+      <p className="mt-1">
+        <strong>{formatChance(plan.chance)}</strong> that it is enough; {lotWords(plan)}
+      </p>
+      <ListTable lines={lines} plan={plan} />
+      <Acts plan={plan} lines={lines} />
+    </Card>
+  );
+}
+
+function lotWords({ lots, lines }: OrderPlan): string {
+  const [only] = lines;
+  if (lots.length === 1)
+    return only?.offer.lot ? `all of dye lot ${only.offer.lot}` : "of one lot, which nobody noted";
+  return `${lots.length} dye lots: knit rows from two balls in turn where they meet`;
+}
+
+function ListTable({ lines, plan }: { readonly lines: readonly ListLine[]; readonly plan: OrderPlan }) {
+  const cell = "border-t border-line py-1.5 pr-3 align-top";
+  return (
+    <div className="mt-3 overflow-x-auto">
+      <table className="w-full text-[0.95rem]">
+        <caption className="sr-only">Shopping list</caption>
+        <thead>
+          <tr className="text-left text-sm text-faint">
+            <th className="pr-3 font-normal">Balls</th>
+            <th className="pr-3 font-normal">Yarn</th>
+            <th className="pr-3 font-normal">Dye lot</th>
+            <th className="pr-3 font-normal">From</th>
+            <th className="text-right font-normal">Price</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line) => (
+            <tr key={`${line.from} ${line.lot} ${line.ball}`}>
+              <td className={`${cell} text-lg font-semibold`}>{line.balls}</td>
+              <td className={cell}>
+                {line.yarn}
+                <span className="block text-sm text-faint">{line.ball}</span>
+              </td>
+              <td className={cell}>{line.lot || <span className="text-faint">not known</span>}</td>
+              <td className={cell}>{line.from}</td>
+              <td className={`${cell} pr-0 text-right`}>
+                {line.price === null ? "yours" : formatMoney(line.price)}
+              </td>
+            </tr>
+          ))}
+          <tr>
+            <td colSpan={4} className={cell}>
+              Together{plan.postage > 0 && `, ${formatMoney(plan.postage)} of it postage`}
+            </td>
+            <td className={`${cell} pr-0 text-right font-semibold`}>{formatMoney(plan.cost)}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Whether just what the plan takes from the shelf is put by for the project. */
+function isPutBy({ lines }: OrderPlan, { entries }: Kept["shelf"], project: string): boolean {
+  const wanted = lines.filter(({ offer }) => offer.sellerId === SHELF_ID);
+  return wanted.every(({ offer, balls: count }) => {
+    const entry = entries.find(({ id }) => id === offer.id);
+    return !entry || putByFor(entry, project) === count;
+  });
+}
+
+function Acts({ plan, lines }: { readonly plan: OrderPlan; readonly lines: readonly ListLine[] }) {
+  const { name } = useProject();
+  const shelf = useShelf();
+  const fromShelf = plan.lines.some(({ offer }) => offer.sellerId === SHELF_ID);
+  const done = isPutBy(plan, shelf, name);
+  const save = (as: string, type: string, text: string) => {
+    download(as, new Blob([text], { type }));
+    toast.success(`Saved as ${as}`);
+  };
+  return (
+    <div className="mt-3 flex flex-wrap gap-2 print:hidden">
+      {fromShelf && !done && (
+        <Button
+          main
+          onClick={() => {
+            reserve(plan.lines);
+            toast.success(`Put by on the shelf for ${name}`, undoable);
+          }}
+        >
+          Put these by on the shelf
+        </Button>
+      )}
+      {fromShelf && done && (
+        <Button
+          onClick={() => {
+            unreserve();
+            toast.success("Given free again", undoable);
+          }}
+        >
+          Put by for this project: give free
+        </Button>
+      )}
+      <Button onClick={() => window.print()}>Print the list</Button>
+      <Button onClick={() => save("shopping-list.csv", "text/csv", listCsv(lines))}>CSV</Button>
+      <Button onClick={() => save("shopping-list.txt", "text/plain", listText(lines, plan))}>
+        Plain text
+      </Button>
+    </div>
+  );
+}
+
+function Short({
+  lackingM,
+  chance,
+  count,
+}: {
+  readonly lackingM: number;
+  readonly chance: number;
+  readonly count: number;
+}) {
+  const units = useUnits();
+  return (
+    <Card title="What to buy">
+      <p role="status" className="mt-1 font-display text-[2.2rem] leading-none font-semibold">
+        {count === 0 ? "Nothing to buy from" : "Not enough to buy"}
+      </p>
+      <p className="mt-2">
+        {count === 0
+          ? "This yarn is neither on your shelf nor in the shop. Type in where you can get it, on the right, or give the yarn the name that it has there."
+          : `All ${balls(count)} that are known would be enough ${formatChance(chance)}. ${formatYarn(metres(lackingM), units)} are lacking to be as sure as you wish: type in more, look at another yarn on the Swap bench, or be more daring.`}
+      </p>
+    </Card>
+  );
+}

@@ -1,0 +1,178 @@
+"use client";
+import { Plus, Trash2 } from "lucide-react";
+import { COUNTS } from "@/core/files/bounds";
+import type { TypedOffer } from "@/core/files/orders";
+import type { Market } from "@/core/order/market";
+import { readCount } from "@/core/units/count";
+import { formatMoney, readMoney } from "@/core/units/money";
+import { readPutUp, tellPutUp, type PutUp } from "@/core/yarn/putUp";
+import { addOffer, editOffer, editOrder, removeOffer } from "@/state/order";
+import { useProjectPart } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { Button } from "@/ui/parts/Button";
+import { Card } from "@/ui/parts/Card";
+import { Choice } from "@/ui/parts/Choice";
+import { IconButton } from "@/ui/parts/IconButton";
+import { ValueField } from "@/ui/parts/ValueField";
+import { WordsField } from "@/ui/parts/WordsField";
+import { ShopStatus } from "./ShopStatus";
+
+const LOTS = [
+  { value: "few", label: "one dye lot if one can" },
+  { value: "any", label: "any lots, the cheapest" },
+] as const;
+
+interface SourcesCardProps {
+  readonly yarnId: string;
+  readonly market: Market;
+}
+
+/** Where balls of the yarn can be had from. */
+export function SourcesCard({ yarnId, market }: SourcesCardProps) {
+  const order = useProjectPart((project) => project.order);
+  const typed = order.offers.filter((offer) => offer.yarnId === yarnId);
+  const count = (sellerId: string) =>
+    market.offers.reduce((sum, offer) => (offer.sellerId === sellerId ? sum + offer.balls : sum), 0);
+  return (
+    <Card title="Where it can be had">
+      <div className="mt-2 grid gap-2">
+        <Choice
+          label="Dye lots"
+          options={LOTS}
+          value={order.lots}
+          onChange={(lots) =>
+            editOrder("lots", (draft) => {
+              draft.lots = lots;
+            })
+          }
+        />
+        <Source
+          label={`from your shelf${order.shelf ? `: ${count("shelf")} balls and parts of it lie free` : ""}`}
+          on={order.shelf}
+          onChange={(on) =>
+            editOrder("shelf", (draft) => {
+              draft.shelf = on;
+            })
+          }
+        />
+        <Source
+          label={`from the shop${order.shop ? `: ${count("shop")} balls of it` : ""}`}
+          on={order.shop}
+          onChange={(on) =>
+            editOrder("shop", (draft) => {
+              draft.shop = on;
+            })
+          }
+        />
+        <ShopStatus />
+        {typed.length > 0 && <OwnShop />}
+        {typed.map((offer) => (
+          <OfferFields key={offer.id} offer={offer} />
+        ))}
+        <div>
+          <Button onClick={() => addOffer(yarnId)}>
+            <Plus size={16} aria-hidden /> Balls in another shop
+          </Button>
+        </div>
+      </div>
+    </Card>
+  );
+}
+
+interface SourceProps {
+  readonly label: string;
+  readonly on: boolean;
+  readonly onChange: (on: boolean) => void;
+}
+
+function Source({ label, on, onChange }: SourceProps) {
+  return (
+    <label className="flex items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-4 accent-ink"
+        checked={on}
+        onChange={({ target }) => onChange(target.checked)}
+      />
+      {label}
+    </label>
+  );
+}
+
+/** The shop that is typed in: its name, and what it asks for the post. */
+function OwnShop() {
+  const { own } = useProjectPart((project) => project.order);
+  return (
+    <div className="grid grid-cols-3 gap-x-3 border-t border-line pt-2">
+      <WordsField
+        label="The other shop"
+        value={own.name}
+        onText={(name) =>
+          editOrder("own name", (draft) => {
+            draft.own.name = name;
+          })
+        }
+      />
+      <ValueField<number>
+        label="Its postage"
+        value={own.postage}
+        tell={formatMoney}
+        read={readMoney}
+        onValue={(postage) =>
+          postage !== null &&
+          editOrder("own postage", (draft) => {
+            draft.own.postage = postage;
+          })
+        }
+      />
+      <ValueField<number>
+        label="Free post from"
+        value={own.freeFrom}
+        tell={formatMoney}
+        read={readMoney}
+        optional
+        example="never"
+        onValue={(freeFrom) =>
+          editOrder("own free post", (draft) => {
+            draft.own.freeFrom = freeFrom;
+          })
+        }
+      />
+    </div>
+  );
+}
+
+function OfferFields({ offer }: { readonly offer: TypedOffer }) {
+  const units = useUnits();
+  const { id, massG, lengthM, price, balls, lot } = offer;
+  return (
+    <fieldset className="grid grid-cols-[1fr_1fr_auto] gap-x-3 rounded-lg border border-line p-2">
+      <legend className="sr-only">Balls in another shop</legend>
+      <ValueField<PutUp>
+        label="One ball holds"
+        value={{ massG, lengthM } as PutUp}
+        tell={(value) => tellPutUp(value, units)}
+        read={readPutUp}
+        onValue={(value) => value && editOffer(id, { massG: value.massG, lengthM: value.lengthM })}
+      />
+      <ValueField<number>
+        label="Price of a ball"
+        value={price}
+        tell={formatMoney}
+        read={readMoney}
+        onValue={(value) => value !== null && editOffer(id, { price: value })}
+      />
+      <div className="row-span-2 self-center">
+        <IconButton label="Take these balls out" icon={Trash2} onClick={() => removeOffer(id)} />
+      </div>
+      <ValueField<number>
+        label="How many there are"
+        value={balls}
+        tell={String}
+        read={(text) => readCount(text, COUNTS.balls)}
+        onValue={(value) => value !== null && editOffer(id, { balls: value })}
+      />
+      <WordsField label="Dye lot" value={lot} most={60} onText={(text) => editOffer(id, { lot: text })} />
+    </fieldset>
+  );
+}

@@ -1,0 +1,23 @@
+interface WordsFieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onText: (text: string) => void;
+  readonly most?: number;
+  readonly example?: string;
+}
+
+/** A line of words. */
+export function WordsField({ label, value, onText, most = 120, example }: WordsFieldProps) {
+  return (
+    <label className="min-w-0 text-sm">
+      {label}
+      <input
+        value={value}
+        maxLength={most}
+        placeholder={example}
+        onChange={({ target }) => onText(target.value)}
+        className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base placeholder:text-faint placeholder:italic"
+      />
+    </label>
+  );
+}

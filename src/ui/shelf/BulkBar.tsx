@@ -1,0 +1,86 @@
+"use client";
+import { useState } from "react";
+import { toast } from "sonner";
+import { MOST_CANDIDATES } from "@/core/files/candidates";
+import { readMoney } from "@/core/units/money";
+import type { ShelfEntry } from "@/core/files/shelf";
+import { undo } from "@/state/projectStore";
+import { editEntries, removeEntries } from "@/state/shelf";
+import { addCandidate } from "@/state/swap";
+import { Button } from "@/ui/parts/Button";
+import { Select } from "@/ui/parts/Select";
+
+const PARTS = [
+  { value: "place", label: "where they are kept" },
+  { value: "lot", label: "their dye lot" },
+  { value: "price", label: "the price of a ball" },
+  { value: "notes", label: "their notes" },
+  { value: "fibres", label: "their fibres" },
+] as const;
+type Part = (typeof PARTS)[number]["value"];
+
+const undoable = { action: { label: "Undo", onClick: undo } };
+
+interface BulkBarProps {
+  readonly chosen: readonly ShelfEntry[];
+  readonly onDone: () => void;
+}
+
+/** What can be done with several yarns at once. */
+export function BulkBar({ chosen, onDone }: BulkBarProps) {
+  const [part, setPart] = useState<Part>("place");
+  const [text, setText] = useState("");
+  const ids = chosen.map(({ id }) => id);
+  const many = `${chosen.length} ${chosen.length === 1 ? "yarn" : "yarns"}`;
+  const amount = part === "price" ? readMoney(text) : null;
+  const set = () => {
+    if (amount && !amount.ok) return;
+    editEntries(ids, `set ${part}`, (entry) => {
+      if (part === "fibres") entry.label.fibres = text.slice(0, 200);
+      else if (part === "price") entry.price = amount?.ok ? amount.value : null;
+      else entry[part] = text.slice(0, part === "lot" ? 60 : 120);
+    });
+    toast.success(`${many} changed`, undoable);
+    setText("");
+  };
+  const beside = () => {
+    const put = chosen.filter(({ label, price }) => addCandidate({ label, price, from: "shelf" }) !== null);
+    if (put.length < chosen.length) toast.warning(`Only ${MOST_CANDIDATES} can be compared at once.`);
+    else toast.success(`${many} beside the pattern’s yarn, on the Swap bench`, undoable);
+    onDone();
+  };
+  return (
+    <div
+      role="group"
+      aria-label="With those chosen"
+      className="mt-2 flex flex-wrap items-end gap-3 rounded-lg border border-edge p-2.5"
+    >
+      <strong className="self-center">{many} chosen</strong>
+      <div className="w-52">
+        <Select label="Set" options={PARTS} value={part} onChange={setPart} />
+      </div>
+      <label className="text-sm">
+        to
+        <input
+          value={text}
+          onChange={({ target }) => setText(target.value)}
+          className="mt-0.5 block w-44 rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
+        />
+        {amount && !amount.ok && text !== "" && <span className="text-madder">{amount.message}</span>}
+      </label>
+      <Button onClick={set} disabled={amount !== null && !amount.ok}>
+        Set
+      </Button>
+      <Button onClick={beside}>Compare on Swap</Button>
+      <Button
+        onClick={() => {
+          removeEntries(ids);
+          toast.success(`${many} taken off the shelf`, undoable);
+          onDone();
+        }}
+      >
+        Take off the shelf
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,148 @@
+"use client";
+import { useCallback, useRef, useState } from "react";
+import { Download, Plus, Upload } from "lucide-react";
+import { toast } from "sonner";
+import { heldIn, type ShelfEntry } from "@/core/files/shelf";
+import { writeShelf } from "@/core/files/shelfCsv";
+import { metres, type UnitSystem } from "@/core/units/brands";
+import { formatYarn } from "@/core/units/format";
+import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
+import { undo, useShelf } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { addEntry, clearShelf } from "@/state/shelf";
+import { Button } from "@/ui/parts/Button";
+import { Card } from "@/ui/parts/Card";
+import { download } from "@/ui/parts/download";
+import { Select } from "@/ui/parts/Select";
+import { BulkBar } from "./BulkBar";
+import { EntrySheet } from "./EntrySheet";
+import { ImportSheet } from "./ImportSheet";
+import { classOfEntry } from "./shelfColumns";
+import { ShelfTable } from "./ShelfTable";
+
+const CLASSES = [
+  { value: "all", label: "all classes" } as const,
+  ...YARN_CLASSES.map((value) => ({ value, label: value })),
+];
+
+/** The yarns and balls that are at home. */
+export function ShelfBench() {
+  const units = useUnits();
+  const { entries, demo } = useShelf();
+  const [find, setFind] = useState("");
+  const [of, setOf] = useState<YarnClass | "all">("all");
+  const [grouped, setGrouped] = useState(true);
+  const [chosen, setChosen] = useState<Record<string, boolean>>({});
+  const [open, setOpen] = useState<string | null>(null);
+  const [file, setFile] = useState<File | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+  const onOpen = useCallback((id: string) => setOpen(id), []);
+  const shown = of === "all" ? entries : entries.filter((entry) => classOfEntry(entry) === of);
+  const picked = entries.filter(({ id }) => chosen[id]);
+  const opened = entries.find(({ id }) => id === open);
+  const save = () => {
+    download("shelf.csv", new Blob([writeShelf(entries)], { type: "text/csv" }));
+    toast.success("Saved as shelf.csv");
+  };
+  return (
+    <Card title="Your shelf" aside={sumWords(entries, units)}>
+      {demo && <DemoShelf />}
+      <div className="mt-2 flex flex-wrap items-end gap-2">
+        <label className="text-sm">
+          Find on the shelf
+          <input
+            type="search"
+            value={find}
+            onChange={({ target }) => setFind(target.value)}
+            placeholder="name, lot, place"
+            className="mt-0.5 block w-52 rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base placeholder:text-faint placeholder:italic"
+          />
+        </label>
+        <div className="w-40">
+          <Select label="Class" options={CLASSES} value={of} onChange={setOf} />
+        </div>
+        <label className="flex items-center gap-1.5 self-center pt-4 text-sm">
+          <input
+            type="checkbox"
+            className="size-4 accent-ink"
+            checked={grouped}
+            onChange={({ target }) => setGrouped(target.checked)}
+          />
+          lots of a yarn together
+        </label>
+        <div className="ml-auto flex flex-wrap gap-2">
+          <Button main onClick={() => setOpen(addEntry())}>
+            <Plus size={16} aria-hidden /> A yarn
+          </Button>
+          <Button onClick={() => input.current?.click()}>
+            <Upload size={16} aria-hidden /> Import CSV
+          </Button>
+          <Button onClick={save} disabled={entries.length === 0}>
+            <Download size={16} aria-hidden /> Save as CSV
+          </Button>
+        </div>
+        <input
+          ref={input}
+          type="file"
+          hidden
+          aria-label="A table of yarns"
+          accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values"
+          onChange={({ target }) => {
+            setFile(target.files?.[0] ?? null);
+            target.value = "";
+          }}
+        />
+      </div>
+      {picked.length > 0 && <BulkBar chosen={picked} onDone={() => setChosen({})} />}
+      {entries.length === 0 ? (
+        <EmptyShelf />
+      ) : (
+        <ShelfTable
+          key={`${of} ${find}`}
+          entries={shown}
+          find={find}
+          grouped={grouped}
+          chosen={chosen}
+          onChosen={setChosen}
+          onOpen={onOpen}
+        />
+      )}
+      {opened && <EntrySheet entry={opened} onClose={() => setOpen(null)} />}
+      {file && <ImportSheet file={file} onClose={() => setFile(null)} />}
+    </Card>
+  );
+}
+
+function sumWords(entries: readonly ShelfEntry[], units: UnitSystem): string {
+  const lengthM = entries.reduce((sum, entry) => sum + (heldIn(entry)?.lengthM ?? 0), 0);
+  const balls = entries.reduce((sum, entry) => sum + entry.balls, 0);
+  return `${entries.length} entries, ${balls} whole balls, ${formatYarn(metres(lengthM), units)} in all`;
+}
+
+function DemoShelf() {
+  return (
+    <p className="mt-2 text-sm">
+      These are <strong>demo yarns</strong>, all invented.{" "}
+      <button
+        type="button"
+        className="font-semibold text-woad underline"
+        onClick={() => {
+          clearShelf();
+          toast.success("The shelf is empty", { action: { label: "Undo", onClick: undo } });
+        }}
+      >
+        Empty the shelf
+      </button>
+    </p>
+  );
+}
+
+function EmptyShelf() {
+  return (
+    <p className="mt-4 max-w-prose">
+      Nothing is on the shelf yet. Add a yarn by what its band says, or bring in a table that you keep
+      elsewhere: any order of columns will do. What lies here is looked at first when Brenok plans what to
+      buy.
+    </p>
+  );
+}

@@ -1,0 +1,120 @@
+"use client";
+import { COUNTS } from "@/core/files/bounds";
+import type { Candidate } from "@/core/files/candidates";
+import { labelSchema, type YarnLabel } from "@/core/files/label";
+import { readCount } from "@/core/units/count";
+import { formatMoney, readMoney } from "@/core/units/money";
+import { editCandidate } from "@/state/swap";
+import { LabelFields } from "@/ui/shelf/LabelFields";
+import { Choice } from "@/ui/parts/Choice";
+import { Sheet } from "@/ui/parts/Sheet";
+import { ValueField } from "@/ui/parts/ValueField";
+
+const STRANDS = [
+  { value: "1", label: "1", name: "One strand" },
+  { value: "2", label: "2", name: "Two strands" },
+  { value: "3", label: "3", name: "Three strands" },
+  { value: "4", label: "4", name: "Four strands" },
+] as const;
+
+interface CandidateSheetProps {
+  readonly candidate: Candidate;
+  readonly onClose: () => void;
+}
+
+/** A substitute: its label, how many strands, and what is held with it. */
+export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
+  const { id, label, strands, beside, price } = candidate;
+  return (
+    <Sheet open onOpenChange={(open) => !open && onClose()} title={label.name || "Another yarn"}>
+      <div className="mt-3 grid gap-3">
+        <div className="flex flex-wrap items-center gap-2 text-sm">
+          <span aria-hidden>Strands held together</span>
+          <Choice
+            label="Strands held together"
+            options={STRANDS}
+            value={String(strands) as "1"}
+            onChange={(value) =>
+              editCandidate(id, "strands", (one) => {
+                one.strands = Number(value);
+              })
+            }
+          />
+        </div>
+        <LabelFields
+          label={label}
+          onLabel={(what, part) => editCandidate(id, what, (one) => Object.assign(one.label, part))}
+        />
+        <div className="grid grid-cols-2 gap-x-3">
+          <ValueField<number>
+            label="Price of a ball"
+            value={price}
+            tell={formatMoney}
+            read={readMoney}
+            optional
+            example="as 4.90"
+            onValue={(value) =>
+              editCandidate(id, "price", (one) => {
+                one.price = value;
+              })
+            }
+          />
+        </div>
+        <Beside
+          beside={beside}
+          onBeside={(what, value) =>
+            editCandidate(id, `beside ${what}`, (one) => {
+              one.beside = value;
+            })
+          }
+        />
+      </div>
+    </Sheet>
+  );
+}
+
+interface BesideProps {
+  readonly beside: Candidate["beside"];
+  readonly onBeside: (what: string, beside: Candidate["beside"]) => void;
+}
+
+const LACE: YarnLabel = labelSchema.parse({
+  name: "A lace",
+  colour: "#ece6d6",
+  bandClass: "lace",
+  putUp: { massG: 25, lengthM: 210 },
+});
+
+/** Another yarn that is held with it. */
+function Beside({ beside, onBeside }: BesideProps) {
+  return (
+    <fieldset className="border-t border-line pt-2">
+      <label className="flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-4 accent-ink"
+          checked={beside !== null}
+          onChange={({ target }) => onBeside("held", target.checked ? { label: LACE, strands: 1 } : null)}
+        />
+        held with another yarn, such as a lace
+      </label>
+      {beside && (
+        <div className="mt-2 grid gap-2">
+          <LabelFields
+            label={beside.label}
+            onLabel={(what, part) => onBeside(what, { ...beside, label: { ...beside.label, ...part } })}
+          />
+          <div className="w-40">
+            <ValueField<number>
+              label="Strands of it"
+              value={beside.strands}
+              tell={String}
+              read={(text) => readCount(text, COUNTS.strands)}
+              onValue={(value) => value !== null && onBeside("strands", { ...beside, strands: value })}
+            />
+          </div>
+        </div>
+      )}
+    </fieldset>
+  );
+}

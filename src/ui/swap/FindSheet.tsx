@@ -1,0 +1,118 @@
+"use client";
+import { useState } from "react";
+import { toast } from "sonner";
+import { candidateName, MOST_CANDIDATES } from "@/core/files/candidates";
+import { yarnKey } from "@/core/files/label";
+import { inOrder, type RankBy, type Ranked } from "@/core/swap/rank";
+import { grams, metres, type UnitSystem } from "@/core/units/brands";
+import { formatMass, formatYarn, plain } from "@/core/units/format";
+import { BARE_SPAN_MM } from "@/core/units/gauge";
+import { formatMoney } from "@/core/units/money";
+import { useUnits } from "@/state/settings";
+import { addCandidate, useRanking } from "@/state/swap";
+import { ColourDot } from "@/ui/parts/Colour";
+import { Choice } from "@/ui/parts/Choice";
+import { Sheet } from "@/ui/parts/Sheet";
+import { SourceMark } from "@/ui/parts/SourceMark";
+import { ShopStatus } from "@/ui/order/ShopStatus";
+
+const ORDERS = [
+  { value: "near", label: "nearest" },
+  { value: "cheap", label: "cheapest" },
+  { value: "clear", label: "clearest cables" },
+  { value: "light", label: "lightest" },
+] as const;
+const MOST_SHOWN = 60;
+
+/** Yarns of the shelf and the shop, in one to four strands and with a lace, those that would do first. */
+export function FindSheet({ onClose }: { readonly onClose: () => void }) {
+  const units = useUnits();
+  const { ranked, progress } = useRanking(true);
+  const [by, setBy] = useState<RankBy>("near");
+  const [find, setFind] = useState("");
+  const found = inOrder(ranked ?? [], by).filter(({ candidate }) =>
+    yarnKey(`${candidateName(candidate)} ${candidate.label.bandClass ?? ""}`).includes(yarnKey(find)),
+  );
+  const put = ({ candidate }: Ranked) => {
+    const { label, strands, beside, from, price } = candidate;
+    if (addCandidate({ label, strands, beside, from, price: from === "typed" ? price : null }) === null)
+      toast.warning(`Only ${MOST_CANDIDATES} can be compared at once: take one out first.`);
+    else toast.success(`${candidateName(candidate)} is put beside the pattern’s yarn`);
+  };
+  return (
+    <Sheet wide open onOpenChange={(open) => !open && onClose()} title="Find another yarn">
+      <ShopStatus />
+      <div className="mt-3 flex flex-wrap items-end gap-3">
+        <label className="text-sm">
+          Find a yarn
+          <input
+            type="search"
+            value={find}
+            onChange={({ target }) => setFind(target.value)}
+            className="mt-0.5 block w-48 rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
+          />
+        </label>
+        <Choice label="Order" options={ORDERS} value={by} onChange={setBy} />
+        {progress !== null && (
+          <progress aria-label="Yarns put in order" value={progress} max={1} className="w-32" />
+        )}
+      </div>
+      <p className="mt-2 text-sm text-faint">
+        {ranked ? `${ranked.length} ways, reckoned in short;` : "Reckoning …"} put beside the pattern’s yarn,
+        each is reckoned stitch by stitch.
+      </p>
+      <ul aria-label="Yarns that could do" className="mt-2 max-h-[50dvh] overflow-y-auto">
+        {found.slice(0, MOST_SHOWN).map((one) => (
+          <Way key={one.candidate.id} one={one} units={units} onPut={() => put(one)} />
+        ))}
+        {ranked && found.length === 0 && <li>Nothing on the shelf or in the shop is called that.</li>}
+        {found.length > MOST_SHOWN && (
+          <li className="text-faint">and {found.length - MOST_SHOWN} more: find one by its name</li>
+        )}
+      </ul>
+    </Sheet>
+  );
+}
+
+const widthWords = (wider: number) =>
+  Math.abs(wider - 1) < 0.015
+    ? "the same stitches"
+    : `${Math.round(100 * Math.abs(wider - 1))} % ${wider > 1 ? "wider" : "narrower"} stitches`;
+
+function Way({
+  one,
+  units,
+  onPut,
+}: {
+  readonly one: Ranked;
+  readonly units: UnitSystem;
+  readonly onPut: () => void;
+}) {
+  const { candidate, stitchesPer10Cm, fromBand, wider, needM, grams: mass, balls, cost, clarity } = one;
+  const name = candidateName(candidate);
+  return (
+    <li className="grid grid-cols-[1fr_auto] items-center gap-3 border-t border-line py-1.5">
+      <div className="min-w-0 text-sm leading-snug">
+        <p className="text-base font-semibold">
+          <ColourDot colour={candidate.label.colour} /> {name}{" "}
+          <span className="font-normal text-faint">{candidate.from === "shelf" ? "shelf" : "shop"}</span>
+        </p>
+        <p>
+          {plain((stitchesPer10Cm * BARE_SPAN_MM[units]) / 100, 1)} st{" "}
+          <SourceMark source={fromBand ? "band" : "assumed"} /> {widthWords(wider)};{" "}
+          {formatYarn(metres(needM), units)}, {formatMass(grams(mass), units)}, about {balls}{" "}
+          {balls === 1 ? "ball" : "balls"}
+          {cost !== null && `, ${formatMoney(cost)}`}; cables {clarity} of 100
+        </p>
+      </div>
+      <button
+        type="button"
+        onClick={onPut}
+        aria-label={`Put ${name} beside`}
+        className="rounded-lg border border-edge px-3 py-1.5 text-sm font-semibold hover:bg-line"
+      >
+        Put beside
+      </button>
+    </li>
+  );
+}

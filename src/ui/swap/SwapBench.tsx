@@ -1,0 +1,109 @@
+"use client";
+import dynamic from "next/dynamic";
+import { useRouter } from "next/navigation";
+import { Plus, Search } from "lucide-react";
+import { useEffect, useMemo, useState } from "react";
+import { readCount } from "@/core/units/count";
+import { MOST_CANDIDATES } from "@/core/files/candidates";
+import { useAnswer } from "@/state/answer";
+import { useProjectPart } from "@/state/projectStore";
+import { setPace, useSettings } from "@/state/settings";
+import { openShop } from "@/state/shop";
+import { addCandidate, keepInSwap, useSides } from "@/state/swap";
+import { Button } from "@/ui/parts/Button";
+import { Card } from "@/ui/parts/Card";
+import { Choice } from "@/ui/parts/Choice";
+import { ValueField } from "@/ui/parts/ValueField";
+import { SwapTable } from "./SwapTable";
+
+const SwapCharts = dynamic(() => import("./SwapCharts").then((file) => file.SwapCharts), { ssr: false });
+const FindSheet = dynamic(() => import("./FindSheet").then((file) => file.FindSheet), { ssr: false });
+const CandidateSheet = dynamic(() => import("./CandidateSheet").then((file) => file.CandidateSheet), {
+  ssr: false,
+});
+
+const KEEP = [
+  { value: "size", label: "keep the size", name: "Keep the finished size" },
+  { value: "stitches", label: "keep the stitches", name: "Keep the stitches and rows" },
+] as const;
+
+const PACE = { least: 5, most: 120, things: "stitches a minute" } as const;
+
+/** The pattern's yarn and what could stand in for it, side by side. */
+export function SwapBench() {
+  const answer = useAnswer();
+  useEffect(() => void openShop(), []);
+  if (!answer.known)
+    return (
+      <Card title="Knit it in another yarn">
+        <p className="mt-2">There is nothing to compare yet: the project needs an answer first.</p>
+      </Card>
+    );
+  return <Compared />;
+}
+
+function Compared() {
+  const router = useRouter();
+  const { keep, candidates } = useProjectPart(({ swap }) => swap);
+  const { sides, reckoning } = useSides();
+  const [finding, setFinding] = useState(false);
+  const [editing, setEditing] = useState<string | null>(null);
+  const edited = candidates.find(({ id }) => id === editing);
+  const outcomes = useMemo(
+    () => sides.flatMap(({ compared }) => (compared.ok ? [compared.outcome] : [])),
+    [sides],
+  );
+  const full = candidates.length >= MOST_CANDIDATES;
+  return (
+    <Card
+      title="Knit it in another yarn"
+      aside={reckoning ? "reckoning …" : `${candidates.length} beside the pattern’s own`}
+    >
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <Choice label="What is kept" options={KEEP} value={keep} onChange={keepInSwap} />
+        <div className="ml-auto flex flex-wrap gap-2">
+          <Button main onClick={() => setFinding(true)} disabled={full}>
+            <Search size={16} aria-hidden /> From shelf or shop
+          </Button>
+          <Button onClick={() => setEditing(addCandidate({ from: "typed" }))} disabled={full}>
+            <Plus size={16} aria-hidden /> Type one in
+          </Button>
+        </div>
+      </div>
+      {sides.length === 0 ? (
+        <p role="status" className="py-12 text-center text-faint">
+          Reckoning the yarns …
+        </p>
+      ) : (
+        <SwapTable sides={sides} onEdit={setEditing} onSwatch={() => router.push("/swatches")} />
+      )}
+      {candidates.length === 0 && (
+        <p className="mt-3 max-w-prose">
+          Nothing stands beside the pattern’s yarn yet. Put a thicker one there, or a fingering held double:
+          you will see its size, its balls, its cost and how clearly the cables show before you buy a gram.
+        </p>
+      )}
+      {outcomes.length > 1 && <SwapCharts outcomes={outcomes} />}
+      <Pace />
+      {finding && <FindSheet onClose={() => setFinding(false)} />}
+      {edited && <CandidateSheet candidate={edited} onClose={() => setEditing(null)} />}
+    </Card>
+  );
+}
+
+/** How fast the knitter is: it belongs to the person. */
+function Pace() {
+  const pace = useSettings((settings) => settings.pace);
+  return (
+    <div className="mt-3 w-56">
+      <ValueField<number>
+        label="Your stitches in a minute"
+        value={pace}
+        tell={String}
+        read={(text) => readCount(text, PACE)}
+        onValue={(value) => value !== null && setPace(value)}
+        says="for the hours; a crossing takes 7 s more"
+      />
+    </div>
+  );
+}

@@ -1,0 +1,182 @@
+"use client";
+import { Pencil, Trash2 } from "lucide-react";
+import { toast } from "sonner";
+import type { Candidate } from "@/core/files/candidates";
+import type { Outcome } from "@/core/swap/outcome";
+import type { Side } from "@/core/swap/sideBySide";
+import { verdictOf } from "@/core/swap/verdict";
+import { undo, useProjectPart } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { removeCandidate, takeUp } from "@/state/swap";
+import { swatchFor } from "@/state/swatches";
+import { ColourDot } from "@/ui/parts/Colour";
+import { IconButton } from "@/ui/parts/IconButton";
+import { BallsCell, SWAP_ROWS } from "./swapRows";
+import { SwapCloth } from "./SwapCloth";
+
+const FROM = { shelf: "from the shelf", shop: "from the shop", typed: "typed in" } as const;
+const undoable = { action: { label: "Undo", onClick: undo } };
+
+interface SwapTableProps {
+  readonly sides: readonly Side[];
+  readonly onEdit: (id: string) => void;
+  readonly onSwatch: () => void;
+}
+
+const keyOf = ({ compared }: Side) => (compared.ok ? compared.outcome.id : compared.id);
+const nameOf = ({ compared }: Side) => (compared.ok ? compared.outcome.name : compared.name);
+
+/** Yarns side by side, what decides at the top. */
+export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
+  const units = useUnits();
+  const { keep, candidates } = useProjectPart(({ swap }) => swap);
+  const [first] = sides;
+  const own = first?.compared.ok ? first.compared.outcome : null;
+  if (!own) return null;
+  const cell = "px-3 py-1.5 align-top border-t border-line";
+  const head = "sticky left-0 z-10 bg-card pr-3 text-left text-sm font-normal text-faint";
+  return (
+    <div className="mt-3 overflow-x-auto">
+      <table className="w-full border-separate border-spacing-0">
+        <caption className="sr-only">Yarns side by side</caption>
+        <thead>
+          <tr>
+            <th className={head}>
+              <span className="sr-only">What is compared</span>
+            </th>
+            {sides.map((side) => (
+              <th key={keyOf(side)} scope="col" className="min-w-52 px-3 text-left align-top font-normal">
+                <Head
+                  side={side}
+                  candidate={candidates.find(({ id }) => id === keyOf(side))}
+                  onEdit={onEdit}
+                />
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row" className={`${head} ${cell} pl-0`}>
+              Balls
+            </th>
+            {sides.map((side) => (
+              <td key={keyOf(side)} className={cell}>
+                {side.compared.ok ? (
+                  <BallsCell outcome={side.compared.outcome} units={units} />
+                ) : (
+                  <span className="text-madder">{side.compared.message}</span>
+                )}
+              </td>
+            ))}
+          </tr>
+          <tr>
+            <th scope="row" className={`${head} ${cell} pl-0`}>
+              Verdict
+            </th>
+            {sides.map((side) => (
+              <td key={keyOf(side)} className={`${cell} text-[0.95rem] leading-snug`}>
+                {side.own
+                  ? "What the pattern is knitted in."
+                  : side.compared.ok &&
+                    verdictOf(side.compared.outcome, own, { keep, units }).map((words) => (
+                      <p key={words} className="mb-0.5 font-semibold">
+                        {words}
+                      </p>
+                    ))}
+              </td>
+            ))}
+          </tr>
+          {SWAP_ROWS.map(({ name, show }) => (
+            <tr key={name}>
+              <th scope="row" className={`${head} ${cell} pl-0`}>
+                {name}
+              </th>
+              {sides.map((side) => (
+                <td key={keyOf(side)} className={`${cell} text-[0.95rem] leading-snug`}>
+                  {side.compared.ok && show(side.compared.outcome, units, side.own)}
+                </td>
+              ))}
+            </tr>
+          ))}
+          <tr>
+            <th scope="row" className={`${head} ${cell} pl-0`}>
+              And now
+            </th>
+            {sides.map((side) => (
+              <td key={keyOf(side)} className={cell}>
+                {!side.own && side.compared.ok && (
+                  <Acts outcome={side.compared.outcome} onSwatch={onSwatch} />
+                )}
+              </td>
+            ))}
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+interface HeadProps {
+  readonly side: Side;
+  readonly candidate: Candidate | undefined;
+  readonly onEdit: (id: string) => void;
+}
+
+/** The fabric of a yarn, and its name. */
+function Head({ side, candidate, onEdit }: HeadProps) {
+  const name = nameOf(side);
+  return (
+    <>
+      {side.compared.ok && <SwapCloth outcome={side.compared.outcome} />}
+      <div className="mt-1 flex items-start gap-1 pb-1">
+        <div className="min-w-0 flex-1">
+          <p className="font-display text-lg leading-tight font-semibold">
+            {candidate && <ColourDot colour={candidate.label.colour} />} {name}
+          </p>
+          <p className="text-sm text-faint">{candidate ? FROM[candidate.from] : "the pattern’s own"}</p>
+        </div>
+        {candidate && (
+          <span className="flex">
+            <IconButton label={`Change ${name}`} icon={Pencil} onClick={() => onEdit(candidate.id)} />
+            <IconButton
+              label={`Take ${name} out`}
+              icon={Trash2}
+              onClick={() => {
+                removeCandidate(candidate.id);
+                toast.success(`${name} is taken out`, undoable);
+              }}
+            />
+          </span>
+        )}
+      </div>
+    </>
+  );
+}
+
+function Acts({ outcome, onSwatch }: { readonly outcome: Outcome; readonly onSwatch: () => void }) {
+  return (
+    <span className="flex flex-wrap gap-x-4 gap-y-1">
+      <button
+        type="button"
+        className="font-semibold text-woad underline"
+        onClick={() => {
+          takeUp(outcome);
+          toast.success(`The project is in ${outcome.name} now`, undoable);
+        }}
+      >
+        Knit it in this
+      </button>
+      <button
+        type="button"
+        className="font-semibold text-woad underline"
+        onClick={() => {
+          swatchFor(outcome.id, outcome.name);
+          onSwatch();
+        }}
+      >
+        Swatch it
+      </button>
+    </span>
+  );
+}

@@ -1,0 +1,176 @@
+import type { ReactNode } from "react";
+import type { Outcome } from "@/core/swap/outcome";
+import type { StrandNeed } from "@/core/swap/strandNeeds";
+import { grams, metres, millimetres, type UnitSystem } from "@/core/units/brands";
+import { formatChance, formatFine, formatMass, formatSize, formatYarn, plain } from "@/core/units/format";
+import { BARE_SPAN_MM } from "@/core/units/gauge";
+import { formatMoney } from "@/core/units/money";
+import { SourceMark } from "@/ui/parts/SourceMark";
+
+/** A line of the comparison: what it is called, and what it says of a yarn. */
+interface SwapRow {
+  readonly name: string;
+  readonly show: (outcome: Outcome, units: UnitSystem, own: boolean) => ReactNode;
+}
+
+const signed = (value: number, told: string) => `${value < 0 ? "−" : "+"}${told}`;
+
+const off = (mm: number, units: UnitSystem) => signed(mm, formatSize(millimetres(Math.abs(mm)), units));
+
+function Size({ outcome, units, own }: { outcome: Outcome; units: UnitSystem; own: boolean }) {
+  const { acrossMm, alongMm, offAcrossMm, offAlongMm } = outcome;
+  const size = (mm: number) => formatSize(millimetres(mm), units);
+  return (
+    <>
+      {size(acrossMm)} × {size(alongMm)}
+      {!own && (
+        <span className="block text-faint">
+          {off(offAcrossMm, units)} wide, {off(offAlongMm, units)} long
+        </span>
+      )}
+    </>
+  );
+}
+
+function GaugeOf({ outcome: { gauge, sources, swatched }, units }: { outcome: Outcome; units: UnitSystem }) {
+  const per = (count: number) => plain((count * BARE_SPAN_MM[units]) / 100, 1);
+  return (
+    <>
+      {per(gauge.stitchesPer10Cm)} × {per(gauge.rowsPer10Cm)} <SourceMark source={sources.width} />
+      {swatched && <span className="block text-faint">by its own swatch</span>}
+    </>
+  );
+}
+
+const strandWords = ({ metres: length, grams: mass }: StrandNeed, units: UnitSystem) =>
+  `${formatYarn(metres(length), units)}, ${formatMass(grams(mass), units)}`;
+
+function Yarn({
+  outcome: {
+    strands,
+    spreadM: [low, high],
+    needM,
+  },
+  units,
+}: {
+  outcome: Outcome;
+  units: UnitSystem;
+}) {
+  const [only, second] = strands;
+  return (
+    <>
+      {strands.map((strand) => (
+        <span key={strand.name} className="block">
+          {second && `${strand.name}: `}
+          {strandWords(strand, units)}
+        </span>
+      ))}
+      <span className="block text-faint">
+        {only && Math.abs(only.metres / needM - 1) > 0.01 && `${formatYarn(needM, units)} of all strands; `}
+        {Math.round((100 * (high - low)) / 2 / needM)} % up or down
+      </span>
+    </>
+  );
+}
+
+function costWords({ cost, strands }: Outcome): ReactNode {
+  const shelved = strands.reduce((sum, { fromShelf }) => sum + fromShelf, 0);
+  const all = strands.reduce((sum, { balls }) => sum + balls, 0);
+  if (cost === null) return <span className="text-faint">no price known</span>;
+  if (shelved === all) return "nothing: all on the shelf";
+  return (
+    <>
+      {formatMoney(cost)}
+      {shelved > 0 && <span className="block text-faint">{shelved} balls are on the shelf</span>}
+    </>
+  );
+}
+
+function firmnessWords(ratio: number): string {
+  const percent = Math.round(100 * Math.abs(ratio - 1));
+  if (percent < 5) return "as the pattern’s";
+  const much = percent > 15 ? "much " : "a little ";
+  return `${much}${ratio > 1 ? "firmer" : "limper"}, ${percent} %`;
+}
+
+/** In the order in which they decide. Balls and the verdict stand above them. */
+export const SWAP_ROWS: readonly SwapRow[] = [
+  { name: "Finished size", show: (outcome, units, own) => <Size {...{ outcome, units, own }} /> },
+  { name: "Cost with postage", show: costWords },
+  { name: "Yarn", show: (outcome, units) => <Yarn {...{ outcome, units }} /> },
+  { name: "Gauge", show: (outcome, units) => <GaugeOf {...{ outcome, units }} /> },
+  {
+    name: "Needle",
+    show: ({ needleMm, sources }) => (
+      <>
+        {formatFine(needleMm)} {sources.needle === "assumed" && <SourceMark source="assumed" />}
+      </>
+    ),
+  },
+  {
+    name: "Cast on, across, rows",
+    show: ({ castOn, across, rows }) =>
+      `${castOn} st${across ? `, ${across.count} ${across.things}` : ""}, ${rows} rows`,
+  },
+  {
+    name: "Cables show",
+    show: ({ clarity: { score, words, reasons } }) => (
+      <>
+        <strong>{words}</strong>, {score} of 100
+        <span className="block text-faint">
+          {reasons
+            .slice(0, 3)
+            .map((reason) => reason.words)
+            .join("; ")}
+        </span>
+      </>
+    ),
+  },
+  {
+    name: "Cloth",
+    show: ({ firmnessRatio, clothG }, _, own) => (
+      <>
+        {own ? "the pattern’s own" : firmnessWords(firmnessRatio)}
+        <span className="block text-faint">{Math.round(clothG)} g in a square metre, plain</span>
+      </>
+    ),
+  },
+  { name: "Knitting", show: ({ hours }) => `about ${Math.max(1, Math.round(hours))} h` },
+  {
+    name: "To be surer",
+    show: ({ next }) =>
+      next && next.left < 0.97 ? (
+        <span>
+          {next.words}
+          <span className="block text-faint">leaves {Math.round(100 * next.left)} % of the doubt</span>
+        </span>
+      ) : (
+        <span className="text-faint">nothing would help much</span>
+      ),
+  },
+];
+
+/** How many balls, of what, and how sure. */
+export function BallsCell({
+  outcome: { strands },
+  units,
+}: {
+  readonly outcome: Outcome;
+  readonly units: UnitSystem;
+}) {
+  const least = Math.min(...strands.map(({ chance }) => chance));
+  return (
+    <>
+      {strands.map(({ name, balls, ballG }) => (
+        <span
+          key={name}
+          className="block font-display text-2xl leading-tight font-semibold whitespace-nowrap"
+        >
+          {balls} <span className="font-text text-base font-normal">× {formatMass(grams(ballG), units)}</span>
+          {strands.length > 1 && <span className="block font-text text-xs font-normal">{name}</span>}
+        </span>
+      ))}
+      <span className="text-sm text-faint">{formatChance(least)} that it is enough</span>
+    </>
+  );
+}
