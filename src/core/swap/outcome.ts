@@ -8,7 +8,8 @@ import { forecastProject, type KnownForecast } from "../forecast/projectForecast
 import { finishedOf } from "../forecast/sizeOptions";
 import type { Source } from "../garment/projectGauge";
 import { toMetres, type Metres, type Millimetres } from "../units/brands";
-import { clarityOf, type Clarity } from "../yarn/clarity";
+import type { Clarity } from "../yarn/clarity";
+import { candidateClarity } from "./seen";
 import { massOf, texOf, type PutUp } from "../yarn/putUp";
 import { hoursFor, workOf } from "./pace";
 import { strandNeeds, type OffersOf, type StrandNeed } from "./strandNeeds";
@@ -119,7 +120,7 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     offersOf: comparison.offersOf,
   });
   const finished = finishedOf(project, answer);
-  const costs = strands.map(({ cost }) => cost);
+  const costs = strands.map(({ bought }) => bought?.cost ?? null);
   return {
     id: candidate.id,
     colour: candidate.label.colour,
@@ -140,7 +141,7 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     cost: costs.includes(null) ? null : costs.reduce((sum: number, cost) => sum + (cost ?? 0), 0),
     clothG: (1000 * texOf(putUp) * loopMm) / 1000 / (plain.widthMm * plain.heightMm),
     firmness: firmnessOf(putUp, loopMm),
-    clarity: clarityOf(candidate.label, candidate.strands + (candidate.beside?.strands ?? 0)),
+    clarity: candidateClarity(candidate),
     hours: hoursFor(workOf(plan), comparison.pace),
     next: nextMeasures(answer, project.certainty)[0] ?? null,
     project,

@@ -5,7 +5,7 @@ import { CERTAINTIES, type Certainty } from "../forecast/forecast";
 import type { KnownForecast } from "../forecast/projectForecast";
 import { fewestBalls } from "../estimate/balls";
 import { metres, millimetres } from "../units/brands";
-import { clarityOf } from "../yarn/clarity";
+import { candidateClarity } from "./seen";
 import { texOf } from "../yarn/putUp";
 import { heldTogether } from "../yarn/strands";
 import { assumedGauge, USUAL_ASPECT } from "../yarn/thickness";
@@ -105,7 +105,7 @@ export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
     cost: candidate.price === null || candidate.beside ? null : balls * candidate.price,
     wider,
     firmnessRatio,
-    clarity: clarityOf(candidate.label, candidate.strands + (candidate.beside?.strands ?? 0)).score,
+    clarity: candidateClarity(candidate).score,
     far: exp(abs(log(wider)) + CLOTH * abs(log(firmnessRatio))) - 1,
   };
 }

@@ -16,13 +16,18 @@ export interface StrandNeed {
   readonly name: string;
   readonly metres: number;
   readonly grams: number;
+  /** Balls as its label says they are wound, and the chance that so many are enough. */
   readonly ballG: number;
   readonly balls: number;
   readonly chance: number;
-  /** With postage; null where nobody says a price, or there is not enough to buy. */
-  readonly cost: number | null;
-  /** Of the balls, those that lie on the shelf. */
-  readonly fromShelf: number;
+  /** The cheapest way to have them, whatever they are wound in; null where there is not enough to be had. */
+  readonly bought: {
+    /** With postage. */
+    readonly cost: number;
+    readonly balls: number;
+    /** Of them, those that lie on the shelf. */
+    readonly fromShelf: number;
+  } | null;
 }
 
 /** What can be bought of a yarn, by its full name. */
@@ -64,15 +69,18 @@ export function strandNeeds(
       metres: needM,
       grams: massOf(metres(needM), putUp),
       ballG: putUp.massG,
-      balls: ordered.ok ? ordered.plan.balls : balls,
-      chance: ordered.ok ? ordered.plan.chance : enough.chanceOf(balls * goes.lengthM, balls),
-      cost: ordered.ok ? ordered.plan.cost : null,
-      fromShelf: ordered.ok
-        ? ordered.plan.lines.reduce(
-            (sum, line) => (line.offer.sellerId === SHELF_ID ? sum + line.balls : sum),
-            0,
-          )
-        : 0,
+      balls,
+      chance: enough.chanceOf(balls * goes.lengthM, balls),
+      bought: ordered.ok
+        ? {
+            cost: ordered.plan.cost,
+            balls: ordered.plan.balls,
+            fromShelf: ordered.plan.lines.reduce(
+              (sum, line) => (line.offer.sellerId === SHELF_ID ? sum + line.balls : sum),
+              0,
+            ),
+          }
+        : null,
     };
   });
 }

@@ -10,6 +10,7 @@ import { checkProject } from "../files/projectFile";
 import { assumedGauge } from "../yarn/thickness";
 import { compare, outcomeOf, patternFigures, type Comparison, type Outcome } from "./outcome";
 import { inOrder, quickly, rankBasis, ranking } from "./rank";
+import { candidateClarity } from "./seen";
 import { ownCandidate, swapProject } from "./swapProject";
 import { takenUp } from "./takeUp";
 import { verdictOf } from "./verdict";
@@ -199,6 +200,11 @@ test("a fingering with a lace needs balls of both", () => {
     strands: 1,
   };
   const both = outcome(demoProject(), candidate({ strands: 2, beside }));
+  const fuzzy = { ...beside, label: { ...beside.label, fibres: "70 % mohair, 30 % silk" } };
+  const wool = { label: { fibres: "100 % wool" } };
+  const [alone, haloed] = [candidate(wool), candidate({ ...wool, beside: fuzzy })].map(candidateClarity);
+  expect(haloed?.score).toBeLessThan((alone?.score ?? 0) - 8);
+  expect(haloed?.reasons.map(({ words }) => words).join()).toMatch(/halo/);
   expect(both.strands.map(({ name }) => name)).toEqual(["Fennel Fingering", "Moth Lace"]);
   const [first, second] = both.strands;
   expect(first?.metres).toBeCloseTo(2 * (second?.metres ?? 0), 6);
@@ -225,7 +231,7 @@ test("what it costs is the cheapest plan of what can be bought, the shelf first"
         }
       : { offers: [], sellers: [] };
   const { cost, balls, strands } = outcome(demoProject(), chunky, { offersOf });
-  expect(strands[0]?.fromShelf).toBe(2);
+  expect(strands[0]?.bought).toEqual({ cost, balls, fromShelf: 2 });
   expect(cost).toBe((balls - 2) * 8 + 4);
   expect(outcome(demoProject(), triple, { offersOf }).cost).toBeNull();
 });

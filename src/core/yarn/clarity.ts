@@ -1,7 +1,7 @@
 /** How clearly cables will show in a yarn: nought to a hundred, with what raises and lowers it in words. */
 import type { YarnLabel } from "../files/label";
 import { luminanceOf } from "./colour";
-import { readFibres } from "./fibres";
+import { readFibres, type Blend } from "./fibres";
 
 export interface ClarityReason {
   readonly words: string;
@@ -16,8 +16,9 @@ export interface Clarity {
   readonly reasons: readonly ClarityReason[];
 }
 
-type Seen = Pick<YarnLabel, "colour" | "dyed" | "fibres" | "plies">;
-type Judge = (label: Seen, strands: number) => ClarityReason | null;
+type Label = Pick<YarnLabel, "colour" | "dyed" | "fibres" | "plies">;
+type Seen = Pick<Label, "colour" | "dyed" | "plies"> & { readonly blend: Blend | null };
+type Judge = (seen: Seen, strands: number) => ClarityReason | null;
 
 const reason = (words: string, points: number): ClarityReason => ({ words, points });
 
@@ -29,16 +30,16 @@ const JUDGES: readonly Judge[] = [
     if (plies === 2) return reason("two plies: it lies flat", -4);
     return plies === 3 ? reason("three plies: round", 6) : reason(`${plies} plies: round and even`, 12);
   },
-  ({ fibres }) => {
-    const halo = readFibres(fibres)?.halo ?? 0;
+  ({ blend }) => {
+    const halo = blend?.halo ?? 0;
     return halo < 0.05 ? null : reason("its halo blurs the ropes", -40 * halo);
   },
-  ({ fibres }) => {
-    const drape = readFibres(fibres)?.drape ?? 0;
+  ({ blend }) => {
+    const drape = blend?.drape ?? 0;
     return drape < 0.1 ? null : reason("it drapes: ropes lie flatter", -20 * drape);
   },
-  ({ fibres }) => {
-    const spring = readFibres(fibres)?.spring ?? 0;
+  ({ blend }) => {
+    const spring = blend?.spring ?? 0;
     return spring < 0.3 ? null : reason("springy: ropes stand up", 10 * spring);
   },
   ({ dyed }) => {
@@ -61,11 +62,12 @@ const CLEAR = 70;
 const SOFT = 45;
 
 /**
- * Clarity of one colour of a yarn, held in so many strands.
+ * Clarity of one colour of a yarn, held in so many strands; `blend` is what all strands are spun of together, where
+ * another yarn is among them.
  * Example: a solid light wool of four plies is 96; a dark one-ply with mohair under 20.
  */
-export function clarityOf(label: Seen, strands: number): Clarity {
-  const reasons = JUDGES.flatMap((judge) => judge(label, strands) ?? []);
+export function clarityOf(label: Label, strands: number, blend = readFibres(label.fibres)): Clarity {
+  const reasons = JUDGES.flatMap((judge) => judge({ ...label, blend }, strands) ?? []);
   const sum = reasons.reduce((score, { points }) => score + points, USUAL);
   const score = Math.round(Math.min(100, Math.max(0, sum)));
   return {

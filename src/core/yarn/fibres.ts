@@ -77,6 +77,20 @@ export function readFibres(text: string): Blend | null {
   };
 }
 
+/** Blends that are held together, each with its share of the mass. */
+export function blended(blends: readonly { readonly blend: Blend; readonly share: number }[]): Blend {
+  const sum = (of: "halo" | "drape" | "spring") =>
+    blends.reduce((total, { blend, share }) => total + share * blend[of], 0);
+  return {
+    parts: blends.flatMap(({ blend, share }) =>
+      blend.parts.map((part) => ({ name: part.name, share: part.share * share })),
+    ),
+    halo: sum("halo"),
+    drape: sum("drape"),
+    spring: sum("spring"),
+  };
+}
+
 /** A blend as it is told. Example: "70 % wool, 30 % alpaca". */
 export const tellBlend = ({ parts }: Blend) =>
   parts.map(({ name, share }) => `${plain(100 * share, 0)} % ${name}`).join(", ");

@@ -69,9 +69,9 @@ function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
   const { yarns } = answer;
   const [first] = yarns;
   return (
-    <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
+    <div className="flex flex-wrap items-start gap-x-4 gap-y-1 md:justify-end">
       {yarns.length === 1 ? <OneYarn yarn={first} /> : <SeveralYarns yarns={yarns} />}
-      <div className="max-w-60 text-sm max-md:max-w-none">
+      <div className="max-w-54 text-sm max-md:max-w-none">
         <Choice
           label="How sure to be"
           options={CERTAINTY}

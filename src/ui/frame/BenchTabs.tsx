@@ -21,7 +21,7 @@ export function BenchTabs() {
             <Tab to={to} name={name} shortcut={key} here={path === to} />
           </li>
         ))}
-        <li className="md:ml-3 md:pt-5">
+        <li className="md:ml-2 md:pt-5">
           <Tab to={PANELS_PATH} name="Panels" shortcut="P" here={path === PANELS_PATH} />
         </li>
         <li className="md:pt-5">
@@ -45,7 +45,7 @@ function Tab({ to, name, shortcut, here }: TabProps) {
       href={to}
       aria-current={here ? "page" : undefined}
       aria-keyshortcuts={shortcut}
-      className={`relative block rounded-lg border px-1 py-2.5 text-[0.75rem] font-semibold md:px-2 md:text-base ${here ? "border-ink bg-ink text-paper" : "border-line bg-card"}`}
+      className={`relative block rounded-lg border px-1 py-2.5 text-[0.75rem] font-semibold md:px-1.5 md:text-[0.95rem] ${here ? "border-ink bg-ink text-paper" : "border-line bg-card"}`}
     >
       {name}
       <kbd className="ml-1 hidden font-[inherit] text-xs font-normal opacity-80 md:inline">{shortcut}</kbd>

@@ -36,16 +36,18 @@ export function SourcesCard({ yarnId, market }: SourcesCardProps) {
   return (
     <Card title="Where it can be had">
       <div className="mt-2 grid gap-2">
-        <Choice
-          label="Dye lots"
-          options={LOTS}
-          value={order.lots}
-          onChange={(lots) =>
-            editOrder("lots", (draft) => {
-              draft.lots = lots;
-            })
-          }
-        />
+        <div>
+          <Choice
+            label="Dye lots"
+            options={LOTS}
+            value={order.lots}
+            onChange={(lots) =>
+              editOrder("lots", (draft) => {
+                draft.lots = lots;
+              })
+            }
+          />
+        </div>
         <Source
           label={`from your shelf${order.shelf ? `: ${count("shelf")} balls and parts of it lie free` : ""}`}
           on={order.shelf}

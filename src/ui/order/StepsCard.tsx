@@ -3,35 +3,57 @@ import type { OrderAdvice, Step } from "@/core/order/advice";
 import type { OrderPlan } from "@/core/order/plan";
 import type { Market } from "@/core/order/market";
 import { SHELF_ID } from "@/core/order/offers";
-import { metres } from "@/core/units/brands";
-import { formatChance, formatYarn } from "@/core/units/format";
+import { grams, metres, type UnitSystem } from "@/core/units/brands";
+import { formatChance, formatMass, formatYarn } from "@/core/units/format";
 import { formatMoney } from "@/core/units/money";
 import { editOrder } from "@/state/order";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 
-const ballsWords = (balls: number) => {
-  const count = Math.abs(balls);
-  if (count === 0) return "As many balls, others";
-  return `${count === 1 ? "One ball" : `${count} balls`} ${balls > 0 ? "more" : "fewer"}`;
-};
+/** How much more or less is bought. Example: "One ball more, 50 g". */
+function moreWords({ plan, balls }: Step, chosen: OrderPlan, units: UnitSystem): string {
+  const mass = plan.massG - chosen.massG;
+  const much = formatMass(grams(Math.abs(mass)), units);
+  if (balls === 0) return mass < 0 ? `${much} less, in as many balls` : `${much} more, in as many balls`;
+  const count = Math.abs(balls) === 1 ? "One ball" : `${Math.abs(balls)} balls`;
+  return `${count} ${balls > 0 ? "more" : "fewer"}, ${much} ${mass < 0 ? "less" : "more"}`;
+}
 
-const stepWords = ({ balls, costs, plan }: Step, from: number) =>
-  `${ballsWords(balls)}: ${costs >= 0 ? formatMoney(costs) : `saves ${formatMoney(-costs)}`}, from ${formatChance(from)} to ${formatChance(plan.chance)}`;
+const costWords = (costs: number) =>
+  costs < 0 ? `saves ${formatMoney(-costs)}` : costs < 0.005 ? "for the same money" : formatMoney(costs);
+
+/** Two steps that are told alike are one; one that tells no other chance is none. */
+function telling(steps: readonly Step[], chosen: OrderPlan): readonly Step[] {
+  const told = (step: Step) => formatChance(step.plan.chance);
+  return steps.filter(
+    (step, index) =>
+      told(step) !== formatChance(chosen.chance) &&
+      !steps.slice(0, index).some((before) => told(before) === told(step)),
+  );
+}
 
 /** What more certainty costs, what less would save, and what can be given back. */
 export function StepsCard({ advice, market }: { readonly advice: OrderAdvice; readonly market: Market }) {
+  const units = useUnits();
   const { plan, steps, mixed } = advice;
   if (!plan) return null;
+  const worth = telling(steps, plan);
   return (
     <Card title="A ball more or fewer">
       <ul className="mt-2 grid gap-1.5">
-        {steps.map((step) => (
+        {worth.map((step) => (
           <li key={step.plan.chance} className="border-l-4 border-woad pl-2">
-            {stepWords(step, plan.chance)}
+            {moreWords(step, plan, units)}: <strong>{costWords(step.costs)}</strong>, from{" "}
+            {formatChance(plan.chance)} to {formatChance(step.plan.chance)}
           </li>
         ))}
-        {steps.length === 0 && <li>There is no more of it to be had, and less would not be enough.</li>}
+        {worth.every(({ plan: { chance } }) => chance < plan.chance) && (
+          <li>
+            {plan.chance > 0.995
+              ? "More would not make it surer than it is."
+              : "There is no more of it to be had that would make it surer."}
+          </li>
+        )}
       </ul>
       {mixed && (
         <p className="mt-2 border-l-4 border-weld pl-2">

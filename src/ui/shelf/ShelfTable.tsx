@@ -18,6 +18,7 @@ import { Button } from "@/ui/parts/Button";
 import { shelfColumns } from "./shelfColumns";
 
 const PAGE = 50;
+const YARN_FIRST = { id: "yarn", desc: false };
 
 interface ShelfTableProps {
   readonly entries: readonly ShelfEntry[];
@@ -38,6 +39,10 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
   const [sorting, setSorting] = useState<SortingState>([]);
   const columns = useMemo(() => shelfColumns(units, onOpen), [units, onOpen]);
   const data = useMemo(() => [...entries], [entries]);
+  const sorted = useMemo(
+    () => (grouped ? [YARN_FIRST, ...sorting.filter(({ id }) => id !== YARN_FIRST.id)] : sorting),
+    [grouped, sorting],
+  );
   // eslint-disable-next-line react-hooks/incompatible-library -- the table is drawn here alone, and never handed on
   const table = useReactTable({
     data,
@@ -45,9 +50,7 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
     state: {
       globalFilter: find,
       rowSelection: chosen,
-      sorting: grouped
-        ? [{ id: "yarn", desc: false }, ...sorting.filter(({ id }) => id !== "yarn")]
-        : sorting,
+      sorting: sorted,
     },
     getRowId: ({ id }) => id,
     globalFilterFn: ({ original }, _, wanted: string) =>
@@ -56,7 +59,7 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
         .every((word) => words(original).includes(word)),
     onSortingChange: setSorting,
     onRowSelectionChange: (update) => onChosen(typeof update === "function" ? update(chosen) : update),
-    autoResetPageIndex: true,
+    autoResetPageIndex: false,
     initialState: { pagination: { pageSize: PAGE } },
     getCoreRowModel: getCoreRowModel(),
     getFilteredRowModel: getFilteredRowModel(),

@@ -24,8 +24,12 @@ const MEASURES: readonly Measure[] = [
   },
 ];
 
-const SHORT = 18;
-const shortName = (name: string) => (name.length > SHORT ? `${name.slice(0, SHORT - 1)}…` : name);
+/** A name that has room beside a bar. Example: "Vessin Fingering, plum, held triple" is "Vessin Fingering, triple". */
+const shortName = (name: string) => {
+  const [yarn = name] = name.split(",");
+  const held = /held (double|triple)|(four) strands/.exec(name);
+  return held ? [yarn, held[1] ?? held[2] ?? ""] : [yarn];
+};
 
 function planOf(
   outcomes: readonly Outcome[],

@@ -37,15 +37,21 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
   const head = "sticky left-0 z-10 bg-card pr-3 text-left text-sm font-normal text-faint";
   return (
     <div className="mt-3 overflow-x-auto">
-      <table className="w-full border-separate border-spacing-0">
+      <table
+        className="w-full table-fixed border-separate border-spacing-0"
+        style={{ minWidth: `${7 + 13 * sides.length}rem` }}
+      >
         <caption className="sr-only">Yarns side by side</caption>
+        <colgroup>
+          <col className="w-28 max-md:w-20" />
+        </colgroup>
         <thead>
           <tr>
             <th className={head}>
               <span className="sr-only">What is compared</span>
             </th>
             {sides.map((side) => (
-              <th key={keyOf(side)} scope="col" className="min-w-52 px-3 text-left align-top font-normal">
+              <th key={keyOf(side)} scope="col" className="px-3 text-left align-top font-normal">
                 <Head
                   side={side}
                   candidate={candidates.find(({ id }) => id === keyOf(side))}

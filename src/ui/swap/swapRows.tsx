@@ -74,14 +74,17 @@ function Yarn({
 }
 
 function costWords({ cost, strands }: Outcome): ReactNode {
-  const shelved = strands.reduce((sum, { fromShelf }) => sum + fromShelf, 0);
-  const all = strands.reduce((sum, { balls }) => sum + balls, 0);
-  if (cost === null) return <span className="text-faint">no price known</span>;
-  if (shelved === all) return "nothing: all on the shelf";
+  const sum = (of: "fromShelf" | "balls") =>
+    strands.reduce((total, { bought }) => total + (bought?.[of] ?? 0), 0);
+  const [shelved, all] = [sum("fromShelf"), sum("balls")];
+  if (cost === null) return <span className="text-faint">not enough of it to be had, or no price known</span>;
+  if (shelved === all) return "nothing: all of it is on the shelf";
   return (
     <>
       {formatMoney(cost)}
-      {shelved > 0 && <span className="block text-faint">{shelved} balls are on the shelf</span>}
+      <span className="block text-faint">
+        {all - shelved} to buy{shelved > 0 && `, ${shelved} from the shelf`}
+      </span>
     </>
   );
 }
