@@ -1,5 +1,8 @@
 /** The shelf: put on, taken off, changed in bulk, put by; every step can be undone. */
 import type { Draft } from "immer";
+import { create } from "zustand";
+import { fullName, isSameYarn, labelSchema, type YarnLabel } from "@/core/files/label";
+import type { ShopList } from "@/core/files/shopList";
 import { emptyShelf, MOST_ENTRIES, newEntry, type ShelfEntry } from "@/core/files/shelf";
 import type { OrderLine } from "@/core/order/plan";
 import { SHELF_ID } from "@/core/order/offers";
@@ -73,13 +76,37 @@ export function reserve(lines: readonly OrderLine[]) {
 /** Gives free all that is put by for the open project. */
 export const unreserve = () => reserve([]);
 
-/** What was bought lies on the shelf, put by for the open project. */
-export function bringHome(entries: readonly ShelfEntry[]) {
+/** What a plan buys lies on the shelf now, put by for the open project; `label` is that of its yarn. */
+export function bringHome(lines: readonly OrderLine[], label: YarnLabel) {
   const { name } = useProjectStore.getState().project;
   changeShelf("bring home", (shelf) => {
-    for (const bought of entries)
+    for (const { offer, balls } of lines) {
+      if (offer.sellerId === SHELF_ID) continue;
+      const { massG, lengthM, lot, price } = offer;
       shelf.entries.unshift(
-        newEntry(newId(), { ...bought, id: newId(), reserved: [{ project: name, balls: bought.balls }] }),
+        newEntry(newId(), {
+          label: { ...label, putUp: { massG, lengthM } },
+          lot,
+          balls,
+          price,
+          reserved: [{ project: name, balls }],
+        }),
       );
+    }
   });
 }
+
+/** The label of a yarn by its full name: as the shelf has it, or a shop, or as much as the project knows. */
+export function labelOf(name: string, shop: ShopList | null): YarnLabel {
+  const { shelf, project } = useProjectStore.getState();
+  const all = [...shelf.entries, ...(shop?.yarns ?? [])];
+  const found = all.find(({ label }) => isSameYarn(fullName(label), name));
+  const own = project.yarns.find((yarn) => isSameYarn(yarn.name, name));
+  return (
+    found?.label ?? labelSchema.parse({ name, colour: own?.colour ?? "#8a7b5c", putUp: own?.putUp ?? null })
+  );
+}
+
+/** A table that is on its way onto the shelf; null while none is. */
+export const useTable = create<{ readonly file: File | null }>()(() => ({ file: null }));
+export const openTable = (file: File | null) => useTable.setState({ file });

@@ -55,11 +55,12 @@ async function askOnce(feed: ShopFeed, stopped: AbortSignal): Promise<ShopList> 
 
 let running: AbortController | null = null;
 
-const reasonOf = (error: unknown) => {
-  if (!(error instanceof Error)) return "It does not answer.";
-  if (error.name === "TimeoutError") return "It does not answer.";
-  return error.name === "TypeError" ? "It cannot be reached." : error.message;
-};
+/** Why it failed, in words. */
+function reasonOf(error: unknown): string {
+  const { name = "", message = "" } = (error ?? {}) as Partial<Error>;
+  if (name === "TimeoutError" || message === "") return "It does not answer.";
+  return name === "TypeError" ? "It cannot be reached." : message;
+}
 
 /**
  * Asks for the list, again after a pause where that fails. What is known stands in the meantime; a newer question

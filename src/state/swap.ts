@@ -48,6 +48,14 @@ export const removeCandidate = (id: string) =>
     draft.swap.candidates = draft.swap.candidates.filter((one) => one.id !== id);
   });
 
+type OwnYarn = Pick<Project["yarns"][number], "name" | "colour" | "fibres" | "plies" | "dyed">;
+
+/** What is said of the pattern's own yarn. */
+export const editOwnYarn = (part: Partial<OwnYarn>) =>
+  change(`own yarn ${Object.keys(part).join()}`, (draft) => {
+    Object.assign(draft.yarns[0] ?? {}, part);
+  });
+
 /** The project is knitted in this yarn from now on, and the former one stands beside it. */
 export function takeUp({ id, project: so }: Outcome) {
   const { project } = useProjectStore.getState();

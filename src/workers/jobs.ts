@@ -7,7 +7,7 @@ const running = new Map<number, { stop: boolean }>();
 /** Work goes on for so long before other calls are let in. */
 const SPELL_MS = 25;
 
-export const breath = () =>
+const breath = () =>
   new Promise<void>((resolve) => {
     setTimeout(resolve);
   });

@@ -6,7 +6,14 @@ import { count, measure } from "./within";
 
 /** How a colour lies on the yarn. */
 export const DYED = ["solid", "heathered", "variegated"] as const;
-export type Dyed = (typeof DYED)[number];
+type Dyed = (typeof DYED)[number];
+
+/** Each as it is told. */
+export const DYED_WORDS: readonly (readonly [Dyed, string])[] = [
+  ["solid", "one colour"],
+  ["heathered", "heathered or tweedy"],
+  ["variegated", "several colours"],
+];
 
 export const putUpSchema = z
   .strictObject({ massG: z.number().min(5).max(2000), lengthM: z.number().min(5).max(60_000) })

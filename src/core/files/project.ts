@@ -4,7 +4,7 @@ import { BLOCKING_IDS } from "../fabric/blocking";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, EASE, LENGTHS } from "./bounds";
 import { swapSchema } from "./candidates";
-import { putUpSchema } from "./label";
+import { DYED, putUpSchema } from "./label";
 import { orderSchema } from "./orders";
 import { newSection, sectionSchema } from "./sections";
 import { swatchSchema } from "./swatches";
@@ -25,6 +25,7 @@ const yarn = z.strictObject({
   /** As the label says it, and plies; both help to say how clearly cables will show. */
   fibres: words(200).default(""),
   plies: count(COUNTS.plies).nullable().default(null),
+  dyed: z.enum(DYED).default("solid"),
   /** Whether the put-up is read off a band, or what such a yarn usually holds. */
   putUpFrom: z.enum(["band", "usual"]).default("band"),
 });
@@ -181,6 +182,7 @@ export function emptyProject(): Project {
         putUp: null,
         fibres: "",
         plies: null,
+        dyed: "solid",
         putUpFrom: "band",
       },
     ],

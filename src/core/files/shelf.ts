@@ -4,7 +4,7 @@ import { COUNTS } from "./bounds";
 import { labelSchema } from "./label";
 import { count } from "./within";
 
-export const SHELF_FORMAT = "brenok-shelf";
+const SHELF_FORMAT = "brenok-shelf";
 const SHELF_VERSION = 1;
 /** More yarns than this are a warehouse. */
 export const MOST_ENTRIES = 20_000;
@@ -32,7 +32,7 @@ export const entrySchema = z.strictObject({
 
 export type ShelfEntry = z.infer<typeof entrySchema>;
 
-export const shelfSchema = z.strictObject({
+const shelfSchema = z.strictObject({
   format: z.literal(SHELF_FORMAT),
   version: z.literal(SHELF_VERSION),
   /** True for the shelf that comes with Brenok, until something is put on it or taken off. */

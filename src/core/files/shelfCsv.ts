@@ -33,7 +33,7 @@ export function guessMapping(head: readonly string[]): Mapping {
   });
 }
 
-export interface BadRow {
+interface BadRow {
   /** As a spreadsheet counts. */
   readonly number: number;
   /** Head of the column where it lies; empty where it is the row itself. */

@@ -37,9 +37,8 @@ export const shopListSchema = z.strictObject({
 });
 
 export type ShopList = z.infer<typeof shopListSchema>;
-export type SoldYarn = ShopList["yarns"][number];
 
-export const SHOP_ID = "shop";
+const SHOP_ID = "shop";
 
 export const sellerOf = ({ name, postage, freeFrom, returnDays }: ShopList): Seller => ({
   id: SHOP_ID,

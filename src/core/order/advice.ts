@@ -19,7 +19,7 @@ export interface Step {
 }
 
 /** A small thing that what is left over would still make. */
-export interface Leftover {
+interface Leftover {
   readonly id: StartId;
   readonly name: string;
   readonly needM: number;
@@ -112,7 +112,7 @@ function smallThings(thickness: YarnClass): readonly Leftover[] {
 }
 
 /** Drawn projects made ready for a yarn; null where it is not used. */
-export function enoughFor(answer: KnownForecast, yarnId: string): Enough | null {
+function enoughFor(answer: KnownForecast, yarnId: string): Enough | null {
   const drawn = drawnNeed(answer.plan, draw(answer.belief), yarnId);
   return drawn && enoughOf(drawn.needsMm, drawn.putUps);
 }

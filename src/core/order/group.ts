@@ -19,7 +19,7 @@ const { ceil, exp, max, min } = Math;
  */
 const KNITTER_SD = { width: 0.05, height: 0.06, tail: 0.1, castOff: 0.125 } as const;
 
-export interface KitBalls {
+interface KitBalls {
   readonly id: string;
   readonly name: string;
   readonly count: number;

@@ -53,7 +53,7 @@ export interface Outcome {
   readonly cloth: ClothPlace | null;
 }
 
-export interface ClothPlace {
+interface ClothPlace {
   readonly pieceId: string;
   readonly sectionId: string;
   readonly widthMm: number;

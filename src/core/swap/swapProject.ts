@@ -44,7 +44,7 @@ export function ownCandidate({ yarns: [yarn], gauge, needleMm }: Project): Candi
       name,
       colourName: "",
       colour,
-      dyed: "solid",
+      dyed: yarn.dyed,
       fibres: yarn.fibres,
       plies: yarn.plies,
       bandClass,
@@ -90,7 +90,7 @@ function needleOf({ needleMm, gauge, yarns: [yarn] }: Project): number | null {
  * The project with a candidate in place of its first yarn, every stitch as it was. The candidate's own swatches come
  * with it, those of the former yarn do not count. Null while the candidate's put-up is missing.
  */
-export function inYarn(project: Project, candidate: Candidate): Project | null {
+function inYarn(project: Project, candidate: Candidate): Project | null {
   const held = heldOf(candidate);
   const [former, ...others] = project.yarns;
   if (!held || !former) return null;
@@ -108,6 +108,7 @@ export function inYarn(project: Project, candidate: Candidate): Project | null {
         bandClass: single ? label.bandClass : null,
         fibres: label.fibres,
         plies: label.plies,
+        dyed: label.dyed,
         putUp: { massG, lengthM },
         putUpFrom: same ? former.putUpFrom : "band",
       },

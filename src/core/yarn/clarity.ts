@@ -3,7 +3,7 @@ import type { YarnLabel } from "../files/label";
 import { luminanceOf } from "./colour";
 import { readFibres, type Blend } from "./fibres";
 
-export interface ClarityReason {
+interface ClarityReason {
   readonly words: string;
   /** Added to the score, or taken from it. */
   readonly points: number;

@@ -1,9 +1,13 @@
 "use client";
+import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
+import { openTable } from "@/state/shelf";
+import { SHELF_PATH } from "./benches";
 import { ACCEPTED, FILE_INPUT, openProjectFile } from "./projectFiles";
 
-/** Where project files come in: chosen in the browser’s dialog, or dropped anywhere on the page. */
+/** Where project files and tables come in: chosen in the browser’s dialog, or dropped anywhere on the page. */
 export function FileDrop() {
+  const router = useRouter();
   const [over, setOver] = useState(false);
   useEffect(() => {
     const hasFile = (event: DragEvent) => event.dataTransfer?.types.includes("Files") ?? false;
@@ -20,7 +24,10 @@ export function FileDrop() {
       const file = event.dataTransfer?.files[0];
       if (!file) return;
       event.preventDefault();
-      void openProjectFile(file);
+      if (/\.(csv|tsv)$/i.test(file.name)) {
+        openTable(file);
+        router.push(SHELF_PATH);
+      } else void openProjectFile(file);
     };
     window.addEventListener("dragover", drag);
     window.addEventListener("dragleave", leave);
@@ -30,7 +37,7 @@ export function FileDrop() {
       window.removeEventListener("dragleave", leave);
       window.removeEventListener("drop", drop);
     };
-  }, []);
+  }, [router]);
   return (
     <>
       <input
@@ -46,7 +53,7 @@ export function FileDrop() {
       />
       {over && (
         <div className="pointer-events-none fixed inset-4 z-50 grid place-items-center rounded-2xl border-4 border-dashed border-woad bg-paper/85 font-display text-3xl">
-          Drop a project to open it
+          Drop a project to open it, or a table for the shelf
         </div>
       )}
     </>

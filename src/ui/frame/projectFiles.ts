@@ -2,8 +2,9 @@
 import { toast } from "sonner";
 import { EXTENSION, fileNameOf, readProject, writeProject } from "@/core/files/projectFile";
 import { emptyProject } from "@/core/files/project";
+import { emptyShelf } from "@/core/files/shelf";
 import { download } from "@/ui/parts/download";
-import { replace, undo, useProjectStore } from "@/state/projectStore";
+import { put, replace, undo, useProjectStore } from "@/state/projectStore";
 
 const undoable = { action: { label: "Undo", onClick: undo } };
 
@@ -34,6 +35,8 @@ export const ACCEPTED = `${EXTENSION},.json,application/json`;
 export const pickProjectFile = () => document.getElementById(FILE_INPUT)?.click();
 
 export function startEmpty() {
-  replace("empty", emptyProject());
+  const { shelf } = useProjectStore.getState();
+  // Demo yarns go with the demo; a shelf of one's own stays.
+  put("empty", { project: emptyProject(), shelf: shelf.demo ? emptyShelf() : shelf });
   toast.success("Started empty", undoable);
 }

@@ -10,7 +10,8 @@ import { formatChance, formatYarn } from "@/core/units/format";
 import { formatMoney } from "@/core/units/money";
 import { undo, useProject, useShelf, type Kept } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
-import { putByFor, reserve, unreserve } from "@/state/shelf";
+import { useShop } from "@/state/shop";
+import { bringHome, labelOf, putByFor, reserve, unreserve } from "@/state/shelf";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { download } from "@/ui/parts/download";
@@ -50,7 +51,7 @@ export function PlanCard({ advice, market, yarnName }: PlanCardProps) {
         <strong>{formatChance(plan.chance)}</strong> that it is enough; {lotWords(plan)}
       </p>
       <ListTable lines={lines} plan={plan} />
-      <Acts plan={plan} lines={lines} />
+      <Acts plan={plan} lines={lines} yarnName={yarnName} />
     </Card>
   );
 }
@@ -113,7 +114,14 @@ function isPutBy({ lines }: OrderPlan, { entries }: Kept["shelf"], project: stri
   });
 }
 
-function Acts({ plan, lines }: { readonly plan: OrderPlan; readonly lines: readonly ListLine[] }) {
+interface ActsProps {
+  readonly plan: OrderPlan;
+  readonly lines: readonly ListLine[];
+  readonly yarnName: string;
+}
+
+function Acts({ plan, lines, yarnName }: ActsProps) {
+  const shop = useShop(({ list }) => list);
   const { name } = useProject();
   const shelf = useShelf();
   const fromShelf = plan.lines.some(({ offer }) => offer.sellerId === SHELF_ID);
@@ -143,6 +151,16 @@ function Acts({ plan, lines }: { readonly plan: OrderPlan; readonly lines: reado
           }}
         >
           Put by for this project: give free
+        </Button>
+      )}
+      {plan.lines.some(({ offer }) => offer.sellerId !== SHELF_ID) && (
+        <Button
+          onClick={() => {
+            bringHome(plan.lines, labelOf(yarnName, shop));
+            toast.success(`On your shelf, put by for ${name}`, undoable);
+          }}
+        >
+          It is bought
         </Button>
       )}
       <Button onClick={() => window.print()}>Print the list</Button>

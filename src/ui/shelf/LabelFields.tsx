@@ -1,5 +1,5 @@
 "use client";
-import { DYED, type Dyed, type YarnLabel } from "@/core/files/label";
+import { DYED_WORDS, type YarnLabel } from "@/core/files/label";
 import { COUNTS, LENGTHS } from "@/core/files/bounds";
 import { millimetres } from "@/core/units/brands";
 import { readCount } from "@/core/units/count";
@@ -19,12 +19,7 @@ interface LabelFieldsProps {
   readonly onLabel: (what: string, part: Partial<YarnLabel>) => void;
 }
 
-const DYED_WORDS: { readonly [How in Dyed]: string } = {
-  solid: "one colour",
-  heathered: "heathered or tweedy",
-  variegated: "several colours",
-};
-const DYES = DYED.map((value) => ({ value, label: DYED_WORDS[value] }));
+const DYES = DYED_WORDS.map(([value, label]) => ({ value, label }));
 const CLASSES = [
   { value: "", label: "as its length says" } as const,
   ...YARN_CLASSES.map((value) => ({ value, label: value })),

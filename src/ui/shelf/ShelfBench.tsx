@@ -9,7 +9,7 @@ import { formatYarn } from "@/core/units/format";
 import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
 import { undo, useShelf } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
-import { addEntry, clearShelf } from "@/state/shelf";
+import { addEntry, clearShelf, openTable, useTable } from "@/state/shelf";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { download } from "@/ui/parts/download";
@@ -34,7 +34,7 @@ export function ShelfBench() {
   const [grouped, setGrouped] = useState(true);
   const [chosen, setChosen] = useState<Record<string, boolean>>({});
   const [open, setOpen] = useState<string | null>(null);
-  const [file, setFile] = useState<File | null>(null);
+  const file = useTable((state) => state.file);
   const input = useRef<HTMLInputElement>(null);
   const onOpen = useCallback((id: string) => setOpen(id), []);
   const shown = of === "all" ? entries : entries.filter((entry) => classOfEntry(entry) === of);
@@ -88,7 +88,7 @@ export function ShelfBench() {
           aria-label="A table of yarns"
           accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values"
           onChange={({ target }) => {
-            setFile(target.files?.[0] ?? null);
+            openTable(target.files?.[0] ?? null);
             target.value = "";
           }}
         />
@@ -108,7 +108,7 @@ export function ShelfBench() {
         />
       )}
       {opened && <EntrySheet entry={opened} onClose={() => setOpen(null)} />}
-      {file && <ImportSheet file={file} onClose={() => setFile(null)} />}
+      {file && <ImportSheet file={file} onClose={() => openTable(null)} />}
     </Card>
   );
 }

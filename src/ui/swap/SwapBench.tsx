@@ -29,6 +29,8 @@ const KEEP = [
 
 const PACE = { least: 5, most: 120, things: "stitches a minute" } as const;
 
+const OwnSheet = dynamic(() => import("./OwnSheet").then((file) => file.OwnSheet), { ssr: false });
+
 /** The pattern's yarn and what could stand in for it, side by side. */
 export function SwapBench() {
   const answer = useAnswer();
@@ -48,6 +50,7 @@ function Compared() {
   const { sides, reckoning } = useSides();
   const [finding, setFinding] = useState(false);
   const [editing, setEditing] = useState<string | null>(null);
+  const [own, setOwn] = useState(false);
   const edited = candidates.find(({ id }) => id === editing);
   const outcomes = useMemo(
     () => sides.flatMap(({ compared }) => (compared.ok ? [compared.outcome] : [])),
@@ -75,7 +78,11 @@ function Compared() {
           Reckoning the yarns …
         </p>
       ) : (
-        <SwapTable sides={sides} onEdit={setEditing} onSwatch={() => router.push("/swatches")} />
+        <SwapTable
+          sides={sides}
+          onEdit={(id) => (id === null ? setOwn(true) : setEditing(id))}
+          onSwatch={() => router.push("/swatches")}
+        />
       )}
       {candidates.length === 0 && (
         <p className="mt-3 max-w-prose">
@@ -86,6 +93,7 @@ function Compared() {
       {outcomes.length > 1 && <SwapCharts outcomes={outcomes} />}
       <Pace />
       {finding && <FindSheet onClose={() => setFinding(false)} />}
+      {own && <OwnSheet onClose={() => setOwn(false)} />}
       {edited && <CandidateSheet candidate={edited} onClose={() => setEditing(null)} />}
     </Card>
   );

@@ -19,7 +19,8 @@ const undoable = { action: { label: "Undo", onClick: undo } };
 
 interface SwapTableProps {
   readonly sides: readonly Side[];
-  readonly onEdit: (id: string) => void;
+  /** Null is the pattern's own. */
+  readonly onEdit: (id: string | null) => void;
   readonly onSwatch: () => void;
 }
 
@@ -126,7 +127,7 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
 interface HeadProps {
   readonly side: Side;
   readonly candidate: Candidate | undefined;
-  readonly onEdit: (id: string) => void;
+  readonly onEdit: (id: string | null) => void;
 }
 
 /** The fabric of a yarn, and its name. */
@@ -142,6 +143,7 @@ function Head({ side, candidate, onEdit }: HeadProps) {
           </p>
           <p className="text-sm text-faint">{candidate ? FROM[candidate.from] : "the pattern’s own"}</p>
         </div>
+        {!candidate && <IconButton label={`Change ${name}`} icon={Pencil} onClick={() => onEdit(null)} />}
         {candidate && (
           <span className="flex">
             <IconButton label={`Change ${name}`} icon={Pencil} onClick={() => onEdit(candidate.id)} />

@@ -1,0 +1,61 @@
+"use client";
+import { COUNTS } from "@/core/files/bounds";
+import { DYED_WORDS } from "@/core/files/label";
+import { readCount } from "@/core/units/count";
+import { readFibres, tellBlend } from "@/core/yarn/fibres";
+import { editOwnYarn } from "@/state/swap";
+import { useProjectPart } from "@/state/projectStore";
+import { Select } from "@/ui/parts/Select";
+import { Sheet } from "@/ui/parts/Sheet";
+import { ValueField } from "@/ui/parts/ValueField";
+import { WordsField } from "@/ui/parts/WordsField";
+
+const DYES = DYED_WORDS.map(([value, label]) => ({ value, label }));
+
+/** What of the pattern's own yarn says how clearly its cables show; the rest of it is typed on the Pieces bench. */
+export function OwnSheet({ onClose }: { readonly onClose: () => void }) {
+  const yarn = useProjectPart(({ yarns }) => yarns[0]);
+  if (!yarn) return null;
+  const blend = readFibres(yarn.fibres);
+  return (
+    <Sheet open onOpenChange={(open) => !open && onClose()} title={yarn.name || "The pattern’s yarn"}>
+      <div className="mt-3 grid grid-cols-2 gap-x-3 gap-y-1">
+        <WordsField label="Name and colour" value={yarn.name} onText={(name) => editOwnYarn({ name })} />
+        <label className="text-sm">
+          Colour as it looks
+          <input
+            type="color"
+            value={yarn.colour}
+            onChange={({ target }) => editOwnYarn({ colour: target.value })}
+            className="mt-0.5 block h-10 w-full rounded-lg border border-edge bg-paper p-1"
+          />
+        </label>
+        <div>
+          <WordsField
+            label="Fibres"
+            value={yarn.fibres}
+            most={200}
+            example="80 % wool, 20 % alpaca"
+            onText={(fibres) => editOwnYarn({ fibres })}
+          />
+          <p className="mt-0.5 text-[0.8rem] text-faint">
+            {yarn.fibres !== "" && (blend ? `understood as ${tellBlend(blend)}` : "no fibre known here")}
+          </p>
+        </div>
+        <ValueField<number>
+          label="Plies"
+          value={yarn.plies}
+          tell={String}
+          read={(text) => readCount(text, COUNTS.plies)}
+          optional
+          example="as 4"
+          onValue={(plies) => editOwnYarn({ plies })}
+        />
+        <Select label="Dyed in" options={DYES} value={yarn.dyed} onChange={(dyed) => editOwnYarn({ dyed })} />
+      </div>
+      <p className="mt-3 text-sm text-faint">
+        Its put-up, gauge and needle stand on the Pieces bench; what its swatches say goes before them.
+      </p>
+    </Sheet>
+  );
+}
