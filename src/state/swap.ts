@@ -147,8 +147,11 @@ export function useSides(): Sides {
     };
     const ask = async () => {
       setTold(({ sides }) => ({ sides, reckoning: true }));
-      await reckoner().compareCandidates(job, project, { markets, pace }, proxy(onSide));
-      if (current) setTold({ sides: fresh, reckoning: false });
+      const sides = await reckoner().compareCandidates(job, project, { markets, pace }, proxy(onSide));
+      if (!current || !sides) return;
+      // Columns told one by one may come behind the last word: by then nobody listens.
+      current = false;
+      setTold({ sides, reckoning: false });
     };
     const timer = setTimeout(() => void ask(), SETTLE_MS);
     return () => {

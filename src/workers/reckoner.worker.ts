@@ -102,13 +102,13 @@ function openTable(bytes: Uint8Array): { readonly table: Table; readonly mapping
 const readEntries = (table: Table, mapping: Mapping, stamp: string): ReadShelf =>
   readShelf(table, mapping, (number) => `shelf-${stamp}-${number}`);
 
-/** Substitutes beside the pattern's yarn, told one by one; ends early where it is stopped. */
+/** Substitutes beside the pattern's yarn, told one by one and then all; null where it was stopped. */
 const compareCandidates = (
   job: number,
   project: Project,
   { markets, pace }: { readonly markets: Readonly<Record<string, Market>>; readonly pace: number },
   onSide: (side: Side) => void,
-): Promise<true | null> =>
+): Promise<readonly Side[] | null> =>
   workOn(job, compareAll(project, { layOf: layProject, markets, pace, onSide }), () => {});
 
 /** Many yarns in order; null where there is no answer, or it was stopped. */

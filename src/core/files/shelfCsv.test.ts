@@ -56,6 +56,11 @@ test.each([
   expect(readCsv(encoded).entries).toMatchObject([{ label: { name: "café" } }]);
 });
 
+test("where nobody says how many balls there are, there is one, or what is left of one", () => {
+  const { entries } = readCsv("name,balls,parts\nA,,\nB,,20\nC,0,\nD,4,20\n");
+  expect(entries.map(({ balls }) => balls)).toEqual([1, 0, 0, 4]);
+});
+
 test("mass and length in columns of their own are a put-up, and one without the other is a mistake", () => {
   const { entries, bad } = readCsv("name\tgrams\tmetres\nA\t50\t125\nB\t50\t\n");
   expect(entries).toMatchObject([{ label: { putUp: { massG: 50, lengthM: 125 } } }]);

@@ -68,6 +68,8 @@ function readRow(row: Row, { head, mapping, id }: { head: readonly string[]; map
   if ((putUpMassG === undefined) !== (putUpLengthM === undefined) && !label.putUp)
     return fails("", "It has only one of the ball’s weight and length.");
   const checked = entrySchema.safeParse({
+    // Where nobody says how many, there is one, or what is left of one.
+    balls: draft.entry.partsG ? 0 : 1,
     ...draft.entry,
     id,
     label: labelSchema.parse({ colour: UNSEEN, ...label, putUp: putUpOf(draft) }),

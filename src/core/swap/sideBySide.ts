@@ -24,23 +24,28 @@ interface Asked {
 const NOTHING: Market = { offers: [], sellers: [] };
 
 /**
- * Tells each column as soon as it is reckoned, the pattern's own first, and steps between them. Ends at once where the
- * project has no answer.
+ * Tells each column as soon as it is reckoned, the pattern's own first, and steps between them; ends with all of them,
+ * or none where the project has no answer.
  */
 export function* compareAll(
   project: Project,
   { layOf, markets, pace, onSide }: Asked,
-): Generator<{ readonly share: number }, true> {
+): Generator<{ readonly share: number }, readonly Side[]> {
   const offersOf: OffersOf = (name) => markets[name] ?? NOTHING;
   const { keep, candidates } = project.swap;
   const comparison = { keep, layOf, offersOf, pace };
   const pattern = ownCandidate(project);
   const own = pattern && patternFigures(project, pattern, comparison);
-  if (!pattern || !own) return true;
-  onSide({ own: true, compared: { ok: true, outcome: outcomeOf(own, own, pattern.label.name) } });
+  if (!pattern || !own) return [];
+  const sides: Side[] = [];
+  const tell = (side: Side) => {
+    sides.push(side);
+    onSide(side);
+  };
+  tell({ own: true, compared: { ok: true, outcome: outcomeOf(own, own, pattern.label.name) } });
   for (const [index, candidate] of candidates.entries()) {
     yield { share: (index + 1) / (candidates.length + 1) };
-    onSide({ own: false, compared: compare(project, candidate, own, comparison) });
+    tell({ own: false, compared: compare(project, candidate, own, comparison) });
   }
-  return true;
+  return sides;
 }

@@ -30,9 +30,11 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
   const { ranked, progress } = useRanking(true);
   const [by, setBy] = useState<RankBy>("near");
   const [find, setFind] = useState("");
-  const found = inOrder(ranked ?? [], by).filter(({ candidate }) =>
-    yarnKey(`${candidateName(candidate)} ${candidate.label.bandClass ?? ""}`).includes(yarnKey(find)),
-  );
+  const wanted = yarnKey(find).split(" ");
+  const found = inOrder(ranked ?? [], by).filter(({ candidate }) => {
+    const words = yarnKey(`${candidateName(candidate)} ${candidate.label.bandClass ?? ""}`);
+    return wanted.every((word) => words.includes(word));
+  });
   const put = ({ candidate }: Ranked) => {
     const { label, strands, beside, from, price } = candidate;
     if (addCandidate({ label, strands, beside, from, price: from === "typed" ? price : null }) === null)
