@@ -1,15 +1,16 @@
 import AxeBuilder from "@axe-core/playwright";
 import { answerOf, ballsOf, expect, openAt, openBack, test } from "./bench";
 
-const PATHS = ["/", "/swatches", "/swap", "/order", "/knit"];
+const PATHS = ["/", "/swatches", "/swap", "/order", "/knit", "/shelf"];
 
 test("each bench is one key away and keeps the strand and the answer in sight", async ({ page }) => {
   await openBack(page);
   for (const [key, heading] of [
     ["2", "No swatch yet"],
-    ["3", "Swap"],
-    ["4", "Order"],
+    ["3", "Knit it in another yarn"],
+    ["4", "What to buy"],
     ["5", "Knit"],
+    ["s", "Your shelf"],
     ["1", "Back"],
   ] as const) {
     await page.keyboard.press(key);

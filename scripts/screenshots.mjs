@@ -90,6 +90,23 @@ async function weighed(page) {
   await page.getByText("steady", { exact: true }).waitFor();
 }
 
+/** Substitutes are there when their fabrics are drawn. */
+async function compared(page) {
+  await page.waitForFunction(() => document.querySelectorAll("[data-drawn]").length === 3, null, {
+    timeout: 60_000,
+  });
+  await page.getByText("2 beside the pattern’s own").waitFor();
+}
+
+/** The plan comes from the worker, and so do the kits. */
+async function planned(page) {
+  await page
+    .getByText(/from your shelf$/)
+    .first()
+    .waitFor();
+  await page.getByText(/for all 6 together/).waitFor();
+}
+
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */
 const VIEWS = [
   { name: "pieces", at: "/", size: WIDE, act: pieceDrawn },
@@ -107,22 +124,14 @@ const VIEWS = [
     size: { width: 1280, height: 1000 },
     act: fabricOf("Diamond filled with seed", true),
   },
-  { name: "fabric-dark", at: "/panels", size: WIDE, dark: true, act: fabricOf("Ring and cross", false) },
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
   { name: "panels-phone", at: "/panels", size: PHONE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
   { name: "swatches", at: "/swatches", size: { width: 1280, height: 1000 }, act: reckoned },
   { name: "swatches-scale", at: "/swatches", size: { width: 1280, height: 1000 }, dark: true, act: weighed },
-  { name: "bench-to-come", at: "/swap", size: WIDE },
-  {
-    name: "pieces-lower",
-    at: "/",
-    size: WIDE,
-    act: async (page) => {
-      await pieceDrawn(page);
-      await page.getByRole("region", { name: "Tail to leave" }).scrollIntoViewIfNeeded();
-    },
-  },
+  { name: "swap", at: "/swap", size: { width: 1280, height: 1000 }, act: compared },
+  { name: "order", at: "/order", size: { width: 1280, height: 1000 }, act: planned },
+  { name: "shelf", at: "/shelf", size: WIDE, dark: true },
   { name: "tools", at: "/", size: WIDE, act: (page) => page.keyboard.press("t") },
 ];
 

@@ -1,12 +1,12 @@
 /** Buying for the project: what is taken from where, what to buy, kits of a group. */
-import { proxy } from "comlink";
-import { useEffect, useMemo, useState } from "react";
+import { useCallback, useMemo } from "react";
 import type { Draft } from "immer";
 import type { Kit, TypedOffer } from "@/core/files/orders";
 import type { Project } from "@/core/files/project";
 import type { OrderAdvice } from "@/core/order/advice";
 import type { GroupReckoned } from "@/core/order/group";
 import { projectMarket, type Market } from "@/core/order/market";
+import { useJob, type Job } from "./jobs";
 import { change, useProject, useProjectStore, useShelf } from "./projectStore";
 import { useSettled } from "./settled";
 import { useShop } from "./shop";
@@ -87,37 +87,13 @@ export function useAdvice(yarnId: string, market: Market): OrderAdvice | null {
   );
 }
 
-let jobs = 1_000_000;
-
-export interface Group {
-  readonly reckoned: GroupReckoned | null;
-  /** Share that is done; null while nothing runs. */
-  readonly progress: number | null;
-  readonly stop: () => void;
-}
-
-const SETTLE_MS = 400;
-
 /** Balls for the kits of a group, reckoned in the worker when typing rests. */
-export function useGroup(yarnId: string): Group {
+export function useGroup(yarnId: string): Job<GroupReckoned> {
   const project = useProject();
-  const [told, setTold] = useState<Omit<Group, "stop">>({ reckoned: null, progress: null });
-  const [job] = useState(() => (jobs += 1000));
-  useEffect(() => {
-    let current = true;
-    const onProgress = (share: number) => {
-      if (current) setTold(({ reckoned }) => ({ reckoned, progress: share }));
-    };
-    const reckon = async () => {
-      const reckoned = await reckoner().reckonGroup(job, project, yarnId, proxy(onProgress));
-      if (current) setTold(({ reckoned: former }) => ({ reckoned: reckoned ?? former, progress: null }));
-    };
-    const timer = setTimeout(() => void reckon(), SETTLE_MS);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-      void reckoner().stopJob(job);
-    };
-  }, [project, yarnId, job]);
-  return { ...told, stop: () => void reckoner().stopJob(job) };
+  return useJob<GroupReckoned>(
+    useCallback(
+      (job, onProgress) => reckoner().reckonGroup(job, project, yarnId, onProgress),
+      [project, yarnId],
+    ),
+  );
 }

@@ -1,6 +1,6 @@
 /** Substitutes beside the pattern's yarn: put there, changed, compared, and taken up. */
 import { proxy } from "comlink";
-import { useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Draft } from "immer";
 import { candidateSchema, MOST_CANDIDATES, type Candidate, type Keep } from "@/core/files/candidates";
 import { fullName } from "@/core/files/label";
@@ -11,6 +11,7 @@ import type { Outcome } from "@/core/swap/outcome";
 import type { Ranked } from "@/core/swap/rank";
 import { takenUp } from "@/core/swap/takeUp";
 import type { Side } from "@/core/swap/sideBySide";
+import { nextJob, useJob, type Job } from "./jobs";
 import { change, replace, useProject, useProjectStore, useShelf } from "./projectStore";
 import { useSettings } from "./settings";
 import { useShop } from "./shop";
@@ -63,36 +64,21 @@ export function takeUp({ id, project: so }: Outcome) {
 }
 
 /** What a comparison stands on; a change of anything else leaves it. */
-const basisOf = ({
-  yarns,
-  pieces,
-  gauge,
-  needleMm,
-  size,
-  swatchMm,
-  extrasM,
-  panels,
-  swatches,
-  school,
-  without,
-  certainty,
-  swap,
-}: Project) =>
-  [
-    yarns,
-    pieces,
-    gauge,
-    needleMm,
-    size,
-    swatchMm,
-    extrasM,
-    panels,
-    swatches,
-    school,
-    without,
-    certainty,
-    swap,
-  ] as const;
+const BASIS = [
+  "yarns",
+  "pieces",
+  "gauge",
+  "needleMm",
+  "size",
+  "swatchMm",
+  "extrasM",
+  "panels",
+  "swatches",
+  "school",
+  "without",
+  "certainty",
+  "swap",
+] as const;
 
 /** Everything that yarns of the candidates and of the pattern can be had from, by their full names. */
 function useMarkets(project: Project): Readonly<Record<string, Market>> {
@@ -120,8 +106,6 @@ function useMarkets(project: Project): Readonly<Record<string, Market>> {
 
 const PLENTY = 400;
 const SETTLE_MS = 250;
-let jobs = 0;
-
 export interface Sides {
   readonly sides: readonly Side[];
   /** Whether some are still being reckoned. */
@@ -134,10 +118,9 @@ export function useSides(): Sides {
   const markets = useMarkets(project);
   const pace = useSettings((settings) => settings.pace);
   const [told, setTold] = useState<Sides>({ sides: [], reckoning: true });
-  const basis = useStable(basisOf(project));
+  const basis = useStable(BASIS.map((part) => project[part]));
   useEffect(() => {
-    jobs += 1;
-    const job = jobs;
+    const job = nextJob();
     let current = true;
     const fresh: Side[] = [];
     const onSide = (side: Side) => {
@@ -181,37 +164,18 @@ function useStable<Part>(parts: readonly Part[]): readonly Part[] {
   return same ? kept : parts;
 }
 
-export interface Ranking {
-  /** Null before the first order has come. */
-  readonly ranked: readonly Ranked[] | null;
-  /** Share that is done; null while nothing runs. */
-  readonly progress: number | null;
-}
-
-/** Yarns of the shelf and the shop in order, while `open`. */
-export function useRanking(open: boolean): Ranking {
+/** Yarns of the shelf and the shop in order, the nearest first. */
+export function useRanking(): Job<readonly Ranked[]> {
   const project = useProject();
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
-  const [ranking, setRanking] = useState<Ranking>({ ranked: null, progress: null });
-  useEffect(() => {
-    if (!open) return;
-    jobs += 1;
-    const job = jobs;
-    let current = true;
-    const onProgress = (share: number) => {
-      if (current) setRanking(({ ranked }) => ({ ranked, progress: share }));
-    };
-    const ask = async () => {
-      const candidates = gather(project.yarns[0]?.name ?? "", { entries, shop });
-      const ranked = await reckoner().rankCandidates(job, project, candidates, proxy(onProgress));
-      if (current) setRanking({ ranked, progress: null });
-    };
-    void ask();
-    return () => {
-      current = false;
-      void reckoner().stopJob(job);
-    };
-  }, [open, project, entries, shop]);
-  return ranking;
+  return useJob<readonly Ranked[]>(
+    useCallback(
+      (job, onProgress) => {
+        const candidates = gather(project.yarns[0]?.name ?? "", { entries, shop });
+        return reckoner().rankCandidates(job, project, candidates, onProgress);
+      },
+      [project, entries, shop],
+    ),
+  );
 }

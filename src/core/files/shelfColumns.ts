@@ -1,17 +1,9 @@
 /** The columns of a shelf as a table of text: how each is called, written and read. */
-import type { z } from "zod";
 import { plain } from "../units/format";
-import { read, unread, type Reading } from "../units/reading";
 import { YARN_CLASSES } from "../yarn/classes";
-import { readPutUp, type PutUp } from "../yarn/putUp";
 import { DYED, type YarnLabel } from "./label";
-import type { entrySchema, ShelfEntry } from "./shelf";
-
-/** An entry while it is being read: what is not said is what is usual. */
-export interface Draft {
-  label: Partial<z.input<typeof entrySchema>["label"]> & { putUpMassG?: number; putUpLengthM?: number };
-  entry: Partial<Omit<ShelfEntry, "label" | "id">>;
-}
+import type { ShelfEntry } from "./shelf";
+import { colour, number, oneOf, parts, putUp, reserved, words, type Take } from "./shelfCells";
 
 interface Column {
   /** As it stands at the head when the shelf is written. */
@@ -19,91 +11,8 @@ interface Column {
   /** Other names by which it is known, in small letters. */
   readonly known: readonly string[];
   readonly write: ((entry: ShelfEntry) => string) | null;
-  /** Takes a cell that is not empty into a draft; or says what is wrong with it. */
-  readonly take: (text: string, draft: Draft) => string | null;
+  readonly take: Take;
 }
-
-/** A number as tables hold it: "12.5", "12,5", "1 200", "£ 7.90". */
-export function readCell(text: string): Reading<number> {
-  const bare = text.replace(/[\p{Sc}\s\u00a0']|[a-z]+\.?$/giu, "");
-  const [whole, point] = [bare.replace(",", ""), bare.replace(",", ".")];
-  if (/^\d{1,3},\d{3}$/.test(bare))
-    return unread(`“${text}” can mean ${whole} or ${point}: write one of these.`);
-  const both = /^-?\d{1,3}(?:([.,])\d{3})+([.,])\d+$/.exec(bare);
-  const digits =
-    both && both[1] !== both[2]
-      ? bare.replaceAll(both[1] ?? "", "").replace(",", ".")
-      : bare.replace(",", ".");
-  return /^-?\d*\.?\d+$/.test(digits) ? read(Number(digits)) : unread(`“${text}” is no number.`);
-}
-
-type Take = Column["take"];
-
-/** A number within bounds, put where it belongs. */
-const number =
-  (
-    [least, most]: readonly [number, number],
-    put: (draft: Draft, value: number) => void,
-    { whole = false }: { whole?: boolean } = {},
-  ): Take =>
-  (text, draft) => {
-    const reading = readCell(text);
-    if (!reading.ok) return reading.message;
-    if (reading.value < least || reading.value > most)
-      return `“${text}” is not between ${least} and ${most}.`;
-    if (whole && !Number.isInteger(reading.value)) return `“${text}” is no whole number.`;
-    put(draft, reading.value);
-    return null;
-  };
-
-const words =
-  (most: number, put: (draft: Draft, text: string) => void): Take =>
-  (text, draft) => {
-    if (text.length > most) return `It is longer than ${most} characters.`;
-    put(draft, text);
-    return null;
-  };
-
-/** One of a few words, small or large letters alike. */
-const oneOf =
-  <Word extends string>(all: readonly Word[], put: (draft: Draft, word: Word) => void): Take =>
-  (text, draft) => {
-    const found = all.find((word) => word.toLowerCase() === text.toLowerCase());
-    if (!found) return `“${text}” is none of ${all.join(", ")}.`;
-    put(draft, found);
-    return null;
-  };
-
-const colour: Take = (text, draft) => {
-  const hex = /^#?([0-9a-f]{6})$/i.exec(text)?.[1];
-  if (!hex) return `“${text}” is no colour: write it as #a3372b.`;
-  draft.label.colour = `#${hex.toLowerCase()}`;
-  return null;
-};
-
-const putUp: Take = (text, draft) => {
-  const reading = readPutUp(text);
-  if (!reading.ok) return reading.message;
-  draft.label.putUp = reading.value;
-  return null;
-};
-
-const parts: Take = (text, draft) => {
-  const all = text.split(/\s*[;|+]\s*|\s+(?=\d)/).map((part) => readCell(part.replace(/\s*g\s*$/i, "")));
-  const masses = all.flatMap((one) => (one.ok && one.value > 0 && one.value <= 2000 ? [one.value] : []));
-  if (masses.length < all.length) return `“${text}” are no weights in g: write them as 32; 14.`;
-  draft.entry.partsG = masses;
-  return null;
-};
-
-const reserved: Take = (text, draft) => {
-  const all = text
-    .split(";")
-    .map((part) => /^\s*(?<balls>\d+)\s+for\s+(?<project>.+?)\s*$/i.exec(part)?.groups);
-  if (all.some((one) => !one)) return `“${text}” is not written as 3 for Harrow slipover.`;
-  draft.entry.reserved = all.map((one) => ({ project: one?.project ?? "", balls: Number(one?.balls) }));
-  return null;
-};
 
 const orEmpty = (value: number | null, places = 2) => (value === null ? "" : plain(value, places));
 const tellPutUp = ({ putUp: held }: YarnLabel) =>
@@ -277,10 +186,3 @@ export const COLUMNS = {
 
 export type ColumnId = keyof typeof COLUMNS;
 export const COLUMN_IDS = Object.keys(COLUMNS) as readonly ColumnId[];
-
-/** The put-up of a draft: as one cell says it, or by mass and length of two. */
-export const putUpOf = ({ label }: Draft): PutUp | null =>
-  (label.putUp as PutUp | undefined) ??
-  (label.putUpMassG !== undefined && label.putUpLengthM !== undefined
-    ? ({ massG: label.putUpMassG, lengthM: label.putUpLengthM } as PutUp)
-    : null);

@@ -3,7 +3,7 @@ import { YARN_CLASSES } from "../yarn/classes";
 import { DYED } from "./label";
 import { checkShelf, emptyShelf, heldIn, newEntry, reservedElsewhere, type ShelfEntry } from "./shelf";
 import { guessMapping, readShelf, writeShelf } from "./shelfCsv";
-import { readCell } from "./shelfColumns";
+import { readCell } from "./shelfCells";
 import { decodeText, readTable, writeTable } from "./tableText";
 
 const bytes = (text: string) => new TextEncoder().encode(text);

@@ -1,7 +1,8 @@
 /** The shelf as a table: written whole, read row by row, each taken whole or told why not. */
 import { labelSchema } from "./label";
 import { entrySchema, type ShelfEntry } from "./shelf";
-import { COLUMN_IDS, COLUMNS, putUpOf, type ColumnId, type Draft } from "./shelfColumns";
+import { putUpOf, type Draft } from "./shelfCells";
+import { COLUMN_IDS, COLUMNS, type ColumnId } from "./shelfColumns";
 import { writeTable, type Table } from "./tableText";
 
 /** Which column of a table is what; null is left out. */

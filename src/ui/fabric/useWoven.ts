@@ -30,6 +30,7 @@ export function useWoven(text: string, { aspect, blocking }: RelaxOptions): Weav
       };
       const made = await loom().weave(job, text, { aspect, blocking }, proxy(tell));
       if (!current) return;
+      current = false;
       setProgress(null);
       setWoven(made);
     };

@@ -21,7 +21,7 @@ import { WordsField } from "@/ui/parts/WordsField";
 export function GroupCard({ yarnId }: { readonly yarnId: string }) {
   const kits = useProjectPart(({ order }) => order.kits);
   const certainty = useProjectPart((project) => project.certainty);
-  const { reckoned, progress, stop } = useGroup(yarnId);
+  const { told: reckoned, progress, stop } = useGroup(yarnId);
   const group = reckoned?.ok ? reckoned.group : null;
   return (
     <Card title="For a group" aside="kits of one yarn for many knitters">

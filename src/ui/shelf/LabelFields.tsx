@@ -7,12 +7,12 @@ import { formatFine, formatGauge } from "@/core/units/format";
 import { readGauge } from "@/core/units/gauge";
 import { readLength } from "@/core/units/length";
 import { classOf, YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
-import { readFibres, tellBlend } from "@/core/yarn/fibres";
 import { readPutUp, tellPutUp, type PutUp } from "@/core/yarn/putUp";
 import { useUnits } from "@/state/settings";
 import { Select } from "@/ui/parts/Select";
 import { ValueField } from "@/ui/parts/ValueField";
 import { WordsField } from "@/ui/parts/WordsField";
+import { FibresField } from "./FibresField";
 
 interface LabelFieldsProps {
   readonly label: YarnLabel;
@@ -29,7 +29,6 @@ const CLASSES = [
 export function LabelFields({ label, onLabel }: LabelFieldsProps) {
   const units = useUnits();
   const { putUp, bandClass } = label;
-  const blend = readFibres(label.fibres);
   return (
     <div className="grid grid-cols-2 gap-x-3 gap-y-1">
       <WordsField label="Name of the yarn" value={label.name} onText={(name) => onLabel("name", { name })} />
@@ -103,18 +102,7 @@ export function LabelFields({ label, onLabel }: LabelFieldsProps) {
         example="as 4"
         onValue={(plies) => onLabel("plies", { plies })}
       />
-      <div>
-        <WordsField
-          label="Fibres"
-          value={label.fibres}
-          most={200}
-          example="80 % wool, 20 % alpaca"
-          onText={(fibres) => onLabel("fibres", { fibres })}
-        />
-        <p className="mt-0.5 text-[0.8rem] text-faint">
-          {label.fibres !== "" && (blend ? `understood as ${tellBlend(blend)}` : "no fibre known here")}
-        </p>
-      </div>
+      <FibresField fibres={label.fibres} onText={(fibres) => onLabel("fibres", { fibres })} />
       <Select
         label="Dyed in"
         options={DYES}

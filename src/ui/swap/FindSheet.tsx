@@ -27,7 +27,7 @@ const MOST_SHOWN = 60;
 /** Yarns of the shelf and the shop, in one to four strands and with a lace, those that would do first. */
 export function FindSheet({ onClose }: { readonly onClose: () => void }) {
   const units = useUnits();
-  const { ranked, progress } = useRanking(true);
+  const { told: ranked, progress } = useRanking();
   const [by, setBy] = useState<RankBy>("near");
   const [find, setFind] = useState("");
   const wanted = yarnKey(find).split(" ");

@@ -2,13 +2,13 @@
 import { COUNTS } from "@/core/files/bounds";
 import { DYED_WORDS } from "@/core/files/label";
 import { readCount } from "@/core/units/count";
-import { readFibres, tellBlend } from "@/core/yarn/fibres";
 import { editOwnYarn } from "@/state/swap";
 import { useProjectPart } from "@/state/projectStore";
 import { Select } from "@/ui/parts/Select";
 import { Sheet } from "@/ui/parts/Sheet";
 import { ValueField } from "@/ui/parts/ValueField";
 import { WordsField } from "@/ui/parts/WordsField";
+import { FibresField } from "@/ui/shelf/FibresField";
 
 const DYES = DYED_WORDS.map(([value, label]) => ({ value, label }));
 
@@ -16,7 +16,6 @@ const DYES = DYED_WORDS.map(([value, label]) => ({ value, label }));
 export function OwnSheet({ onClose }: { readonly onClose: () => void }) {
   const yarn = useProjectPart(({ yarns }) => yarns[0]);
   if (!yarn) return null;
-  const blend = readFibres(yarn.fibres);
   return (
     <Sheet open onOpenChange={(open) => !open && onClose()} title={yarn.name || "The pattern’s yarn"}>
       <div className="mt-3 grid grid-cols-2 gap-x-3 gap-y-1">
@@ -30,18 +29,7 @@ export function OwnSheet({ onClose }: { readonly onClose: () => void }) {
             className="mt-0.5 block h-10 w-full rounded-lg border border-edge bg-paper p-1"
           />
         </label>
-        <div>
-          <WordsField
-            label="Fibres"
-            value={yarn.fibres}
-            most={200}
-            example="80 % wool, 20 % alpaca"
-            onText={(fibres) => editOwnYarn({ fibres })}
-          />
-          <p className="mt-0.5 text-[0.8rem] text-faint">
-            {yarn.fibres !== "" && (blend ? `understood as ${tellBlend(blend)}` : "no fibre known here")}
-          </p>
-        </div>
+        <FibresField fibres={yarn.fibres} onText={(fibres) => editOwnYarn({ fibres })} />
         <ValueField<number>
           label="Plies"
           value={yarn.plies}
