@@ -64,6 +64,7 @@ function lotWords({ lots, lines }: OrderPlan): string {
 }
 
 function ListTable({ lines, plan }: { readonly lines: readonly ListLine[]; readonly plan: OrderPlan }) {
+  const last = "border-t border-line py-1.5 text-right align-top";
   const cell = "border-t border-line py-1.5 pr-3 align-top";
   return (
     <div className="mt-3 overflow-x-auto">
@@ -88,16 +89,14 @@ function ListTable({ lines, plan }: { readonly lines: readonly ListLine[]; reado
               </td>
               <td className={cell}>{line.lot || <span className="text-faint">not known</span>}</td>
               <td className={cell}>{line.from}</td>
-              <td className={`${cell} pr-0 text-right`}>
-                {line.price === null ? "yours" : formatMoney(line.price)}
-              </td>
+              <td className={last}>{line.price === null ? "yours" : formatMoney(line.price)}</td>
             </tr>
           ))}
           <tr>
             <td colSpan={4} className={cell}>
               Together{plan.postage > 0 && `, ${formatMoney(plan.postage)} of it postage`}
             </td>
-            <td className={`${cell} pr-0 text-right font-semibold`}>{formatMoney(plan.cost)}</td>
+            <td className={`${last} font-semibold`}>{formatMoney(plan.cost)}</td>
           </tr>
         </tbody>
       </table>

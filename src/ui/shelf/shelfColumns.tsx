@@ -61,17 +61,6 @@ export const shelfColumns = (units: UnitSystem, onOpen: (id: string) => void) =>
       </button>
     ),
   }),
-  helper.accessor((entry) => classOfEntry(entry) ?? "", {
-    id: "class",
-    header: "Class",
-    sortingFn: byClass,
-    cell: ({ getValue }) => orDash(getValue() || null),
-  }),
-  helper.accessor(({ label }) => (label.putUp ? label.putUp.lengthM / label.putUp.massG : 0), {
-    id: "putUp",
-    header: "One ball",
-    cell: ({ row }) => orDash(row.original.label.putUp && tellPutUp(row.original.label.putUp, units)),
-  }),
   helper.accessor("lot", { header: "Dye lot", cell: ({ getValue }) => orDash(getValue() || null) }),
   helper.accessor("balls", { header: "Balls", meta: { right: true } }),
   helper.accessor(({ partsG }) => partsG.reduce((sum, part) => sum + part, 0), {
@@ -95,6 +84,17 @@ export const shelfColumns = (units: UnitSystem, onOpen: (id: string) => void) =>
         {orDash(getValue() > 0 ? String(getValue()) : null)}
       </span>
     ),
+  }),
+  helper.accessor((entry) => classOfEntry(entry) ?? "", {
+    id: "class",
+    header: "Class",
+    sortingFn: byClass,
+    cell: ({ getValue }) => orDash(getValue() || null),
+  }),
+  helper.accessor(({ label }) => (label.putUp ? label.putUp.lengthM / label.putUp.massG : 0), {
+    id: "putUp",
+    header: "One ball",
+    cell: ({ row }) => orDash(row.original.label.putUp && tellPutUp(row.original.label.putUp, units)),
   }),
   helper.accessor(({ price }) => price ?? -1, {
     id: "price",
