@@ -18,10 +18,14 @@ module.exports = {
     only("api-uses-core", "^src/app/api/", "^src/(core|demo|app/api)/"),
     {
       name: "core-is-pure",
-      comment: "No interface, storage, clock or server in the core; Zod checks files, papaparse takes tables apart, chevrotain reads rows.",
+      comment:
+        "No interface, storage, clock or server in the core; Zod checks files, papaparse takes tables apart, chevrotain reads rows.",
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
-      to: { dependencyTypes: ["npm", "core"], pathNot: "node_modules/(zod|papaparse|@types/papaparse|chevrotain|@chevrotain)/" },
+      to: {
+        dependencyTypes: ["npm", "core"],
+        pathNot: "node_modules/(zod|papaparse|@types/papaparse|chevrotain|@chevrotain)/",
+      },
     },
   ],
   options: {

@@ -105,7 +105,7 @@ test("a yarn is typed in as its band says, in either units, and is still there a
   await sheet.getByLabel("Price of a ball").fill("9,40");
   await page.keyboard.press("Escape");
   const row = rows(page).filter({ hasText: "Hollin Tweed" });
-  await expect(row).toContainText(/H9.*7.*42\sg.*99\.2 g = 201\.2 m.*worsted.*9\.40/s);
+  await expect(row).toContainText(/H9.*7.*42\sg.*worsted.*99\.2 g = 201\.2 m.*9\.40/s);
   await expect(page.getByText("Kept in this browser")).toBeVisible();
   await page.reload();
   await expect(rows(page).filter({ hasText: "Hollin Tweed" })).toContainText("H9");

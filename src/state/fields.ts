@@ -151,6 +151,8 @@ const putUp: Field<PutUp> = {
     if (!value) return;
     yarn.putUp = { massG: value.massG, lengthM: value.lengthM };
     yarn.putUpFrom = "band";
+    // Typed anew it is one strand again, whatever was held before.
+    yarn.held = null;
   },
   tell: tellPutUp,
   optional: false,

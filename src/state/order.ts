@@ -5,7 +5,7 @@ import type { Kit, TypedOffer } from "@/core/files/orders";
 import type { Project } from "@/core/files/project";
 import type { OrderAdvice } from "@/core/order/advice";
 import type { GroupReckoned } from "@/core/order/group";
-import { projectMarket, type Market } from "@/core/order/market";
+import { projectMarket, type Component, type Market } from "@/core/order/market";
 import { useJob, type Job } from "./jobs";
 import { change, useProject, useProjectStore, useShelf } from "./projectStore";
 import { useSettled } from "./settled";
@@ -16,10 +16,11 @@ export function editOrder(what: string, recipe: (order: Draft<Project["order"]>)
   change(`order ${what}`, (draft) => recipe(draft.order));
 }
 
-/** Balls that a shop has which Brenok does not know, as the yarn's own to begin with. */
+/** Balls that a shop has which Brenok does not know, wound as the yarn's own to begin with. */
 export function addOffer(yarnId: string) {
   const { yarns } = useProjectStore.getState().project;
-  const putUp = yarns.find(({ id }) => id === yarnId)?.putUp ?? { massG: 50, lengthM: 85 };
+  const yarn = yarns.find(({ id }) => id === yarnId);
+  const putUp = yarn?.held?.putUp ?? yarn?.putUp ?? { massG: 50, lengthM: 85 };
   const id = `offer-${crypto.randomUUID().slice(0, 8)}`;
   editOrder("add offer", ({ offers }) => {
     offers.push({ id, yarnId, lot: "", massG: putUp.massG, lengthM: putUp.lengthM, price: 0, balls: 20 });
@@ -62,12 +63,16 @@ export const removeKit = (id: string) =>
     order.kits = order.kits.filter((one) => one.id !== id);
   });
 
-/** Everything that balls of a yarn of the project can be had from. */
-export function useMarket(yarnId: string): Market {
+/** Everything that balls of a component of the project's yarn can be had from. */
+export function useMarket(component: Component): Market {
   const project = useProject();
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
-  return useMemo(() => projectMarket(project, yarnId, { entries, shop }), [project, yarnId, entries, shop]);
+  const { name, strands, key } = component;
+  return useMemo(
+    () => projectMarket(project, { name, strands, key }, { entries, shop }),
+    [project, name, strands, key, entries, shop],
+  );
 }
 
 interface Asked {

@@ -76,8 +76,11 @@ export function reserve(lines: readonly OrderLine[]) {
 /** Gives free all that is put by for the open project. */
 export const unreserve = () => reserve([]);
 
-/** What a plan buys lies on the shelf now, put by for the open project; `label` is that of its yarn. */
-export function bringHome(lines: readonly OrderLine[], label: YarnLabel) {
+/**
+ * What a plan buys lies on the shelf now, put by for the open project; `label` is that of its yarn, of which so many
+ * strands are held.
+ */
+export function bringHome(lines: readonly OrderLine[], label: YarnLabel, strands = 1) {
   const { name } = useProjectStore.getState().project;
   changeShelf("bring home", (shelf) => {
     for (const { offer, balls } of lines) {
@@ -85,7 +88,7 @@ export function bringHome(lines: readonly OrderLine[], label: YarnLabel) {
       const { massG, lengthM, lot, price } = offer;
       shelf.entries.unshift(
         newEntry(newId(), {
-          label: { ...label, putUp: { massG, lengthM } },
+          label: { ...label, putUp: { massG, lengthM: lengthM * strands } },
           lot,
           balls,
           price,

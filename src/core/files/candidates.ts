@@ -8,16 +8,18 @@ export const KEEPS = ["size", "stitches"] as const;
 /** What is kept when the yarn is another: the finished size, or the stitches and rows. */
 export type Keep = (typeof KEEPS)[number];
 
+/** Another yarn that is held with it, such as a lace. */
+export const besideSchema = z
+  .strictObject({ label: labelSchema, strands: count(COUNTS.strands) })
+  .nullable()
+  .default(null);
+
 export const candidateSchema = z.strictObject({
   /** Swatches name it as their yarn. */
   id: z.string().max(64),
   label: labelSchema,
   strands: count(COUNTS.strands).default(1),
-  /** Another yarn that is held with it, such as a lace. */
-  beside: z
-    .strictObject({ label: labelSchema, strands: count(COUNTS.strands) })
-    .nullable()
-    .default(null),
+  beside: besideSchema,
   from: z.enum(["shelf", "shop", "typed"]).default("typed"),
   /** Of one ball, where it is in no shop that Brenok knows. */
   price: z.number().min(0).max(100_000).nullable().default(null),

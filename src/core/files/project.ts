@@ -3,7 +3,7 @@ import { z } from "zod";
 import { BLOCKING_IDS } from "../fabric/blocking";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, EASE, LENGTHS } from "./bounds";
-import { swapSchema } from "./candidates";
+import { besideSchema, swapSchema } from "./candidates";
 import { DYED, putUpSchema } from "./label";
 import { orderSchema } from "./orders";
 import { newSection, sectionSchema } from "./sections";
@@ -21,7 +21,13 @@ const yarn = z.strictObject({
   colour: z.string().regex(/^#[0-9a-f]{6}$/i),
   /** Class that the ball band names; it wins over the one reckoned from the put-up. */
   bandClass: z.enum(YARN_CLASSES).nullable(),
+  /** Of yarns held together, a ball of the first as far as it goes, and what goes with it. */
   putUp: putUpSchema,
+  /** What is held together; null where it is one strand. */
+  held: z
+    .strictObject({ strands: count(COUNTS.strands), putUp: putUpSchema.unwrap(), beside: besideSchema })
+    .nullable()
+    .default(null),
   /** As the label says it, and plies; both help to say how clearly cables will show. */
   fibres: words(200).default(""),
   plies: count(COUNTS.plies).nullable().default(null),
@@ -180,6 +186,7 @@ export function emptyProject(): Project {
         colour: "#8a7b5c",
         bandClass: null,
         putUp: null,
+        held: null,
         fibres: "",
         plies: null,
         dyed: "solid",

@@ -9,7 +9,7 @@ import { offersIn, sellerOf, shopListSchema, stockAt, type ShopList } from "../f
 import { layUnread, type KnownLaid } from "../forecast/projectForecast";
 import { orderAdvice } from "./advice";
 import { reckoningGroup, type GroupBalls } from "./group";
-import { marketOf, projectMarket } from "./market";
+import { componentsOf, marketOf, projectMarket } from "./market";
 
 const KNOWN = new Map();
 const KEPT: KnownLaid = new Map();
@@ -56,6 +56,7 @@ const shopOf = (balls: number, given: Partial<ShopList> = {}): ShopList =>
 
 const demo = (given: Partial<Project> = {}): Project => ({ ...demoProject(), ...given });
 const yarnId = "yarn-1";
+const component = { name: "Tarnock Aran, lichen", strands: 1, key: yarnId };
 
 const advise = (
   project: Project,
@@ -63,7 +64,7 @@ const advise = (
 ) => {
   const advice = orderAdvice(project, answerTo(project), {
     yarnId,
-    market: projectMarket(project, yarnId, { entries, shop }),
+    market: projectMarket(project, component, { entries, shop }),
   });
   if (!advice) throw new Error("the yarn is not used");
   return advice;
@@ -114,7 +115,7 @@ test("what is left over would still make something small, if it is enough for th
   for (const { needM } of makes) expect(needM).toBeLessThanOrEqual(leftM);
   const much = orderAdvice(demo(), answerTo(demo()), {
     yarnId,
-    market: projectMarket(demo(), yarnId, {
+    market: projectMarket(demo(), component, {
       entries: [],
       shop: shopOf(2, {
         yarns: [
@@ -135,7 +136,7 @@ test("a yarn that is not used is not bought", () => {
   expect(
     orderAdvice(project, answerTo(project), {
       yarnId: "nobody",
-      market: projectMarket(project, "nobody", { entries: [], shop: null }),
+      market: projectMarket(project, component, { entries: [], shop: null }),
     }),
   ).toBeNull();
 });
@@ -160,7 +161,7 @@ test("the market holds free whole balls, parts worth a join, the shop's lots and
     offers: [typed, { ...typed, yarnId: "other" }],
     own: { name: "Corner shop", postage: 2, freeFrom: 30 },
   };
-  const { offers, sellers } = projectMarket(demo({ order }), yarnId, { entries, shop: shopOf(9) });
+  const { offers, sellers } = projectMarket(demo({ order }), component, { entries, shop: shopOf(9) });
   expect(offers.map(({ id, balls }) => `${id} x ${balls}`)).toEqual([
     "a x 3",
     "a part 0 x 1",
@@ -172,7 +173,7 @@ test("the market holds free whole balls, parts worth a join, the shop's lots and
   expect(sellers.at(-1)).toMatchObject({ name: "Corner shop", postage: 2, freeFrom: 30 });
   const without = projectMarket(
     demo({ order: { ...order, shelf: false, shop: false, offers: [] } }),
-    yarnId,
+    component,
     { entries, shop: shopOf(9) },
   );
   expect(without.offers).toEqual([]);
@@ -269,4 +270,20 @@ test("no kits, and a size that cannot be, are told", () => {
   );
   const end = steps.next();
   expect(end.done && !end.value.ok && end.value.message).toMatch(/one cannot be worked/);
+});
+
+test("yarns that are held together are bought each by itself, their balls as far as they go", () => {
+  const held = {
+    strands: 2,
+    putUp: { massG: 50, lengthM: 82 },
+    beside: { label: { ...label, name: "Moth Lace" }, strands: 1 },
+  };
+  const [yarn] = demo().yarns;
+  if (!yarn) throw new Error("no yarn");
+  const [first, second] = componentsOf({ ...yarn, held });
+  expect(first).toEqual({ name: "Tarnock Aran, lichen", strands: 2, key: "yarn-1" });
+  expect(second).toEqual({ name: "Moth Lace, lichen", strands: 1, key: "yarn-1 beside" });
+  const { offers } = projectMarket(demo(), first, { entries: [entry()], shop: null });
+  expect(offers).toMatchObject([{ balls: 2, massG: 50, lengthM: 41 }]);
+  expect(componentsOf(yarn)).toHaveLength(1);
 });

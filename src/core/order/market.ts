@@ -6,8 +6,30 @@ import { offersIn, sellerOf, type ShopList } from "../files/shopList";
 import { SHELF_ID, THE_SHELF, type Offer, type Seller } from "./offers";
 
 export interface Market {
+  /** Lengths are as far as balls go in the strands that are held. */
   readonly offers: readonly Offer[];
   readonly sellers: readonly Seller[];
+}
+
+/** One of the yarns that a project's yarn is held of: each is bought by itself. */
+export interface Component {
+  /** Its full name. */
+  readonly name: string;
+  readonly strands: number;
+  /** What typed offers of it name as their yarn. */
+  readonly key: string;
+}
+
+/** A yarn of a project as it is bought. Example: a fingering held double with a lace has two components. */
+export function componentsOf({
+  id,
+  name,
+  held,
+}: Project["yarns"][number]): readonly [Component, ...Component[]] {
+  const first = { name, strands: held?.strands ?? 1, key: id };
+  if (!held?.beside) return [first];
+  const { label, strands } = held.beside;
+  return [first, { name: fullName(label), strands, key: `${id} beside` }];
 }
 
 export interface Sources {
@@ -49,14 +71,17 @@ export function marketOf(name: string, { entries, shop }: Sources, project: stri
   };
 }
 
-/** What there is of a yarn of a project, as far as the project wants to take it. */
-export function projectMarket(project: Project, yarnId: string, { entries, shop }: Sources): Market {
-  const { order, yarns, name } = project;
-  const yarn = yarns.find(({ id }) => id === yarnId);
+/** What there is of a component of a project's yarn, as far as the project wants to take it. */
+export function projectMarket(
+  project: Project,
+  { name, strands, key }: Component,
+  { entries, shop }: Sources,
+): Market {
+  const { order } = project;
   const sources = { entries: order.shelf ? entries : [], shop: order.shop ? shop : null };
-  const { offers, sellers } = marketOf(yarn?.name ?? "", sources, name);
+  const { offers, sellers } = marketOf(name, sources, project.name);
   const typed = order.offers
-    .filter((offer) => offer.yarnId === yarnId)
+    .filter((offer) => offer.yarnId === key)
     .map(({ id, lot, massG, lengthM, price, balls }) => ({
       id,
       lot,
@@ -68,7 +93,7 @@ export function projectMarket(project: Project, yarnId: string, { entries, shop 
     }));
   const { postage, freeFrom } = order.own;
   return {
-    offers: [...offers, ...typed],
+    offers: [...offers, ...typed].map((offer) => ({ ...offer, lengthM: offer.lengthM / strands })),
     sellers: [
       ...sellers,
       { id: OWN_ID, name: order.own.name || "another shop", postage, freeFrom, returnDays: null },

@@ -30,7 +30,7 @@ const sellers = [
   { id: "shop", name: "A shop", postage: 4.5, freeFrom: null, returnDays: null },
   { id: "shelf", name: "your shelf", postage: 0, freeFrom: null, returnDays: null },
 ];
-const lines = listLines(plan, { yarn: "Tarnock Aran, lichen", sellers, units: "metric" });
+const lines = listLines(plan, { yarn: "Tarnock Aran, lichen", strands: 1, sellers, units: "metric" });
 
 test("the shelf comes first, and the sum tells its postage", () => {
   const [first, second, sum] = listText(lines, plan)
@@ -43,8 +43,8 @@ test("the shelf comes first, and the sum tells its postage", () => {
 });
 
 test("in yards and ounces for those who count so", () => {
-  const [line] = listLines(plan, { yarn: "Tarnock", sellers, units: "imperial" });
-  expect(line?.ball).toMatch(/^1\.8\soz, 90\syd$/);
+  const [line] = listLines(plan, { yarn: "Tarnock", strands: 2, sellers, units: "imperial" });
+  expect(line?.ball).toMatch(/^1\.8\soz, 179\syd$/);
 });
 
 test("the table reads back as it was written", () => {

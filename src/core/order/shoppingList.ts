@@ -18,19 +18,21 @@ export interface ListLine {
 
 interface Asked {
   readonly yarn: string;
+  /** Strands that are held: a ball is told as it is sold. */
+  readonly strands: number;
   readonly sellers: readonly Seller[];
   readonly units: UnitSystem;
 }
 
 /** What is to be taken from where, the shelf first. */
-export function listLines(plan: OrderPlan, { yarn, sellers, units }: Asked): readonly ListLine[] {
+export function listLines(plan: OrderPlan, { yarn, strands, sellers, units }: Asked): readonly ListLine[] {
   const lines = plan.lines.map(({ offer, balls }) => {
     const shelf = offer.sellerId === SHELF_ID;
     return {
       from: sellers.find(({ id }) => id === offer.sellerId)?.name ?? "",
       yarn,
       lot: offer.lot,
-      ball: `${formatMass(grams(offer.massG), units)}, ${formatYarn(metres(offer.lengthM), units)}`,
+      ball: `${formatMass(grams(offer.massG), units)}, ${formatYarn(metres(offer.lengthM * strands), units)}`,
       balls,
       price: shelf ? null : balls * offer.price,
     };

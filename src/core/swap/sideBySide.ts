@@ -1,4 +1,5 @@
 /** All substitutes of a project, one after the other, beside the pattern's own yarn. */
+import { candidateName } from "../files/candidates";
 import type { Project } from "../files/project";
 import type { Market } from "../order/market";
 import { compare, outcomeOf, patternFigures, type Compared } from "./outcome";
@@ -42,7 +43,7 @@ export function* compareAll(
     sides.push(side);
     onSide(side);
   };
-  tell({ own: true, compared: { ok: true, outcome: outcomeOf(own, own, pattern.label.name) } });
+  tell({ own: true, compared: { ok: true, outcome: outcomeOf(own, own, candidateName(pattern)) } });
   for (const [index, candidate] of candidates.entries()) {
     yield { share: (index + 1) / (candidates.length + 1) };
     tell({ own: false, compared: compare(project, candidate, own, comparison) });

@@ -95,9 +95,13 @@ test("two strands of half the thickness are one, in every figure", () => {
   for (const keep of KEEPS) {
     const [single, double] = [outcome(project, one, { keep }), outcome(project, two, { keep })];
     // Strands that lie side by side are not one round strand: that alone is seen.
-    const seen = { clarity: single.clarity, name: single.name, strands: single.strands };
-    expect({ ...double, ...seen }).toEqual(single);
-    expect(double.project).toEqual(single.project);
+    const { clarity, name, strands, project: knitted } = single;
+    const unheld = {
+      ...double.project,
+      yarns: double.project.yarns.map((yarn) => ({ ...yarn, held: null })),
+    };
+    expect({ ...double, clarity, name, strands, project: knitted }).toEqual(single);
+    expect(unheld).toEqual(knitted);
     expect(double.strands[0]?.metres).toBe(2 * (single.strands[0]?.metres ?? 0));
     expect(double.strands[0]?.balls).toBe(single.strands[0]?.balls);
   }
@@ -316,6 +320,30 @@ test("a project with no answer cannot be swapped", () => {
   expect(reckonProject(empty, layOf(empty))).toBeNull();
   expect(swapProject(empty, chunky, { keep: "size", layOf })).toBeNull();
   expect(newSection("hem", "h").rows).toBe(8);
+});
+
+test("a yarn that is held together is swapped for itself without a change, and taken back in its strands", () => {
+  const beside = {
+    label: { ...candidate().label, name: "Moth Lace", putUp: { massG: 25, lengthM: 210 } },
+    strands: 1,
+  };
+  for (const yarn of [triple, candidate({ strands: 2, beside })]) {
+    const so = swapProject(demoProject(), yarn, { keep: "size", layOf });
+    if (!so) throw new Error("no project");
+    expect(so.yarns[0]?.held).toEqual({
+      strands: yarn.strands,
+      putUp: yarn.label.putUp,
+      beside: yarn.beside,
+    });
+    expect(ownOf(so)).toMatchObject({
+      strands: yarn.strands,
+      beside: yarn.beside,
+      label: { putUp: yarn.label.putUp },
+    });
+    const own = figuresOf(so);
+    expect(outcome(so, ownOf(so))).toEqual(outcomeOf(own, own, candidateName(yarn)));
+    expect(own.strands).toHaveLength(yarn.beside ? 2 : 1);
+  }
 });
 
 test("taken up and taken back, a project has the stitches, the swatches and the answer that it had", () => {

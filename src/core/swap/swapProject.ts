@@ -36,7 +36,7 @@ const isOneStrand = ({ strands, beside }: Candidate) => strands === 1 && beside 
 /** The candidate that the pattern's own yarn is: what is known of the one is known of the other. */
 export function ownCandidate({ yarns: [yarn], gauge, needleMm }: Project): Candidate | null {
   if (!yarn) return null;
-  const { id, name, colour, bandClass, putUp } = yarn;
+  const { id, name, colour, bandClass, held } = yarn;
   const { stitchesPer10Cm, rowsPer10Cm } = gauge;
   return {
     id,
@@ -48,17 +48,23 @@ export function ownCandidate({ yarns: [yarn], gauge, needleMm }: Project): Candi
       fibres: yarn.fibres,
       plies: yarn.plies,
       bandClass,
-      putUp,
+      putUp: held?.putUp ?? yarn.putUp,
       stitchesPer10Cm,
       rowsPer10Cm,
       needleMm,
     },
-    strands: 1,
-    beside: null,
+    strands: held?.strands ?? 1,
+    beside: held?.beside ?? null,
     from: "typed",
     price: null,
   };
 }
+
+/** Plain gauge of the band; of strands together no band speaks. */
+const bandGauge = (candidate: Candidate) => ({
+  stitchesPer10Cm: isOneStrand(candidate) ? candidate.label.stitchesPer10Cm : null,
+  rowsPer10Cm: isOneStrand(candidate) ? candidate.label.rowsPer10Cm : null,
+});
 
 /** Needle sizes scale as the needle of the plain fabric does, each to the nearest that is made. */
 const onNeedle =
@@ -110,16 +116,16 @@ function inYarn(project: Project, candidate: Candidate): Project | null {
         plies: label.plies,
         dyed: label.dyed,
         putUp: { massG, lengthM },
+        held:
+          single || !label.putUp
+            ? null
+            : { strands: candidate.strands, putUp: label.putUp, beside: candidate.beside },
         putUpFrom: same ? former.putUpFrom : "band",
       },
       ...others,
     ],
-    gauge: {
-      stitchesPer10Cm: single ? label.stitchesPer10Cm : null,
-      rowsPer10Cm: single ? label.rowsPer10Cm : null,
-      source: same ? project.gauge.source : "band",
-    },
-    needleMm: single ? label.needleMm : null,
+    gauge: same ? project.gauge : { ...bandGauge(candidate), source: "band" },
+    needleMm: same ? project.needleMm : single ? label.needleMm : null,
     swatches: project.swatches
       .filter(({ yarnId }) => yarnId === candidate.id || others.some(({ id }) => id === yarnId))
       .map((swatch) => (swatch.yarnId === candidate.id ? { ...swatch, yarnId: former.id } : swatch)),

@@ -9,18 +9,14 @@ export interface Held {
 }
 
 /**
- * One strand of yarns held together, as a put-up: grams per metre add up. Of one yarn it is its own ball, as far as
- * it goes: that length divided by the strands, so that as many balls are needed of it. Of several it is 100 g.
+ * One strand of yarns held together, as a put-up: a ball of the first as far as it goes in its strands, and beside it
+ * what of the others goes with it. Grams per metre add up, and as many balls of the first are needed as of this.
  * Example: two strands of 100 g = 330 m are 100 g = 165 m.
  */
-export function heldTogether(held: readonly [Held, ...Held[]]): PutUp {
-  const [first, ...others] = held;
-  if (others.length === 0) return inStrands(first);
-  const gramsPerMetre = held.reduce(
-    (sum, { putUp, strands }) => sum + (strands * putUp.massG) / putUp.lengthM,
-    0,
-  );
-  return { massG: grams(100), lengthM: metres(100 / gramsPerMetre) };
+export function heldTogether([first, ...others]: readonly [Held, ...Held[]]): PutUp {
+  const { massG, lengthM } = inStrands(first);
+  const beside = others.reduce((sum, { putUp, strands }) => sum + (strands * putUp.massG) / putUp.lengthM, 0);
+  return { massG: grams(massG + beside * lengthM), lengthM };
 }
 
 /** A ball as far as it goes in so many strands. Example: 210 m held triple go 70 m. */

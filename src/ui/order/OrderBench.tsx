@@ -1,6 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
+import { componentsOf } from "@/core/order/market";
 import { useAnswer } from "@/state/answer";
 import { useMarket, useAdvice } from "@/state/order";
 import { openShop } from "@/state/shop";
@@ -30,14 +31,17 @@ export function OrderBench() {
 
 function Buying() {
   const yarn = useChosenYarn();
-  const market = useMarket(yarn.id);
+  const [beside, setBeside] = useState(false);
+  const [main, other] = componentsOf(yarn);
+  const component = beside && other ? other : main;
+  const market = useMarket(component);
   const advice = useAdvice(yarn.id, market);
   return (
     <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
       <div className="grid gap-3">
-        <Yarns />
+        <Yarns beside={component === other} onBeside={setBeside} />
         {advice ? (
-          <PlanCard advice={advice} market={market} yarnName={yarn.name || "My yarn"} />
+          <PlanCard advice={advice} market={market} component={component} />
         ) : (
           <Card title="What to buy">
             <p role="status" className="mt-2 text-faint">
@@ -48,24 +52,40 @@ function Buying() {
         {advice?.plan && <StepsCard advice={advice} market={market} />}
       </div>
       <div className="grid gap-3">
-        <SourcesCard yarnId={yarn.id} market={market} />
+        <SourcesCard component={component} market={market} />
         <GroupCard yarnId={yarn.id} />
       </div>
     </div>
   );
 }
 
-/** Which yarn is bought, where there are several. */
-function Yarns() {
+interface YarnsProps {
+  /** Whether it is the yarn that is held beside the other. */
+  readonly beside: boolean;
+  readonly onBeside: (beside: boolean) => void;
+}
+
+/** Which yarn is bought, where there are several, or several are held together. */
+function Yarns({ beside, onBeside }: YarnsProps) {
   const yarns = useProjectPart((project) => project.yarns);
   const { id } = useChosenYarn();
-  if (yarns.length === 1) return null;
+  const all = yarns.flatMap((yarn) =>
+    componentsOf(yarn).map((component, index) => ({ yarn, component, index })),
+  );
+  if (all.length === 1) return null;
   return (
     <div role="group" aria-label="Yarns" className="flex flex-wrap gap-1.5">
-      {yarns.map((yarn) => (
-        <Pill key={yarn.id} chosen={yarn.id === id} onChoose={() => chooseYarn(yarn.id)}>
-          <ColourDot colour={yarn.colour} />
-          <span className="truncate">{yarn.name || "Yarn"}</span>
+      {all.map(({ yarn, component, index }) => (
+        <Pill
+          key={component.key}
+          chosen={yarn.id === id && beside === (index === 1)}
+          onChoose={() => {
+            chooseYarn(yarn.id);
+            onBeside(index === 1);
+          }}
+        >
+          <ColourDot colour={index === 1 ? (yarn.held?.beside?.label.colour ?? yarn.colour) : yarn.colour} />
+          <span className="truncate">{component.name || "Yarn"}</span>
         </Pill>
       ))}
     </div>

@@ -2,7 +2,7 @@
 import { toast } from "sonner";
 import type { OrderAdvice } from "@/core/order/advice";
 import { listCsv, listLines, listText, type ListLine } from "@/core/order/shoppingList";
-import type { Market } from "@/core/order/market";
+import type { Component, Market } from "@/core/order/market";
 import { SHELF_ID } from "@/core/order/offers";
 import type { OrderPlan } from "@/core/order/plan";
 import { metres } from "@/core/units/brands";
@@ -19,21 +19,22 @@ import { download } from "@/ui/parts/download";
 interface PlanCardProps {
   readonly advice: OrderAdvice;
   readonly market: Market;
-  readonly yarnName: string;
+  readonly component: Component;
 }
 
 const undoable = { action: { label: "Undo", onClick: undo } };
 const balls = (count: number) => `${count} ${count === 1 ? "ball" : "balls"}`;
 
 /** What to take from where: the cheapest plan that is sure enough. */
-export function PlanCard({ advice, market, yarnName }: PlanCardProps) {
+export function PlanCard({ advice, market, component }: PlanCardProps) {
   const units = useUnits();
   const { plan, shortage } = advice;
   if (!plan)
     return (
       <Short lackingM={shortage?.lackingM ?? 0} chance={shortage?.chance ?? 0} count={shortage?.balls ?? 0} />
     );
-  const lines = listLines(plan, { yarn: yarnName, sellers: market.sellers, units });
+  const { name, strands } = component;
+  const lines = listLines(plan, { yarn: name || "My yarn", strands, sellers: market.sellers, units });
   const toBuy = plan.lines
     .filter(({ offer }) => offer.sellerId !== SHELF_ID)
     .reduce((sum, line) => sum + line.balls, 0);
@@ -51,7 +52,7 @@ export function PlanCard({ advice, market, yarnName }: PlanCardProps) {
         <strong>{formatChance(plan.chance)}</strong> that it is enough; {lotWords(plan)}
       </p>
       <ListTable lines={lines} plan={plan} />
-      <Acts plan={plan} lines={lines} yarnName={yarnName} />
+      <Acts plan={plan} lines={lines} component={component} />
     </Card>
   );
 }
@@ -116,10 +117,10 @@ function isPutBy({ lines }: OrderPlan, { entries }: Kept["shelf"], project: stri
 interface ActsProps {
   readonly plan: OrderPlan;
   readonly lines: readonly ListLine[];
-  readonly yarnName: string;
+  readonly component: Component;
 }
 
-function Acts({ plan, lines, yarnName }: ActsProps) {
+function Acts({ plan, lines, component }: ActsProps) {
   const shop = useShop(({ list }) => list);
   const { name } = useProject();
   const shelf = useShelf();
@@ -155,7 +156,7 @@ function Acts({ plan, lines, yarnName }: ActsProps) {
       {plan.lines.some(({ offer }) => offer.sellerId !== SHELF_ID) && (
         <Button
           onClick={() => {
-            bringHome(plan.lines, labelOf(yarnName, shop));
+            bringHome(plan.lines, labelOf(component.name, shop), component.strands);
             toast.success(`On your shelf, put by for ${name}`, undoable);
           }}
         >

@@ -2,7 +2,7 @@
 import { Plus, Trash2 } from "lucide-react";
 import { COUNTS } from "@/core/files/bounds";
 import type { TypedOffer } from "@/core/files/orders";
-import type { Market } from "@/core/order/market";
+import type { Component, Market } from "@/core/order/market";
 import { readCount } from "@/core/units/count";
 import { formatMoney, readMoney } from "@/core/units/money";
 import { readPutUp, tellPutUp, type PutUp } from "@/core/yarn/putUp";
@@ -23,14 +23,14 @@ const LOTS = [
 ] as const;
 
 interface SourcesCardProps {
-  readonly yarnId: string;
+  readonly component: Component;
   readonly market: Market;
 }
 
 /** Where balls of the yarn can be had from. */
-export function SourcesCard({ yarnId, market }: SourcesCardProps) {
+export function SourcesCard({ component: { key }, market }: SourcesCardProps) {
   const order = useProjectPart((project) => project.order);
-  const typed = order.offers.filter((offer) => offer.yarnId === yarnId);
+  const typed = order.offers.filter((offer) => offer.yarnId === key);
   const count = (sellerId: string) =>
     market.offers.reduce((sum, offer) => (offer.sellerId === sellerId ? sum + offer.balls : sum), 0);
   return (
@@ -72,7 +72,7 @@ export function SourcesCard({ yarnId, market }: SourcesCardProps) {
           <OfferFields key={offer.id} offer={offer} />
         ))}
         <div>
-          <Button onClick={() => addOffer(yarnId)}>
+          <Button onClick={() => addOffer(key)}>
             <Plus size={16} aria-hidden /> Balls in another shop
           </Button>
         </div>

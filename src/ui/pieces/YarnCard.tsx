@@ -7,7 +7,7 @@ import { classOf, type YarnClass } from "@/core/yarn/classes";
 import type { PutUp } from "@/core/yarn/putUp";
 import { change, useProject } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
-import { useChosenYarn } from "@/state/yarns";
+import { useChosenYarn, type ProjectYarn } from "@/state/yarns";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
@@ -42,7 +42,12 @@ function YarnFields({ answer }: { readonly answer: ProjectForecast }) {
         label="One ball holds"
         example="100 g = 165 m"
         says={
-          putUp && <YarnSays putUp={putUp} bandClass={yarn.bandClass} usual={yarn.putUpFrom === "usual"} />
+          putUp && (
+            <>
+              <YarnSays putUp={putUp} bandClass={yarn.bandClass} usual={yarn.putUpFrom === "usual"} />
+              {yarn.held && `; ${heldWords(yarn.held)}`}
+            </>
+          )
         }
       />
       <MeasureField
@@ -54,6 +59,12 @@ function YarnFields({ answer }: { readonly answer: ProjectForecast }) {
     </>
   );
 }
+
+/** What is held together: a ball of it goes only so far. */
+const heldWords = ({ strands, beside }: NonNullable<ProjectYarn["held"]>) =>
+  [strands > 1 && `as far as it goes in ${strands} strands`, beside && `with ${beside.label.name}`]
+    .filter(Boolean)
+    .join(" ");
 
 interface YarnSaysProps {
   readonly putUp: PutUp;

@@ -41,6 +41,12 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
             }
           />
         </div>
+        {(strands > 1 || beside) && (
+          <p className="border-l-4 border-weld pl-2 text-sm">
+            A band speaks of one strand. Held together, the gauge is what such a strand usually knits, until
+            you swatch it.
+          </p>
+        )}
         <LabelFields
           label={label}
           onLabel={(what, part) => editCandidate(id, what, (one) => Object.assign(one.label, part))}

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { Plus, Search } from "lucide-react";
 import { useEffect, useMemo, useState } from "react";
 import { readCount } from "@/core/units/count";
+import { decides } from "@/core/swap/decides";
 import { MOST_CANDIDATES } from "@/core/files/candidates";
 import { useAnswer } from "@/state/answer";
 import { useProjectPart } from "@/state/projectStore";
@@ -73,6 +74,9 @@ function Compared() {
           </Button>
         </div>
       </div>
+      <p aria-live="polite" className="mt-2 min-h-6 font-semibold">
+        {decides(outcomes)}
+      </p>
       {sides.length === 0 ? (
         <p role="status" className="py-12 text-center text-faint">
           Reckoning the yarns …

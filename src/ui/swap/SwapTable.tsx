@@ -37,7 +37,7 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
   const cell = "px-3 py-1.5 align-top border-t border-line";
   const head = "sticky left-0 z-10 bg-card pr-3 text-left text-sm font-normal text-faint";
   return (
-    <div className="mt-3 overflow-x-auto">
+    <div className="mt-2 overflow-x-auto">
       <table
         className="w-full table-fixed border-separate border-spacing-0"
         style={{ minWidth: `${7 + 13 * sides.length}rem` }}
