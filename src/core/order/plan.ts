@@ -30,6 +30,8 @@ export interface OrderPlan {
   readonly lots: readonly string[];
   /** That it is enough. */
   readonly chance: number;
+  /** False where so many lots had to be mixed that not every mixture was looked at. */
+  readonly exact: boolean;
 }
 
 interface Lot {
@@ -54,7 +56,7 @@ function lotsOf(offers: readonly Offer[]): readonly Lot[] {
 }
 
 /** The plan that a cover comes to, its lines in the order of the question's offers. */
-function planOf(cover: Cover, offers: readonly Offer[], { enough, offers: asked }: OrderQuestion): OrderPlan {
+function planOf({ cover, offers }: Found, { enough, offers: asked }: OrderQuestion, exact = true): OrderPlan {
   const lines = asked.flatMap((offer): readonly OrderLine[] => {
     const balls = cover.counts[offers.indexOf(offer)] ?? 0;
     return balls > 0 ? [{ offer, balls }] : [];
@@ -68,6 +70,7 @@ function planOf(cover: Cover, offers: readonly Offer[], { enough, offers: asked 
     postage: cover.postage,
     lots: [...new Set(lines.map(({ offer }) => lotOf(offer)))],
     chance: enough.chanceOf(cover.lengthM, cover.balls),
+    exact,
   };
 }
 
@@ -83,30 +86,60 @@ export interface Shortage {
 export type Ordered =
   { readonly ok: true; readonly plan: OrderPlan } | { readonly ok: false; readonly shortage: Shortage };
 
-/** The cheapest cover out of exactly `many` lots; lots that could not be enough together are not gone into. */
+interface Found {
+  readonly cover: Cover;
+  readonly offers: readonly Offer[];
+}
+
+/** So many mixtures of lots are looked at; more than that only where some dozen odd lots have to be mixed. */
+const MOST_MIXTURES = 20_000;
+/** Mixtures of more lots than this are told apart by money alone, not by what they leave over. */
+const FEW_LOTS = 3;
+const CENT = 0.005;
+
+/** What so many metres cost at least of these offers: fractions of balls, the cheapest by length first. */
+function leastCost(offers: readonly Offer[], wantedM: number): number {
+  let [wanted, cost] = [wantedM, 0];
+  for (const { lengthM, price, balls } of offers.toSorted(
+    (a, b) => a.price / a.lengthM - b.price / b.lengthM,
+  )) {
+    const taken = Math.min(wanted, lengthM * balls);
+    cost += (taken * price) / lengthM;
+    wanted -= taken;
+    if (wanted <= 0) break;
+  }
+  return cost;
+}
+
+/** The cheapest cover out of exactly `many` lots; lots that could not be enough, or not cheaper, are not gone into. */
 function ofSoManyLots(lots: readonly Lot[], many: number, question: OrderQuestion) {
   const { sellers, enough, chance } = question;
-  let best: { cover: Cover; offers: readonly Offer[] } | null = null;
+  const leastM = enough.lengthFor(1, chance);
+  let best: Found | null = null;
+  let left = MOST_MIXTURES;
+  const bar = () => {
+    if (!best) return Infinity;
+    return many <= FEW_LOTS ? best.cover.weighed : best.cover.cost - CENT;
+  };
   const choose = (from: number, chosen: readonly Lot[]) => {
     if (chosen.length === many) {
+      left -= 1;
       const offers = chosen.flatMap((lot) => lot.offers);
-      const cover = cheapestCover(offers, sellers, {
-        enough,
-        chance,
-        ...(best && { under: best.cover.weighed }),
-      });
+      const cover = cheapestCover(offers, sellers, { enough, chance, under: bar() });
       if (cover) best = { cover, offers };
       return;
     }
-    for (let index = from; index < lots.length; index += 1) {
+    for (let index = from; index < lots.length && left > 0; index += 1) {
       // Lots are sorted by length: those that follow are the most that could still come to it.
       const most = [...chosen, ...lots.slice(index, index + many - chosen.length)];
       if (most.length < many || !couldDo(most, question)) return;
+      const open = [...chosen, ...lots.slice(index)].flatMap((lot) => lot.offers);
+      if (best && leastCost(open, leastM) >= bar()) return;
       choose(index + 1, [...chosen, lots[index] as Lot]);
     }
   };
   choose(0, []);
-  return best as { cover: Cover; offers: readonly Offer[] } | null;
+  return { found: best as Found | null, exact: left > 0 };
 }
 
 const couldDo = (lots: readonly Lot[], { enough, chance }: OrderQuestion) =>
@@ -114,8 +147,8 @@ const couldDo = (lots: readonly Lot[], { enough, chance }: OrderQuestion) =>
 
 /**
  * The best plan, exactly. With `lots: "few"` no plan of more lots is looked at where one of fewer is enough; among
- * those of as few lots, and with "any" among all, it is the cheapest, and of equally cheap ones that which leaves
- * least over. Where all there is is not enough, what is lacking.
+ * those of as few lots, and with "any" among all, it is the cheapest, and of equally cheap ones of up to three lots
+ * that which leaves least over. Where all there is is not enough, what is lacking.
  * Example: 3 balls needed, 2 of one lot at 5 and 4 of another at 6: three of the second.
  */
 export function planOrder(question: OrderQuestion): Ordered {
@@ -133,11 +166,11 @@ export function planOrder(question: OrderQuestion): Ordered {
   if (question.lots === "any") {
     const all = lots.flatMap((lot) => lot.offers);
     const cover = cheapestCover(all, sellers, { enough, chance });
-    if (cover) return { ok: true, plan: planOf(cover, all, question) };
+    if (cover) return { ok: true, plan: planOf({ cover, offers: all }, question) };
   } else {
     for (let many = 1; many <= lots.length; many += 1) {
-      const found = ofSoManyLots(lots, many, question);
-      if (found) return { ok: true, plan: planOf(found.cover, found.offers, question) };
+      const { found, exact } = ofSoManyLots(lots, many, question);
+      if (found) return { ok: true, plan: planOf(found, question, exact) };
     }
   }
   throw new Error("all balls together are enough, but no plan was found");

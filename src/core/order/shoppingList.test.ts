@@ -25,6 +25,7 @@ const plan: OrderPlan = {
   postage: 4.5,
   lots: ["T417"],
   chance: 0.97,
+  exact: true,
 };
 const sellers = [
   { id: "shop", name: "A shop", postage: 4.5, freeFrom: null, returnDays: null },

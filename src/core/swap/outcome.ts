@@ -13,7 +13,7 @@ import { candidateClarity } from "./seen";
 import { massOf, texOf, type PutUp } from "../yarn/putUp";
 import { hoursFor, workOf } from "./pace";
 import { strandNeeds, type OffersOf, type StrandNeed } from "./strandNeeds";
-import { heldOf, swapProject, type LayOf } from "./swapProject";
+import { heldOf, strandOf, swapProject, type LayOf } from "./swapProject";
 
 export interface Outcome {
   readonly id: string;
@@ -168,6 +168,8 @@ export function compare(
   const name = candidateName(candidate);
   const fails = (message: string): Compared => ({ ok: false, id: candidate.id, name, message });
   if (!heldOf(candidate)) return fails("Say what a ball of it holds, as 100 g = 165 m.");
+  if (!strandOf(candidate))
+    return fails("Held together that is no yarn to knit with: fewer strands, or a finer yarn.");
   const so = swapProject(project, candidate, comparison);
   const answer = so && forecast(so, comparison.layOf);
   if (!so || !answer)

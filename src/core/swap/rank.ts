@@ -7,9 +7,8 @@ import { fewestBalls } from "../estimate/balls";
 import { metres, millimetres } from "../units/brands";
 import { candidateClarity } from "./seen";
 import { texOf } from "../yarn/putUp";
-import { heldTogether } from "../yarn/strands";
 import { assumedGauge, USUAL_ASPECT } from "../yarn/thickness";
-import { heldOf } from "./swapProject";
+import { heldOf, strandOf } from "./swapProject";
 
 const { log, exp, sqrt, abs } = Math;
 
@@ -75,13 +74,12 @@ const CLOTH = 0.5;
 
 /**
  * What one candidate comes to, from the basis alone: of the same area the yarn goes as loop over stitch area, of the
- * same stitches as the loop. Within 6 % of what `compare` reckons. Null without a put-up.
+ * same stitches as the loop. Within 6 % of what `compare` reckons. Null where it is no strand.
  * Example: the pattern's own yarn is no way off.
  */
 export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
-  const held = heldOf(candidate);
-  if (!held) return null;
-  const putUp = heldTogether(held);
+  const [held, putUp] = [heldOf(candidate), strandOf(candidate)];
+  if (!held || !putUp) return null;
   const { fromBand, ...gauge } = gaugeOf(candidate, putUp.lengthM, putUp.massG);
   const [one, own] = [plainStitch(gauge), plainStitch(basis.gauge)];
   const loops = one.loopMm / (own.loopMm * exp(basis.loop));

@@ -9,7 +9,7 @@ import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { nearestCount } from "../units/count";
 import { NEEDLES_MM, usualNeedle, assumedGauge } from "../yarn/thickness";
-import type { PutUp } from "../yarn/putUp";
+import { isPutUp, type PutUp } from "../yarn/putUp";
 import { heldTogether, type Held } from "../yarn/strands";
 import { millimetres } from "../units/brands";
 import { LENGTHS } from "../files/bounds";
@@ -28,6 +28,13 @@ export function heldOf({ label, strands, beside }: Candidate): readonly [Held, .
         { putUp: second, strands: beside.strands },
       ]
     : null;
+}
+
+/** What is held as one strand; null while a put-up is missing, or where together they are no yarn that can be knitted. */
+export function strandOf(candidate: Candidate): PutUp | null {
+  const held = heldOf(candidate);
+  const strand = held && heldTogether(held);
+  return strand && isPutUp(strand) ? strand : null;
 }
 
 /** A band speaks of one strand by itself. */
@@ -94,13 +101,13 @@ function needleOf({ needleMm, gauge, yarns: [yarn] }: Project): number | null {
 
 /**
  * The project with a candidate in place of its first yarn, every stitch as it was. The candidate's own swatches come
- * with it, those of the former yarn do not count. Null while the candidate's put-up is missing.
+ * with it, those of the former yarn do not count. Null where the candidate is no strand yet.
  */
 function inYarn(project: Project, candidate: Candidate): Project | null {
-  const held = heldOf(candidate);
+  const strand = strandOf(candidate);
   const [former, ...others] = project.yarns;
-  if (!held || !former) return null;
-  const { massG, lengthM } = heldTogether(held);
+  if (!strand || !former) return null;
+  const { massG, lengthM } = strand;
   const { label } = candidate;
   const single = isOneStrand(candidate);
   const same = candidate.id === former.id;

@@ -55,11 +55,15 @@ export const tellPutUp = (
     ? `${plain(massG, 1)} g = ${plain(lengthM, 1)} m`
     : `${plain(massG / GRAMS_IN_OUNCE, 2)} oz = ${plain(lengthM / METRES_IN_YARD, 1)} yd`;
 
+/** Whether a put-up is one that somebody could wind and spin. */
+export const isPutUp = ({ massG, lengthM }: PutUp) => checkPutUp(massG, lengthM).ok;
+
 /** Refuses balls that nobody winds and yarns that nobody spins. */
 function checkPutUp(massG: number, lengthM: number): Reading<PutUp> {
   if (!(massG > 0) || !(lengthM > 0)) return unread("Weight and length must both be more than zero.");
   if (massG < 5 || massG > 2000) return unread("A ball weighs from 5 g to 2 kg: check the weight.");
   if (lengthM < 5) return unread("A ball holds at least 5 m: check the length.");
+  if (lengthM > 60_000) return unread("A ball holds at most 60 km: check the length.");
   const per100G = (100 * lengthM) / massG;
   if (per100G < 10)
     return unread(`${per100G.toFixed(1)} m in 100 g is thicker than a finger: check weight and length.`);

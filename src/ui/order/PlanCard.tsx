@@ -51,6 +51,11 @@ export function PlanCard({ advice, market, component }: PlanCardProps) {
       <p className="mt-1">
         <strong>{formatChance(plan.chance)}</strong> that it is enough; {lotWords(plan)}
       </p>
+      {!plan.exact && (
+        <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
+          So many odd lots have to be mixed that not every mixture was tried: there may be a cheaper one.
+        </p>
+      )}
       <ListTable lines={lines} plan={plan} />
       <Acts plan={plan} lines={lines} component={component} />
     </Card>
