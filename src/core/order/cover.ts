@@ -1,14 +1,10 @@
 /** The cheapest way to cover a length with whole balls, found exactly: every choice is tried or shown to be dearer. */
-import type { Enough } from "./enough";
+import { isEnough, SLACK_M, type Enough } from "./enough";
 import type { Offer, Seller } from "./offers";
 
 /** Of two ways that cost the same, the one that leaves less over: far less than a cent on any purchase. */
 const PER_METRE = 1e-7;
 const NOUGHT = 1e-9;
-/** Lengths are sums, and a sum may fall short of itself by so little. */
-const SLACK_M = 1e-6;
-/** No join takes more than this of a ball, however much shorter the ball is than its band says. */
-const MOST_JOIN_M = 0.5;
 
 export interface Cover {
   /** Balls of each offer, in the order of the offers. */
@@ -116,7 +112,7 @@ function search(piles: readonly Pile[], terms: readonly Terms[], { enough, chanc
 
   /** What the rest costs at least: fractions of balls, each pile at its cheapest. */
   function leastFor(from: number, lengthM: number, balls: number): number {
-    let wanted = enough.lengthFor(balls + 1, chance) - SLACK_M - lengthM;
+    let wanted = enough.boundsFor(balls + 1, chance).least - SLACK_M - lengthM;
     let cost = 0;
     for (let index = from; index < piles.length && wanted > 0; index += 1) {
       const pile = piles[index] as Pile;
@@ -125,6 +121,14 @@ function search(piles: readonly Pile[], terms: readonly Terms[], { enough, chanc
       wanted -= taken;
     }
     return wanted > NOUGHT ? Infinity : cost;
+  }
+
+  /** So many balls of a length are enough, however many joins they bring. */
+  function surelyEnough(each: number, lengthM: number, balls: number): number {
+    const { joinM } = enough;
+    if (each <= joinM) return Infinity;
+    const { most } = enough.boundsFor(balls + 1, chance);
+    return Math.max(0, Math.ceil((most - lengthM - joinM) / (each - joinM)));
   }
 
   /** Ways to the same length with the piles before: one of no more balls and no more money was followed already. */
@@ -142,7 +146,7 @@ function search(piles: readonly Pile[], terms: readonly Terms[], { enough, chanc
   }
 
   function choose(at: number, lengthM: number, balls: number, price: number) {
-    const covered = balls > 0 && lengthM >= enough.lengthFor(balls, chance) - SLACK_M;
+    const covered = isEnough(enough, { lengthM, balls, chance });
     const [post, more] = owed();
     const so = price + post + PER_METRE * lengthM;
     if (covered && more <= NOUGHT) {
@@ -157,8 +161,7 @@ function search(piles: readonly Pile[], terms: readonly Terms[], { enough, chanc
     if (isDominated(at, lengthM, balls, price)) return;
     const { lengthM: each, paid, sellerIndex } = pile;
     const before = spent[sellerIndex] ?? 0;
-    const wanted = covered ? 0 : enough.lengthFor(balls + 1, chance) - lengthM;
-    const likely = Math.min(pile.offers.length, covered ? 0 : Math.ceil(wanted / (each - MOST_JOIN_M)) + 1);
+    const likely = covered ? 0 : Math.min(pile.offers.length, surelyEnough(each, lengthM, balls));
     const highest = (terms[sellerIndex]?.least ?? 0) > 0 ? pile.offers.length : likely;
     // From the likely count down, which finds a good way early; then up, where more must be spent.
     for (let step = 0; step <= highest; step += 1) {

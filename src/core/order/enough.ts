@@ -9,6 +9,24 @@ export interface Enough {
   readonly chanceOf: (lengthM: number, balls: number) => number;
   /** The fewest metres in so many balls that are enough with at least this chance. */
   readonly lengthFor: (balls: number, chance: number) => number;
+  /** Metres that are too few, and that are enough, whatever the draws say of this count: soon found, and near. */
+  readonly boundsFor: (balls: number, chance: number) => { readonly least: number; readonly most: number };
+  /** What a join takes at most, in m. */
+  readonly joinM: number;
+}
+
+/** Lengths are sums, and a sum may fall short of itself by so little. */
+export const SLACK_M = 1e-6;
+
+/** Whether so many metres in so many balls are enough; the draws are asked only where the bounds do not tell. */
+export function isEnough(
+  { boundsFor, lengthFor }: Enough,
+  { lengthM, balls, chance }: { readonly lengthM: number; readonly balls: number; readonly chance: number },
+): boolean {
+  if (balls < 1) return false;
+  const { least, most } = boundsFor(balls, chance);
+  if (lengthM >= most) return true;
+  return lengthM >= least - SLACK_M && lengthM >= lengthFor(balls, chance) - SLACK_M;
 }
 
 /**
@@ -45,10 +63,13 @@ export function enoughOf(needsMm: Float64Array, putUps: Float64Array | null): En
   const count = needsMm.length;
   // Balls of a nominal length T are enough where T >= fixed + balls x join, both as long as the bands say.
   const [fixed, join] = [new Float64Array(count), new Float64Array(count)];
+  let [shortest, longest] = [Infinity, 0];
   for (let index = 0; index < count; index += 1) {
     const nominal = exp(-(putUps?.[index] ?? 0));
     fixed[index] = ((needsMm[index] ?? 0) - JOIN_MM) * nominal;
     join[index] = JOIN_MM * nominal;
+    shortest = min(shortest, nominal);
+    longest = max(longest, nominal);
   }
   const wanted = new Map<string, number>();
   const lengthFor = (balls: number, chance: number) => {
@@ -61,6 +82,12 @@ export function enoughOf(needsMm: Float64Array, putUps: Float64Array | null): En
     wanted.set(key, lengthM);
     return lengthM;
   };
+  /** A ball more moves every draw by a join, and no join is shorter or longer than these. */
+  const boundsFor = (balls: number, chance: number) => {
+    const one = lengthFor(1, chance);
+    const joins = ((balls - 1) * JOIN_MM) / 1000;
+    return { least: one + joins * shortest, most: one + joins * longest };
+  };
   const chanceOf = (lengthM: number, balls: number) => {
     if (balls < 1) return 0;
     // A thousandth of a millimetre is not what a purchase fails by.
@@ -70,5 +97,5 @@ export function enoughOf(needsMm: Float64Array, putUps: Float64Array | null): En
       if ((fixed[index] ?? 0) + balls * (join[index] ?? 0) <= lengthMm) enough += 1;
     return enough / count;
   };
-  return { chanceOf, lengthFor };
+  return { chanceOf, lengthFor, boundsFor, joinM: (JOIN_MM * longest) / 1000 };
 }

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { normalsFrom } from "../forecast/draws";
 import { postageOf } from "./cover";
-import { enoughOf, valueOfRank, type Enough } from "./enough";
+import { enoughOf, isEnough, valueOfRank, type Enough } from "./enough";
 import { lotOf, type Offer, type Seller } from "./offers";
 import { planOrder, type OrderQuestion } from "./plan";
 
@@ -227,6 +227,11 @@ test("the length for a chance is the least that has it", () => {
       const enough: Enough = aboutM(needM, 100);
       for (const chance of [0.5, 0.8, 0.95, 1]) {
         const least = enough.lengthFor(balls, chance);
+        const bounds = enough.boundsFor(balls, chance);
+        expect(bounds.least).toBeLessThanOrEqual(least + 1e-9);
+        expect(bounds.most).toBeGreaterThanOrEqual(least - 1e-9);
+        expect(isEnough(enough, { lengthM: least, balls, chance })).toBe(true);
+        expect(isEnough(enough, { lengthM: least - 0.001, balls, chance })).toBe(false);
         expect(enough.chanceOf(least, balls)).toBeGreaterThanOrEqual(chance);
         expect(enough.chanceOf(least - 0.001, balls)).toBeLessThan(chance);
       }

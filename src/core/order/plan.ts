@@ -39,7 +39,15 @@ interface Lot {
   readonly offers: readonly Offer[];
   readonly lengthM: number;
   readonly balls: number;
+  /** All of it but its name: lots with the same are as good as one another. */
+  readonly worth: string;
 }
+
+const worthOf = (offers: readonly Offer[]) =>
+  offers
+    .map(({ sellerId, lengthM, price, balls }) => `${sellerId} ${lengthM} ${price} ${balls}`)
+    .toSorted()
+    .join();
 
 function lotsOf(offers: readonly Offer[]): readonly Lot[] {
   const byLot = new Map<string, Offer[]>();
@@ -51,8 +59,9 @@ function lotsOf(offers: readonly Offer[]): readonly Lot[] {
       offers: own,
       lengthM: own.reduce((sum, { lengthM, balls }) => sum + lengthM * balls, 0),
       balls: own.reduce((sum, { balls }) => sum + balls, 0),
+      worth: worthOf(own),
     }))
-    .toSorted((a, b) => b.lengthM - a.lengthM);
+    .toSorted((a, b) => b.lengthM - a.lengthM || a.worth.localeCompare(b.worth));
 }
 
 /** The plan that a cover comes to, its lines in the order of the question's offers. */
@@ -133,6 +142,8 @@ function ofSoManyLots(lots: readonly Lot[], many: number, question: OrderQuestio
       // Lots are sorted by length: those that follow are the most that could still come to it.
       const most = [...chosen, ...lots.slice(index, index + many - chosen.length)];
       if (most.length < many || !couldDo(most, question)) return;
+      // A lot that is as good as the one before it was tried in its place.
+      if (index > from && lots[index]?.worth === lots[index - 1]?.worth) continue;
       const open = [...chosen, ...lots.slice(index)].flatMap((lot) => lot.offers);
       if (best && leastCost(open, leastM) >= bar()) return;
       choose(index + 1, [...chosen, lots[index] as Lot]);
