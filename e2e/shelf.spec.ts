@@ -102,6 +102,11 @@ test("a yarn is typed in as its band says, in either units, and is still there a
   await expect(sheet).toContainText("understood as 85 % wool, 15 % alpaca");
   await sheet.getByLabel("Price of a ball").fill("dear");
   await expect(sheet).toContainText(/“dear” is no amount/);
+  // What cannot be read is not thrown away when the sheet is closed.
+  await page.keyboard.press("Escape");
+  await shelf(page).getByRole("button", { name: "Hollin Tweed" }).click();
+  await expect(sheet.getByLabel("Price of a ball")).toHaveValue("dear");
+  await expect(sheet).toContainText(/“dear” is no amount/);
   await sheet.getByLabel("Price of a ball").fill("9,40");
   await page.keyboard.press("Escape");
   const row = rows(page).filter({ hasText: "Hollin Tweed" });

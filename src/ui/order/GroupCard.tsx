@@ -89,6 +89,7 @@ function KitFields({ kit, group }: { readonly kit: Kit; readonly group: GroupBal
     <li className="grid grid-cols-2 gap-x-3 rounded-lg border border-line p-2 sm:grid-cols-[1.2fr_0.8fr_1fr_1fr_auto]">
       <WordsField label="Size" value={name} onText={(text) => editKit(id, { name: text })} />
       <ValueField<number>
+        of={id}
         label="Kits"
         value={count}
         tell={String}
@@ -96,6 +97,7 @@ function KitFields({ kit, group }: { readonly kit: Kit; readonly group: GroupBal
         onValue={(value) => value !== null && editKit(id, { count: value })}
       />
       <ValueField<number>
+        of={id}
         label="Across"
         value={acrossMm}
         tell={(mm) => tellSize(millimetres(mm), units)}
@@ -105,6 +107,7 @@ function KitFields({ kit, group }: { readonly kit: Kit; readonly group: GroupBal
         onValue={(mm) => editKit(id, { acrossMm: mm })}
       />
       <ValueField<number>
+        of={id}
         label="Along"
         value={alongMm}
         tell={(mm) => tellSize(millimetres(mm), units)}

@@ -116,6 +116,7 @@ function OwnShop() {
         }
       />
       <ValueField<number>
+        of="own shop"
         label="Its postage"
         value={own.postage}
         tell={formatMoney}
@@ -128,6 +129,7 @@ function OwnShop() {
         }
       />
       <ValueField<number>
+        of="own shop"
         label="Free post from"
         value={own.freeFrom}
         tell={formatMoney}
@@ -151,6 +153,7 @@ function OfferFields({ offer }: { readonly offer: TypedOffer }) {
     <fieldset className="grid grid-cols-[1fr_1fr_auto] gap-x-3 rounded-lg border border-line p-2">
       <legend className="sr-only">Balls in another shop</legend>
       <ValueField<PutUp>
+        of={id}
         label="One ball holds"
         value={{ massG, lengthM } as PutUp}
         tell={(value) => tellPutUp(value, units)}
@@ -158,6 +161,7 @@ function OfferFields({ offer }: { readonly offer: TypedOffer }) {
         onValue={(value) => value && editOffer(id, { massG: value.massG, lengthM: value.lengthM })}
       />
       <ValueField<number>
+        of={id}
         label="Price of a ball"
         value={price}
         tell={formatMoney}
@@ -168,6 +172,7 @@ function OfferFields({ offer }: { readonly offer: TypedOffer }) {
         <IconButton label="Take these balls out" icon={Trash2} onClick={() => removeOffer(id)} />
       </div>
       <ValueField<number>
+        of={id}
         label="How many there are"
         value={balls}
         tell={String}

@@ -1,10 +1,13 @@
 "use client";
-import { useId, useState, type ReactNode } from "react";
+import { useId, type ReactNode } from "react";
 import type { Reading } from "@/core/units/reading";
+import { keepText, useTypedText } from "@/state/typedTexts";
 import { MeasureInput } from "./MeasureInput";
 
 export interface ValueFieldProps<Value> {
   readonly label: string;
+  /** Whose it is: together with the label it is where the text is kept. */
+  readonly of: string;
   readonly value: Value | null;
   /** The value as text that can be read again. */
   readonly tell: (value: Value) => string;
@@ -25,6 +28,7 @@ const alike = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.str
  */
 export function ValueField<Value>({
   label,
+  of,
   value,
   tell,
   read,
@@ -34,7 +38,8 @@ export function ValueField<Value>({
   says,
 }: ValueFieldProps<Value>) {
   const id = useId();
-  const [typed, setTyped] = useState<string | null>(null);
+  const key = `${of} ${label}`;
+  const typed = useTypedText(key);
   const reading = typed === null || (optional && typed.trim() === "") ? null : read(typed);
   const stands =
     typed !== null && (reading === null ? value === null : !reading.ok || alike(reading.value, value));
@@ -44,7 +49,7 @@ export function ValueField<Value>({
       label={label}
       text={stands ? typed : value === null ? "" : tell(value)}
       onText={(text) => {
-        setTyped(text);
+        keepText(key, text);
         if (optional && text.trim() === "") return onValue(null);
         const found = read(text);
         if (found.ok) onValue(found.value);

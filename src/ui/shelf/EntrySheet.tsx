@@ -44,6 +44,7 @@ export function EntrySheet({ entry, onClose }: EntrySheetProps) {
     <Sheet open onOpenChange={(open) => !open && onClose()} title={entry.label.name || "A yarn"}>
       <div className="mt-3 grid gap-1">
         <LabelFields
+          of={entry.id}
           label={entry.label}
           onLabel={(what, part) =>
             editEntries([entry.id], `label ${what}`, (draft) => Object.assign(draft.label, part))
@@ -51,6 +52,7 @@ export function EntrySheet({ entry, onClose }: EntrySheetProps) {
         />
         <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1 border-t border-line pt-2">
           <ValueField<number>
+            of={entry.id}
             label="Whole balls"
             value={entry.balls}
             tell={String}
@@ -59,6 +61,7 @@ export function EntrySheet({ entry, onClose }: EntrySheetProps) {
           />
           <WordsField label="Dye lot" value={entry.lot} most={60} onText={(lot) => edit("lot", { lot })} />
           <ValueField<number[]>
+            of={entry.id}
             label="Part balls, by weight"
             value={entry.partsG.length > 0 ? entry.partsG : null}
             tell={(parts) => parts.map((part) => formatMassFine(grams(part), units)).join("; ")}
@@ -68,6 +71,7 @@ export function EntrySheet({ entry, onClose }: EntrySheetProps) {
             onValue={(partsG) => edit("parts", { partsG: partsG ?? [] })}
           />
           <ValueField<number>
+            of={entry.id}
             label="Price of a ball"
             value={entry.price}
             tell={formatMoney}

@@ -15,6 +15,8 @@ import { WordsField } from "@/ui/parts/WordsField";
 import { FibresField } from "./FibresField";
 
 interface LabelFieldsProps {
+  /** Whose label it is. */
+  readonly of: string;
   readonly label: YarnLabel;
   readonly onLabel: (what: string, part: Partial<YarnLabel>) => void;
 }
@@ -26,7 +28,7 @@ const CLASSES = [
 ];
 
 /** What the label of a yarn says: the same wherever a yarn is described. */
-export function LabelFields({ label, onLabel }: LabelFieldsProps) {
+export function LabelFields({ of, label, onLabel }: LabelFieldsProps) {
   const units = useUnits();
   const { putUp, bandClass } = label;
   return (
@@ -49,6 +51,7 @@ export function LabelFields({ label, onLabel }: LabelFieldsProps) {
         />
       </div>
       <ValueField<PutUp>
+        of={of}
         label="One ball holds"
         value={putUp as PutUp | null}
         tell={(value) => tellPutUp(value, units)}
@@ -67,6 +70,7 @@ export function LabelFields({ label, onLabel }: LabelFieldsProps) {
         onChange={(value) => onLabel("class", { bandClass: value === "" ? null : value })}
       />
       <ValueField<number>
+        of={of}
         label="Band gauge: stitches"
         value={label.stitchesPer10Cm}
         tell={(value) => formatGauge(value, "stitches", units)}
@@ -76,6 +80,7 @@ export function LabelFields({ label, onLabel }: LabelFieldsProps) {
         onValue={(stitchesPer10Cm) => onLabel("stitches", { stitchesPer10Cm })}
       />
       <ValueField<number>
+        of={of}
         label="Band gauge: rows"
         value={label.rowsPer10Cm}
         tell={(value) => formatGauge(value, "rows", units)}
@@ -85,6 +90,7 @@ export function LabelFields({ label, onLabel }: LabelFieldsProps) {
         onValue={(rowsPer10Cm) => onLabel("rows", { rowsPer10Cm })}
       />
       <ValueField<number>
+        of={of}
         label="Needle on the band"
         value={label.needleMm}
         tell={(value) => formatFine(millimetres(value))}
@@ -94,6 +100,7 @@ export function LabelFields({ label, onLabel }: LabelFieldsProps) {
         onValue={(needleMm) => onLabel("needle", { needleMm })}
       />
       <ValueField<number>
+        of={of}
         label="Plies"
         value={label.plies}
         tell={String}

@@ -48,11 +48,13 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
           </p>
         )}
         <LabelFields
+          of={id}
           label={label}
           onLabel={(what, part) => editCandidate(id, what, (one) => Object.assign(one.label, part))}
         />
         <div className="grid grid-cols-2 gap-x-3">
           <ValueField<number>
+            of={id}
             label="Price of a ball"
             value={price}
             tell={formatMoney}
@@ -67,6 +69,7 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
           />
         </div>
         <Beside
+          of={id}
           beside={beside}
           onBeside={(what, value) =>
             editCandidate(id, `beside ${what}`, (one) => {
@@ -80,6 +83,8 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
 }
 
 interface BesideProps {
+  /** The candidate that it is held with. */
+  readonly of: string;
   readonly beside: Candidate["beside"];
   readonly onBeside: (what: string, beside: Candidate["beside"]) => void;
 }
@@ -92,7 +97,7 @@ const LACE: YarnLabel = labelSchema.parse({
 });
 
 /** Another yarn that is held with it. */
-function Beside({ beside, onBeside }: BesideProps) {
+function Beside({ of, beside, onBeside }: BesideProps) {
   return (
     <fieldset className="border-t border-line pt-2">
       <label className="flex items-center gap-2">
@@ -107,11 +112,13 @@ function Beside({ beside, onBeside }: BesideProps) {
       {beside && (
         <div className="mt-2 grid gap-2">
           <LabelFields
+            of={`${of} beside`}
             label={beside.label}
             onLabel={(what, part) => onBeside(what, { ...beside, label: { ...beside.label, ...part } })}
           />
           <div className="w-40">
             <ValueField<number>
+              of={of}
               label="Strands of it"
               value={beside.strands}
               tell={String}

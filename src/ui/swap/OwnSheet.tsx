@@ -31,6 +31,7 @@ export function OwnSheet({ onClose }: { readonly onClose: () => void }) {
         </label>
         <FibresField fibres={yarn.fibres} onText={(fibres) => editOwnYarn({ fibres })} />
         <ValueField<number>
+          of={yarn.id}
           label="Plies"
           value={yarn.plies}
           tell={String}

@@ -109,6 +109,7 @@ function Pace() {
   return (
     <div className="mt-3 w-56">
       <ValueField<number>
+        of={"pace"}
         label="Your stitches in a minute"
         value={pace}
         tell={String}
