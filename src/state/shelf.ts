@@ -1,7 +1,7 @@
 /** The shelf: put on, taken off, changed in bulk, put by; every step can be undone. */
 import type { Draft } from "immer";
 import { create } from "zustand";
-import { fullName, isSameYarn, labelSchema, type YarnLabel } from "@/core/files/label";
+import { isLabelOf, isSameYarn, labelSchema, type YarnLabel } from "@/core/files/label";
 import type { ShopList } from "@/core/files/shopList";
 import { emptyShelf, MOST_ENTRIES, newEntry, type ShelfEntry } from "@/core/files/shelf";
 import type { OrderLine } from "@/core/order/plan";
@@ -103,7 +103,7 @@ export function bringHome(lines: readonly OrderLine[], label: YarnLabel, strands
 export function labelOf(name: string, shop: ShopList | null): YarnLabel {
   const { shelf, project } = useProjectStore.getState();
   const all = [...shelf.entries, ...(shop?.yarns ?? [])];
-  const found = all.find(({ label }) => isSameYarn(fullName(label), name));
+  const found = all.find(({ label }) => isLabelOf(label, name));
   const own = project.yarns.find((yarn) => isSameYarn(yarn.name, name));
   return (
     found?.label ?? labelSchema.parse({ name, colour: own?.colour ?? "#8a7b5c", putUp: own?.putUp ?? null })

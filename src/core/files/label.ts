@@ -54,3 +54,21 @@ export const yarnKey = (name: string) =>
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, " ")
     .trim();
+
+const keys = new WeakMap<object, string>();
+
+/** The key of a label's full name, made once for each label: a shelf of thousands is asked at each keystroke. */
+export function labelKey(label: YarnLabel): string {
+  const known = keys.get(label) ?? yarnKey(fullName(label));
+  keys.set(label, known);
+  return known;
+}
+
+/** Whether a label is that of a yarn by its full name. */
+export const isLabelOf = (label: YarnLabel, name: string) => labelKey(label) === yarnKey(name);
+
+/** Whether every word of what is looked for stands in a text that is plain already. Example: "t398 oak". */
+export const hasWords = (plain: string, wanted: string) =>
+  yarnKey(wanted)
+    .split(" ")
+    .every((word) => plain.includes(word));

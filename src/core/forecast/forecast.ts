@@ -30,6 +30,15 @@ export interface BallChance {
   readonly chance: number;
 }
 
+interface DrawnNeed {
+  /** What each drawn project needs of the yarn, without joins. */
+  readonly needsMm: Float64Array;
+  /** How far in ln its balls hold more than their lot is believed to; null where that is sure. */
+  readonly putUps: Float64Array | null;
+  /** How far in ln the lot is believed to hold more than its band says. */
+  readonly putUpMean: number;
+}
+
 /** How much of one yarn the project needs, and how many balls of it to buy. */
 export interface YarnForecast extends YarnEstimate {
   /** Balls to buy for the certainty wanted, and the chance that they are enough. */
@@ -45,6 +54,8 @@ export interface YarnForecast extends YarnEstimate {
   /** What each school would buy, whichever advises. */
   readonly byModel: BallChance;
   readonly byAllowance: ByAllowance;
+  /** The draws behind it, for whoever buys by them. */
+  readonly drawn: DrawnNeed;
   readonly doubts: readonly Doubt[];
   /** Slope of ln(yarn needed / yarn in a ball) by each unknown of the belief. */
   readonly slope: Float64Array;
@@ -103,24 +114,6 @@ function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Flo
     needs[index] = need(off);
   }
   return needs;
-}
-
-/** What each drawn project needs of a yarn in mm, without joins; and how far in ln its balls hold more than they say. */
-export interface DrawnNeed {
-  readonly needsMm: Float64Array;
-  readonly putUps: Float64Array;
-}
-
-/** The draws behind a forecast, for whoever buys by them. Null for a yarn that is not used. */
-export function drawnNeed(plan: ProjectPlan, { belief, draws }: Drawn, yarnId: string): DrawnNeed | null {
-  const need = needOf(plan).get(yarnId);
-  const putUps = draws[belief.axes.indexOf(putUpId(yarnId))];
-  if (!need || !putUps) return null;
-  const { mean } = marginal(belief, putUpId(yarnId));
-  return {
-    needsMm: drawnNeeds({ belief, draws }, plan.likely, need),
-    putUps: putUps.map((off) => off + mean),
-  };
 }
 
 /** For each count of balls, how many of the drawn projects it is enough for; joins need yarn too. */
@@ -194,6 +187,7 @@ function forecastYarn(
     percentilesMm,
     byModel,
     byAllowance: ruled,
+    drawn: { needsMm: needs, putUps, putUpMean: marginal(belief, putUpId(yarn.id)).mean },
     doubts: doubtsOf(belief, slope),
     slope,
   };

@@ -11,7 +11,6 @@ import {
   type ProjectEstimate,
   type ProjectPlan,
 } from "../estimate/wholeProject";
-import { plainStitch } from "../fabric/plainStitch";
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../files/project";
 import {
@@ -23,12 +22,11 @@ import {
   type Laid,
   type LaidSections,
 } from "../garment/lay";
-import { aspectOf, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
+import { aspectOf, needleAt, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
 import { piecesAndSwatches } from "../garment/swatchPiece";
 import type { WorkedPiece } from "../garment/work/workPiece";
 import { grams, metres, millimetres } from "../units/brands";
 import type { Unknowns } from "../estimate/unknowns";
-import { usualNeedle } from "../yarn/thickness";
 import { draw, forecastYarns, type YarnForecast } from "./forecast";
 
 export type MissingField = "putUp" | "rows";
@@ -149,10 +147,7 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
   if (missing.length > 0 || !yarns || !gauged) return unknown(missing);
   if (isReading(project, laid)) return unknown([]);
   const { sources } = gauged;
-  const needleMm =
-    project.needleMm === null
-      ? usualNeedle(plainStitch(gauged.gauge).widthMm)
-      : millimetres(project.needleMm);
+  const needleMm = needleAt(project, gauged.gauge);
   const { without } = project;
   const belief = believe(project, { gauged, yarns, needleMm, laid });
   const { gauge, likely } = belief;

@@ -4,7 +4,7 @@ import type { Project } from "../files/project";
 import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { read, unread, type Reading } from "../units/reading";
-import { NEEDLE_POWER, NEEDLES_MM } from "../yarn/thickness";
+import { NEEDLE_POWER, nearestNeedle } from "../yarn/thickness";
 import { forecastProject, type KnownForecast } from "./projectForecast";
 
 export interface SizeOption {
@@ -28,7 +28,10 @@ export interface Finished {
 }
 
 /** The finished measures that a size speaks of: its first piece, as often as it goes round and up. */
-export function finishedOf({ size }: Project, { estimate }: KnownForecast): Finished | null {
+export function finishedOf(
+  { size }: Project,
+  { estimate }: Pick<KnownForecast, "estimate">,
+): Finished | null {
   const first = estimate.pieces[0]?.estimate;
   if (!first || first.widthMm <= 0 || first.heightMm <= 0) return null;
   return { acrossMm: size.around * first.widthMm, alongMm: size.up * first.heightMm };
@@ -50,15 +53,13 @@ export const gradedTo = (
 
 /** All sections on a needle so many times as thick, each the nearest that is made. */
 function onNeedle(project: Project, plain: number, times: number): Project {
-  const nearest = (mm: number) =>
-    NEEDLES_MM.reduce((best, size) => (Math.abs(size - mm) < Math.abs(best - mm) ? size : best));
   return {
     ...project,
     pieces: project.pieces.map((piece) => ({
       ...piece,
       sections: piece.sections.map((section) => ({
         ...section,
-        needleMm: nearest((section.needleMm ?? plain) * times),
+        needleMm: nearestNeedle((section.needleMm ?? plain) * times),
       })),
     })),
   };
@@ -84,7 +85,7 @@ export function sizeOptions(
     return unread("The project has no answer yet: what it lacks is told at the top.");
   const [across, along] = [acrossMm / now.acrossMm, alongMm / now.alongMm];
   const graded = (repeats: number) =>
-    gradeProject(project, laid, grading({ across, along, rows: along, repeats }));
+    gradedTo(project, laid, { wanted: { acrossMm, alongMm }, now, repeats });
   const { needleMm } = answer.plan;
   // A thicker needle makes rows higher too: those that are counted are fewer.
   const sameCount = gradeProject(project, laid, grading({ along, rows: along / across }));

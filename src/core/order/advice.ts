@@ -1,10 +1,11 @@
 /** What to buy for a yarn of a project, what more certainty would cost, and what is left over. */
 import type { Project } from "../files/project";
-import { CERTAINTIES, draw, drawnNeed } from "../forecast/forecast";
+import { CERTAINTIES } from "../forecast/forecast";
 import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
 import { beginProject } from "../garment/starts/beginProject";
 import { SMALL_THINGS } from "../garment/starts/smallThings";
 import { STARTS, type StartId } from "../garment/starts/startList";
+import { HALF_CENT } from "../units/money";
 import { classOf, type YarnClass } from "../yarn/classes";
 import { enoughOf, type Enough } from "./enough";
 import type { Market } from "./market";
@@ -42,8 +43,6 @@ export interface OrderAdvice {
 const STEPS_UP = 2;
 const SURE = 0.9995;
 const HOPELESS = 0.02;
-/** Prices nearer than half a cent are the same. */
-const CENT = 0.005;
 
 const beside = (plan: OrderPlan, chosen: OrderPlan): Step => ({
   plan,
@@ -70,7 +69,7 @@ function stepsOf(chosen: OrderPlan, asking: Asking): readonly Step[] {
   const others: OrderPlan[] = [];
   for (const chance of lowerChances(chosen, asking)) {
     const other = planAt(chance);
-    if (other && other.cost < chosen.cost - CENT) others.push(other);
+    if (other && other.cost < chosen.cost - HALF_CENT) others.push(other);
   }
   let best = chosen;
   for (let step = 0; step < STEPS_UP && best.chance < SURE; step += 1) {
@@ -111,12 +110,6 @@ function smallThings(thickness: YarnClass): readonly Leftover[] {
   return sorted;
 }
 
-/** Drawn projects made ready for a yarn; null where it is not used. */
-function enoughFor(answer: KnownForecast, yarnId: string): Enough | null {
-  const drawn = drawnNeed(answer.plan, draw(answer.belief), yarnId);
-  return drawn && enoughOf(drawn.needsMm, drawn.putUps);
-}
-
 /**
  * Advice for one yarn of a project with an answer. Null for a yarn that is not used.
  * Example: 10 balls at 95 in 100, one more for 4.90 at 99.
@@ -126,9 +119,10 @@ export function orderAdvice(
   answer: KnownForecast,
   { yarnId, market }: { readonly yarnId: string; readonly market: Market },
 ): OrderAdvice | null {
-  const enough = enoughFor(answer, yarnId);
   const forecast = answer.yarns.find(({ yarn }) => yarn.id === yarnId);
-  if (!enough || !forecast) return null;
+  if (!forecast) return null;
+  const { needsMm, putUps, putUpMean } = forecast.drawn;
+  const enough = enoughOf(needsMm, putUps, putUpMean);
   const wanted = CERTAINTIES[project.certainty];
   const ask = (chance: number, lots: "few" | "any") => planOrder({ ...market, enough, chance, lots });
   const { lots } = project.order;
@@ -147,7 +141,7 @@ export function orderAdvice(
     needM,
     plan,
     shortage: null,
-    mixed: any.ok && any.plan.cost < plan.cost - CENT ? beside(any.plan, plan) : null,
+    mixed: any.ok && any.plan.cost < plan.cost - HALF_CENT ? beside(any.plan, plan) : null,
     steps: stepsOf(plan, { wanted, enough, market, planAt }),
     leftM,
     makes: smallThings(classOf(forecast.yarn.putUp)).filter((thing) => thing.needM <= leftM),

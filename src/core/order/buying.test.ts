@@ -5,11 +5,12 @@ import { labelSchema } from "../files/label";
 import { orderSchema, type Kit } from "../files/orders";
 import type { Project } from "../files/project";
 import { newEntry, type ShelfEntry } from "../files/shelf";
-import { offersIn, sellerOf, shopListSchema, stockAt, type ShopList } from "../files/shopList";
+import { stockAt } from "@/demo/standIn";
+import { shopListSchema, type ShopList } from "../files/shopList";
 import { layUnread, type KnownLaid } from "../forecast/projectForecast";
 import { orderAdvice } from "./advice";
 import { reckoningGroup, type GroupBalls } from "./group";
-import { componentsOf, marketOf, projectMarket } from "./market";
+import { componentsOf, marketOf, offersIn, projectMarket, sellerOf } from "./market";
 
 const KNOWN = new Map();
 const KEPT: KnownLaid = new Map();

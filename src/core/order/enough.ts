@@ -29,6 +29,10 @@ export function isEnough(
   return lengthM >= least - SLACK_M && lengthM >= lengthFor(balls, chance) - SLACK_M;
 }
 
+/** Rank of the value that so many of the draws do not exceed. Example: 0.95 of 20 draws is rank 18. */
+export const rankOf = (chance: number, draws: number) =>
+  min(draws, max(1, ceil(round(chance * draws * 1e6) / 1e6))) - 1;
+
 /**
  * The value that `rank` others do not exceed, found by splitting (Hoare 1961, Algorithm 65). `values` is reordered.
  * Example: the value of rank 1 of 3, 1, 2 is 2.
@@ -55,17 +59,17 @@ export function valueOfRank(values: Float64Array, rank: number): number {
 }
 
 /**
- * Draws made ready: `needsMm` is what each drawn project needs without joins, `putUps` how far in ln its balls hold
- * more than their bands say. Balls of several lots are taken to be off alike, which errs on the safe side.
+ * Draws made ready: `needsMm` is what each drawn project needs without joins, `putUps` and `putUpMean` how far in ln its
+ * balls hold more than their bands say. Balls of several lots are taken to be off alike, which errs on the safe side.
  * Example: a project that needs 100 m for sure has enough in one ball of 100 m, not in two of 50 m.
  */
-export function enoughOf(needsMm: Float64Array, putUps: Float64Array | null): Enough {
+export function enoughOf(needsMm: Float64Array, putUps: Float64Array | null, putUpMean = 0): Enough {
   const count = needsMm.length;
   // Balls of a nominal length T are enough where T >= fixed + balls x join, both as long as the bands say.
   const [fixed, join] = [new Float64Array(count), new Float64Array(count)];
   let [shortest, longest] = [Infinity, 0];
   for (let index = 0; index < count; index += 1) {
-    const nominal = exp(-(putUps?.[index] ?? 0));
+    const nominal = exp(-(putUps?.[index] ?? 0) - putUpMean);
     fixed[index] = ((needsMm[index] ?? 0) - JOIN_MM) * nominal;
     join[index] = JOIN_MM * nominal;
     shortest = min(shortest, nominal);
@@ -73,7 +77,7 @@ export function enoughOf(needsMm: Float64Array, putUps: Float64Array | null): En
   }
   const wanted = new Map<string, number>();
   const lengthFor = (balls: number, chance: number) => {
-    const rank = min(count, max(1, ceil(round(chance * count * 1e6) / 1e6))) - 1;
+    const rank = rankOf(chance, count);
     const key = `${balls} ${rank}`;
     const known = wanted.get(key);
     if (known !== undefined) return known;

@@ -6,10 +6,10 @@ import { JOIN_MM } from "../estimate/balls";
 import { putUpId, type BeliefId } from "../belief/axes";
 import { CERTAINTIES } from "../forecast/forecast";
 import { drawsOf, normalsFrom } from "../forecast/draws";
-import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
-import { finishedOf, gradedTo } from "../forecast/sizeOptions";
+import { reckonProject } from "../forecast/projectForecast";
+import { finishedOf, gradedTo, type Finished } from "../forecast/sizeOptions";
 import type { LaidSections } from "../garment/lay";
-import { valueOfRank } from "./enough";
+import { rankOf, valueOfRank } from "./enough";
 
 const { ceil, exp, max, min } = Math;
 
@@ -50,37 +50,48 @@ const MOST_DRAWS = 4000;
 const LEAST_DRAWS = 1000;
 const SEED = 90_210;
 
+type Reckoned = NonNullable<ReturnType<typeof reckonProject>>;
+
 interface Knitting {
-  readonly kit: Kit;
   readonly need: Need;
-  readonly answer: KnownForecast;
-  readonly size: { readonly acrossMm: number; readonly alongMm: number };
+  readonly reckoned: Reckoned;
+  readonly size: Finished;
   readonly ballMm: number;
+  /** Most likely. */
+  readonly needM: number;
+}
+
+interface Sized {
+  readonly yarnId: string;
+  readonly layOf: (project: Project) => LaidSections;
+  /** The project as it is, and the size that it comes out at. */
+  readonly laid: LaidSections;
+  readonly own: Reckoned;
+  readonly now: Finished;
 }
 
 /** The project in the size of a kit, with what it takes; null where it has no answer. */
-function knittingOf(
-  kit: Kit,
-  project: Project,
-  { yarnId, layOf }: { readonly yarnId: string; readonly layOf: (project: Project) => LaidSections },
-): Knitting | null {
-  const laid = layOf(project);
-  const own = forecastProject(project, laid);
-  const now = own.known ? finishedOf(project, own) : null;
-  if (!own.known || !now) return null;
+function knittingOf(kit: Kit, project: Project, { yarnId, layOf, laid, own, now }: Sized): Knitting | null {
   const wanted = { acrossMm: kit.acrossMm ?? now.acrossMm, alongMm: kit.alongMm ?? now.alongMm };
   const sized = gradedTo(project, laid, { wanted, now });
-  const answer = sized === project ? own : forecastProject(sized, layOf(sized));
-  if (!answer.known) return null;
-  const need = needOf(answer.plan).get(yarnId);
-  const yarn = answer.plan.yarns.find(({ id }) => id === yarnId);
-  const size = finishedOf(sized, answer);
-  return need && yarn && size ? { kit, need, answer, size, ballMm: yarn.putUp.lengthM * 1000 } : null;
+  const reckoned = sized === project ? own : reckonProject(sized, layOf(sized));
+  const need = reckoned && needOf(reckoned.plan).get(yarnId);
+  const size = reckoned && finishedOf(sized, reckoned);
+  const estimate = reckoned?.estimate.yarns.find(({ yarn }) => yarn.id === yarnId);
+  return need && size && estimate
+    ? {
+        need,
+        reckoned,
+        size,
+        ballMm: estimate.yarn.putUp.lengthM * 1000,
+        needM: estimate.totalMm / 1000,
+      }
+    : null;
 }
 
 /** Balls that each drawn knitter needs; what is one's own is drawn from `seed`, the rest is shared by all. */
 function ballsOfKnitter(
-  { need, answer, ballMm }: Knitting,
+  { need, reckoned, ballMm }: Knitting,
   draws: number,
   shared: Shared,
   seed: number,
@@ -88,7 +99,7 @@ function ballsOfKnitter(
   const [width, height, tail, castOff] = (["width", "height", "tail", "castOff"] as const).map((id, index) =>
     normalsFrom(seed + 104_729 * index, draws).map((normal) => KNITTER_SD[id] * normal),
   ) as [Float64Array, Float64Array, Float64Array, Float64Array];
-  const { likely } = answer.plan;
+  const { likely } = reckoned.plan;
   const off = { ...likely };
   const balls = new Uint16Array(draws);
   for (let draw = 0; draw < draws; draw += 1) {
@@ -113,7 +124,7 @@ interface Shared {
   readonly putUp: Float64Array;
 }
 
-function sharedOf({ belief }: KnownForecast, yarnId: string, draws: number): Shared {
+function sharedOf({ belief }: Reckoned, yarnId: string, draws: number): Shared {
   const all = drawsOf(belief);
   const axis = (id: BeliefId) => all[belief.axes.indexOf(id)]?.subarray(0, draws) ?? new Float64Array(draws);
   return {
@@ -123,8 +134,6 @@ function sharedOf({ belief }: KnownForecast, yarnId: string, draws: number): Sha
     putUp: axis(putUpId(yarnId)),
   };
 }
-
-const rankOf = (chance: number, draws: number) => min(draws, max(1, ceil(chance * draws - 1e-9))) - 1;
 
 /** Fewest balls that are enough in so many of the drawn cases, and in how many they are. */
 function ballsAt(balls: Float64Array, chance: number) {
@@ -181,18 +190,21 @@ export function* reckoningGroup(
   if (all === 0) return { ok: false, message: "Add kits first: how many, in which size." };
   const draws = 4 * Math.floor(min(MOST_DRAWS, max(LEAST_DRAWS, MOST_NEEDS / all)) / 4);
   const chance = CERTAINTIES[project.certainty];
+  const laid = layOf(project);
+  const own = reckonProject(project, laid);
+  const now = own && finishedOf(project, own);
   const told: KitBalls[] = [];
   const packs: Pack[] = [];
   const sums = new Float64Array(draws);
   let done = 0;
   for (const [index, kit] of kits.entries()) {
-    const knitting = knittingOf(kit, project, { yarnId, layOf });
+    const knitting = own && now && knittingOf(kit, project, { yarnId, layOf, laid, own, now });
     if (!knitting)
       return {
         ok: false,
         message: `${kit.name || "A kit"} cannot be worked in this size: check its measures.`,
       };
-    const shared = sharedOf(knitting.answer, yarnId, draws);
+    const shared = sharedOf(knitting.reckoned, yarnId, draws);
     let one: Uint16Array = new Uint16Array(draws);
     const most = new Uint16Array(draws);
     for (let knitter = 0; knitter < kit.count; knitter += 1) {
@@ -205,16 +217,16 @@ export function* reckoningGroup(
       done += 1;
       yield { share: done / all };
     }
-    const forecast = knitting.answer.yarns.find(({ yarn }) => yarn.id === yarnId);
+    const pack = { count: kit.count, one: Float64Array.from(one), most };
     told.push({
       id: kit.id,
       name: kit.name,
       count: kit.count,
       ...knitting.size,
-      needM: (forecast?.totalMm ?? 0) / 1000,
-      ...ballsAt(Float64Array.from(one), chance),
+      needM: knitting.needM,
+      ...ballsAt(pack.one, chance),
     });
-    packs.push({ count: kit.count, one: Float64Array.from(one), most });
+    packs.push(pack);
   }
   const together = ballsAt(sums, chance);
   return {

@@ -1,8 +1,8 @@
 /** Everything that balls of one yarn can be had from: the shelf, a shop, and what was typed in. */
-import { fullName, isSameYarn } from "../files/label";
+import { fullName, isLabelOf } from "../files/label";
 import type { Project } from "../files/project";
 import { reservedElsewhere, type ShelfEntry } from "../files/shelf";
-import { offersIn, sellerOf, type ShopList } from "../files/shopList";
+import type { ShopList } from "../files/shopList";
 import { SHELF_ID, THE_SHELF, type Offer, type Seller } from "./offers";
 
 export interface Market {
@@ -38,6 +38,33 @@ export interface Sources {
 }
 
 const OWN_ID = "own";
+const SHOP_ID = "shop";
+
+export const sellerOf = ({ name, postage, freeFrom, returnDays }: ShopList): Seller => ({
+  id: SHOP_ID,
+  name,
+  postage,
+  freeFrom,
+  returnDays,
+});
+
+/** What the shop has of a yarn, by its full name. */
+export const offersIn = ({ yarns }: ShopList, name: string): readonly Offer[] =>
+  yarns
+    .filter(({ label }) => isLabelOf(label, name))
+    .flatMap(({ id, putUps }) =>
+      putUps.flatMap(({ massG, lengthM, price, lots }) =>
+        lots.map(({ lot, balls }) => ({
+          id: `${id} ${massG} ${lot}`,
+          sellerId: SHOP_ID,
+          lot,
+          massG,
+          lengthM,
+          price,
+          balls,
+        })),
+      ),
+    );
 
 /** Part balls shorter than this are not worth their joins. */
 const LEAST_PART_M = 4;
@@ -64,7 +91,7 @@ function shelved(entry: ShelfEntry, project: string): readonly Offer[] {
 
 /** What there is of a yarn by its full name, wherever it lies; what was typed in is left out. */
 export function marketOf(name: string, { entries, shop }: Sources, project: string): Market {
-  const own = entries.filter(({ label }) => isSameYarn(fullName(label), name));
+  const own = entries.filter(({ label }) => isLabelOf(label, name));
   return {
     offers: [...own.flatMap((entry) => shelved(entry, project)), ...(shop ? offersIn(shop, name) : [])],
     sellers: [THE_SHELF, ...(shop ? [sellerOf(shop)] : [])],

@@ -1,6 +1,7 @@
 /** The plan of a purchase: whole balls, one dye lot if one can, the cheapest of those. */
 import { cheapestCover, type Cover } from "./cover";
-import type { Enough } from "./enough";
+import { HALF_CENT } from "../units/money";
+import { SLACK_M, type Enough } from "./enough";
 import { lotOf, type Offer, type Seller } from "./offers";
 
 export interface OrderQuestion {
@@ -104,7 +105,6 @@ interface Found {
 const MOST_MIXTURES = 20_000;
 /** Mixtures of more lots than this are told apart by money alone, not by what they leave over. */
 const FEW_LOTS = 3;
-const CENT = 0.005;
 
 /** What so many metres cost at least of these offers: fractions of balls, the cheapest by length first. */
 function leastCost(offers: readonly Offer[], wantedM: number): number {
@@ -128,7 +128,7 @@ function ofSoManyLots(lots: readonly Lot[], many: number, question: OrderQuestio
   let left = MOST_MIXTURES;
   const bar = () => {
     if (!best) return Infinity;
-    return many <= FEW_LOTS ? best.cover.weighed : best.cover.cost - CENT;
+    return many <= FEW_LOTS ? best.cover.weighed : best.cover.cost - HALF_CENT;
   };
   const choose = (from: number, chosen: readonly Lot[]) => {
     if (chosen.length === many) {
@@ -154,7 +154,7 @@ function ofSoManyLots(lots: readonly Lot[], many: number, question: OrderQuestio
 }
 
 const couldDo = (lots: readonly Lot[], { enough, chance }: OrderQuestion) =>
-  lots.reduce((sum, { lengthM }) => sum + lengthM, 0) >= enough.lengthFor(1, chance) - 1e-6;
+  lots.reduce((sum, { lengthM }) => sum + lengthM, 0) >= enough.lengthFor(1, chance) - SLACK_M;
 
 /**
  * The best plan, exactly. With `lots: "few"` no plan of more lots is looked at where one of fewer is enough; among
@@ -170,7 +170,7 @@ export function planOrder(question: OrderQuestion): Ordered {
     lots.reduce((sum, lot) => sum + lot.balls, 0),
   ];
   const wantedM = enough.lengthFor(Math.max(1, balls), chance);
-  if (lengthM < wantedM - 1e-6) {
+  if (lengthM < wantedM - SLACK_M) {
     const shortage = { chance: enough.chanceOf(lengthM, balls), balls, lackingM: wantedM - lengthM };
     return { ok: false, shortage };
   }

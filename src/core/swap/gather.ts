@@ -1,6 +1,6 @@
 /** Yarns that could stand in for the pattern's, from the shelf and a shop, in one to four strands, and with a lace. */
 import { candidateSchema, type Candidate } from "../files/candidates";
-import { fullName, isSameYarn, yarnKey, type YarnLabel } from "../files/label";
+import { isLabelOf, labelKey, type YarnLabel } from "../files/label";
 import type { ShelfEntry } from "../files/shelf";
 import type { ShopList } from "../files/shopList";
 import { classOf } from "../yarn/classes";
@@ -28,7 +28,7 @@ function yarnsOf(entries: readonly ShelfEntry[], shop: ShopList | null): readonl
   }));
   const found = new Map<string, Found>();
   for (const one of [...shelved, ...sold]) {
-    const key = yarnKey(fullName(one.label));
+    const key = labelKey(one.label);
     if (!found.has(key) && one.label.putUp) found.set(key, one);
   }
   return [...found.values()];
@@ -53,7 +53,7 @@ export function gather(
     if (!putUp || (100 * putUp.lengthM) / putUp.massG / strands < THICKEST) return [];
     return [
       candidateSchema.parse({
-        id: `${yarnKey(fullName(one.label)).slice(0, 40)} ${strands} ${lace ? laces.indexOf(lace) : ""}`,
+        id: `${labelKey(one.label).slice(0, 40)} ${strands} ${lace ? laces.indexOf(lace) : ""}`,
         label: one.label,
         strands,
         beside: lace && { label: lace.label, strands: 1 },
@@ -63,7 +63,7 @@ export function gather(
     ];
   };
   return yarns
-    .filter(({ label }) => !isSameYarn(fullName(label), patternYarn))
+    .filter(({ label }) => !isLabelOf(label, patternYarn))
     .flatMap((one) => [
       ...Array.from({ length: MOST_STRANDS }, (_, index) => made(one, index + 1, null)).flat(),
       ...(isLace(one.label) ? [] : laces.flatMap((lace) => [...made(one, 1, lace), ...made(one, 2, lace)])),

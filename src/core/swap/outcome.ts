@@ -139,7 +139,7 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     strands,
     balls: strands.reduce((sum, { balls }) => sum + balls, 0),
     cost: costs.includes(null) ? null : costs.reduce((sum: number, cost) => sum + (cost ?? 0), 0),
-    clothG: (1000 * texOf(putUp) * loopMm) / 1000 / (plain.widthMm * plain.heightMm),
+    clothG: (texOf(putUp) * loopMm) / (plain.widthMm * plain.heightMm),
     firmness: firmnessOf(putUp, loopMm),
     clarity: candidateClarity(candidate),
     hours: hoursFor(workOf(plan), comparison.pace),

@@ -3,12 +3,12 @@ import type { Candidate, Keep } from "../files/candidates";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import { CERTAINTIES, type Certainty } from "../forecast/forecast";
 import type { KnownForecast } from "../forecast/projectForecast";
+import { gaugeBy } from "../garment/projectGauge";
 import { fewestBalls } from "../estimate/balls";
 import { metres, millimetres } from "../units/brands";
 import { candidateClarity } from "./seen";
 import { texOf } from "../yarn/putUp";
-import { assumedGauge, USUAL_ASPECT } from "../yarn/thickness";
-import { heldOf, strandOf } from "./swapProject";
+import { bandGauge, heldOf, strandOf } from "./swapProject";
 
 const { log, exp, sqrt, abs } = Math;
 
@@ -60,15 +60,6 @@ export function rankBasis(
   };
 }
 
-/** The gauge of a candidate by its band where it is one strand, else as such a strand usually knits. */
-function gaugeOf({ label, strands, beside }: Candidate, lengthM: number, massG: number) {
-  const { stitchesPer10Cm, rowsPer10Cm } = label;
-  if (strands === 1 && !beside && stitchesPer10Cm !== null)
-    return { stitchesPer10Cm, rowsPer10Cm: rowsPer10Cm ?? stitchesPer10Cm / USUAL_ASPECT, fromBand: true };
-  const putUp = { massG, lengthM } as Parameters<typeof assumedGauge>[0];
-  return { ...assumedGauge(putUp), fromBand: false };
-}
-
 /** Cloth that is this much firmer is as far off as stitches that are so much wider. */
 const CLOTH = 0.5;
 
@@ -80,7 +71,9 @@ const CLOTH = 0.5;
 export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
   const [held, putUp] = [heldOf(candidate), strandOf(candidate)];
   if (!held || !putUp) return null;
-  const { fromBand, ...gauge } = gaugeOf(candidate, putUp.lengthM, putUp.massG);
+  const said = bandGauge(candidate);
+  const gauge = gaugeBy(said, putUp);
+  if (!gauge) return null;
   const [one, own] = [plainStitch(gauge), plainStitch(basis.gauge)];
   const loops = one.loopMm / (own.loopMm * exp(basis.loop));
   const areas = (one.widthMm * one.heightMm) / (own.widthMm * own.heightMm);
@@ -96,7 +89,7 @@ export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
   return {
     candidate,
     stitchesPer10Cm: gauge.stitchesPer10Cm,
-    fromBand,
+    fromBand: said.stitchesPer10Cm !== null,
     needM,
     grams,
     balls,

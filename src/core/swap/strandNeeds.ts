@@ -1,9 +1,9 @@
 /** What is bought of each of the yarns that are held together. */
 import type { Candidate } from "../files/candidates";
 import { fullName } from "../files/label";
-import { CERTAINTIES, draw, drawnNeed, type Certainty } from "../forecast/forecast";
+import { CERTAINTIES, type Certainty } from "../forecast/forecast";
 import type { KnownForecast } from "../forecast/projectForecast";
-import { enoughOf } from "../order/enough";
+import { enoughOf, isEnough } from "../order/enough";
 import { SHELF_ID, type Offer, type Seller } from "../order/offers";
 import { planOrder } from "../order/plan";
 import { metres, toMetres } from "../units/brands";
@@ -44,17 +44,18 @@ export function strandNeeds(
 ): readonly StrandNeed[] {
   const [first] = answer.yarns;
   const held = heldOf(candidate);
-  const drawn = drawnNeed(answer.plan, draw(answer.belief), first.yarn.id);
-  if (!held || !drawn) return [];
+  if (!held) return [];
+  const { needsMm, putUps, putUpMean } = first.drawn;
+  // The same strand is knitted whatever it is held of.
+  const enough = enoughOf(needsMm, putUps, putUpMean);
   const chance = CERTAINTIES[certainty];
   return held.map(({ putUp, strands }, index) => {
     const label = index === 0 ? candidate.label : (candidate.beside?.label ?? candidate.label);
     const name = fullName(label) || "A yarn";
     // Balls are counted as far as they go in so many strands.
     const goes = inStrands({ putUp, strands });
-    const enough = enoughOf(drawn.needsMm, drawn.putUps);
     let balls = 1;
-    while (goes.lengthM * balls < enough.lengthFor(balls, chance) - 1e-6) balls += 1;
+    while (!isEnough(enough, { lengthM: goes.lengthM * balls, balls, chance })) balls += 1;
     const { offers, sellers } = offersOf(fullName(label));
     const ordered = planOrder({
       offers: offers.map((offer) => ({ ...offer, lengthM: offer.lengthM / strands })),

@@ -7,11 +7,11 @@ import { plainStitch } from "../fabric/plainStitch";
 import { reckonProject } from "../forecast/projectForecast";
 import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
+import { needleAt, projectGauge } from "../garment/projectGauge";
 import { nearestCount } from "../units/count";
-import { NEEDLES_MM, usualNeedle, assumedGauge } from "../yarn/thickness";
+import { nearestNeedle } from "../yarn/thickness";
 import { isPutUp, type PutUp } from "../yarn/putUp";
 import { heldTogether, type Held } from "../yarn/strands";
-import { millimetres } from "../units/brands";
 import { LENGTHS } from "../files/bounds";
 
 export type LayOf = (project: Project) => LaidSections;
@@ -68,7 +68,7 @@ export function ownCandidate({ yarns: [yarn], gauge, needleMm }: Project): Candi
 }
 
 /** Plain gauge of the band; of strands together no band speaks. */
-const bandGauge = (candidate: Candidate) => ({
+export const bandGauge = (candidate: Candidate) => ({
   stitchesPer10Cm: isOneStrand(candidate) ? candidate.label.stitchesPer10Cm : null,
   rowsPer10Cm: isOneStrand(candidate) ? candidate.label.rowsPer10Cm : null,
 });
@@ -76,27 +76,19 @@ const bandGauge = (candidate: Candidate) => ({
 /** Needle sizes scale as the needle of the plain fabric does, each to the nearest that is made. */
 const onNeedle =
   (times: number) =>
-  <Section extends ProjectSection>(section: Section): Section =>
+  (section: ProjectSection): ProjectSection =>
     section.needleMm === null || times === 1
       ? section
-      : {
-          ...section,
-          needleMm: NEEDLES_MM.reduce((best, size) => {
-            const wanted = (section.needleMm ?? 0) * times;
-            return Math.abs(size - wanted) < Math.abs(best - wanted) ? size : best;
-          }),
-        };
+      : { ...section, needleMm: nearestNeedle(section.needleMm * times) };
 
 /** What was measured across another yarn's cables says nothing of this one. */
 const unmeasured = (section: ProjectSection): ProjectSection =>
   section.kind === "fabric" ? { ...section, measured: { widthMm: null, stitches: null } } : section;
 
-/** The needle that a project is knitted on, given or usual. */
-function needleOf({ needleMm, gauge, yarns: [yarn] }: Project): number | null {
-  if (needleMm !== null) return needleMm;
-  const putUp = yarn?.putUp as PutUp | null | undefined;
-  const stitches = gauge.stitchesPer10Cm ?? (putUp ? assumedGauge(putUp).stitchesPer10Cm : null);
-  return stitches === null ? null : usualNeedle(millimetres(100 / stitches));
+/** The needle that a project is knitted on, given or usual; null where nothing is known of its gauge. */
+function needleOf(project: Project): number | null {
+  const known = projectGauge(project);
+  return known && needleAt(project, known.gauge);
 }
 
 /**

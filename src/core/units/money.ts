@@ -4,6 +4,9 @@ import { read, unread, type Reading } from "./reading";
 
 const MOST = 100_000;
 
+/** Amounts nearer than this are the same. */
+export const HALF_CENT = 0.005;
+
 /** Example: 7.9 is "7.90". */
 export const formatMoney = (amount: number) => amount.toFixed(2);
 

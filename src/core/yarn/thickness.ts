@@ -33,11 +33,11 @@ export const NEEDLES_MM = [
   1.5, 1.75, 2, 2.25, 2.5, 2.75, 3, 3.25, 3.5, 3.75, 4, 4.5, 5, 5.5, 6, 6.5, 7, 7.5, 8, 9, 10, 12, 15, 20, 25,
 ];
 
-/** The made needle nearest to 0.92 of the stitch width. Example: 5.56 mm wide stitches want 5 mm. */
-export function usualNeedle(stitchWidth: Millimetres): Millimetres {
-  const wanted = 0.92 * stitchWidth;
-  const nearest = NEEDLES_MM.reduce((best, size) =>
-    Math.abs(size - wanted) < Math.abs(best - wanted) ? size : best,
+/** The needle nearest to a size that is made. Example: 5.2 mm is worked on 5 mm. */
+export const nearestNeedle = (wantedMm: number): Millimetres =>
+  millimetres(
+    NEEDLES_MM.reduce((best, size) => (Math.abs(size - wantedMm) < Math.abs(best - wantedMm) ? size : best)),
   );
-  return millimetres(nearest);
-}
+
+/** The made needle nearest to 0.92 of the stitch width. Example: 5.56 mm wide stitches want 5 mm. */
+export const usualNeedle = (stitchWidth: Millimetres): Millimetres => nearestNeedle(0.92 * stitchWidth);

@@ -8,6 +8,7 @@ import { useAnswer } from "@/state/answer";
 import { change, useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
+import { ColourDot } from "@/ui/parts/Colour";
 import { FieldLink } from "@/ui/parts/FieldLink";
 import { Sharpen } from "./Sharpen";
 
@@ -146,12 +147,7 @@ function SeveralYarns({ yarns }: { readonly yarns: KnownForecast["yarns"] }) {
             return (
               <tr key={yarn.id}>
                 <th scope="row" className="max-w-44 truncate pr-3 text-left font-normal">
-                  <span
-                    aria-hidden
-                    className="mr-1.5 inline-block size-3 rounded-full border border-edge align-[-1px]"
-                    style={{ backgroundColor: colour }}
-                  />
-                  {name}
+                  <ColourDot colour={colour} /> {name}
                 </th>
                 <td className="pr-3 font-semibold whitespace-nowrap">{told(advised.balls)}</td>
                 <td className="pr-3 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>

@@ -1,7 +1,6 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
-import { openTable } from "@/state/shelf";
 import { SHELF_PATH } from "./benches";
 import { ACCEPTED, FILE_INPUT, openProjectFile } from "./projectFiles";
 
@@ -25,7 +24,8 @@ export function FileDrop() {
       if (!file) return;
       event.preventDefault();
       if (/\.(csv|tsv)$/i.test(file.name)) {
-        openTable(file);
+        // The shelf's own code comes with its page: nobody else waits for it.
+        void import("@/state/shelf").then(({ openTable }) => openTable(file));
         router.push(SHELF_PATH);
       } else void openProjectFile(file);
     };

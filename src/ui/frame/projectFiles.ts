@@ -4,9 +4,8 @@ import { EXTENSION, fileNameOf, readProject, writeProject } from "@/core/files/p
 import { emptyProject } from "@/core/files/project";
 import { emptyShelf } from "@/core/files/shelf";
 import { download } from "@/ui/parts/download";
-import { put, replace, undo, useProjectStore } from "@/state/projectStore";
-
-const undoable = { action: { label: "Undo", onClick: undo } };
+import { put, replace, useProjectStore } from "@/state/projectStore";
+import { undoable } from "@/ui/parts/undoable";
 
 /** Hands the project to the browser as a download. */
 export function saveProjectFile() {

@@ -8,13 +8,14 @@ import type { OrderPlan } from "@/core/order/plan";
 import { metres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { formatMoney } from "@/core/units/money";
-import { undo, useProject, useShelf, type Kept } from "@/state/projectStore";
+import { useProject, useShelf, type Kept } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { useShop } from "@/state/shop";
 import { bringHome, labelOf, putByFor, reserve, unreserve } from "@/state/shelf";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { download } from "@/ui/parts/download";
+import { undoable } from "@/ui/parts/undoable";
 
 interface PlanCardProps {
   readonly advice: OrderAdvice;
@@ -22,7 +23,6 @@ interface PlanCardProps {
   readonly component: Component;
 }
 
-const undoable = { action: { label: "Undo", onClick: undo } };
 const balls = (count: number) => `${count} ${count === 1 ? "ball" : "balls"}`;
 
 /** What to take from where: the cheapest plan that is sure enough. */

@@ -5,7 +5,7 @@ import type { Market } from "@/core/order/market";
 import { SHELF_ID } from "@/core/order/offers";
 import { grams, metres, type UnitSystem } from "@/core/units/brands";
 import { formatChance, formatMass, formatYarn } from "@/core/units/format";
-import { formatMoney } from "@/core/units/money";
+import { formatMoney, HALF_CENT } from "@/core/units/money";
 import { editOrder } from "@/state/order";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
@@ -20,7 +20,7 @@ function moreWords({ plan, balls }: Step, chosen: OrderPlan, units: UnitSystem):
 }
 
 const costWords = (costs: number) =>
-  costs < 0 ? `saves ${formatMoney(-costs)}` : costs < 0.005 ? "for the same money" : formatMoney(costs);
+  costs < 0 ? `saves ${formatMoney(-costs)}` : costs < HALF_CENT ? "for the same money" : formatMoney(costs);
 
 /** Two steps that are told alike are one; one that tells no other chance is none. */
 function telling(steps: readonly Step[], chosen: OrderPlan): readonly Step[] {

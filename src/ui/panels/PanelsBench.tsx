@@ -2,7 +2,6 @@
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/panels";
-import { undo } from "@/state/projectStore";
 import { reckoner } from "@/state/workers";
 import type { StudiedPanel } from "@/workers/reckoner.worker";
 import { MakeMenu } from "./MakeMenu";
@@ -10,6 +9,7 @@ import { PanelList } from "./PanelList";
 import { PanelOrigin } from "./PanelOrigin";
 import { PanelView } from "./PanelView";
 import { WritingChoice } from "./WritingChoice";
+import { undoable } from "@/ui/parts/undoable";
 
 const BUTTON = "rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line";
 const START = "Row 1 (RS): P2, 2/2 LC, P2.\nRow 2 and all WS rows: K2, P4, K2.\nRow 3: P2, K4, P2.";
@@ -35,11 +35,11 @@ export function PanelsBench() {
   const theirs = library.find(({ id }) => id === chosen) ?? library[0];
   const copy = (name: string, text: string, from: string) => {
     setChosen(addPanel({ name, text }, from));
-    toast.success(`${name} is among your panels`, { action: { label: "Undo", onClick: undo } });
+    toast.success(`${name} is among your panels`, undoable);
   };
   const remove = (id: string, name: string) => {
     deletePanel(id);
-    toast.success(`${name} is deleted`, { action: { label: "Undo", onClick: undo } });
+    toast.success(`${name} is deleted`, undoable);
   };
 
   return (

@@ -4,14 +4,16 @@ interface WordsFieldProps {
   readonly onText: (text: string) => void;
   readonly most?: number;
   readonly example?: string;
+  readonly type?: "text" | "date";
 }
 
 /** A line of words. */
-export function WordsField({ label, value, onText, most = 120, example }: WordsFieldProps) {
+export function WordsField({ label, value, onText, most = 120, example, type = "text" }: WordsFieldProps) {
   return (
     <label className="min-w-0 text-sm">
       {label}
       <input
+        type={type}
         value={value}
         maxLength={most}
         placeholder={example}

@@ -3,9 +3,10 @@ import { Copy, FlipHorizontal2, Minus, Plus, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import { choosePiece, useChosenPiece } from "@/state/chosenPiece";
 import { addPiece, copyPiece, MOST_PIECES, removePiece, renamePiece, workPiece } from "@/state/pieces";
-import { undo, useProjectPart } from "@/state/projectStore";
+import { useProjectPart } from "@/state/projectStore";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";
+import { undoable } from "@/ui/parts/undoable";
 
 /** The pieces of the project, one of them open; what can be done with it. */
 export function PieceTabs() {
@@ -14,7 +15,7 @@ export function PieceTabs() {
   const full = pieces.length >= MOST_PIECES;
   const remove = () => {
     removePiece();
-    toast.success(`${name || "The piece"} is taken out`, { action: { label: "Undo", onClick: undo } });
+    toast.success(`${name || "The piece"} is taken out`, undoable);
   };
   return (
     <div className="mt-2 mb-2 border-b border-line pb-2">

@@ -6,7 +6,6 @@ import type { SectionKind } from "@/core/files/sections";
 import type { Finding } from "@/core/forecast/projectForecast";
 import type { WorkedSection } from "@/core/garment/work/workPiece";
 import { useChosenPiece, useChosenSection } from "@/state/chosenPiece";
-import { undo } from "@/state/projectStore";
 import { copySection, removeSection } from "@/state/sections";
 import { useSettings } from "@/state/settings";
 import { IconButton } from "@/ui/parts/IconButton";
@@ -26,6 +25,7 @@ import { FabricFields } from "./FabricFields";
 import { sectionName } from "./sectionWords";
 import { CastOffAtFields, ShapeFields, ShortRowFields } from "./ShapeFields";
 import { SectionSheet } from "./SectionSheet";
+import { undoable } from "@/ui/parts/undoable";
 
 /** Fields of each kind but the fabric, which needs more. One more kind is one more row. */
 const FIELDS: { readonly [Kind in Exclude<SectionKind, "fabric">]: ComponentType<FieldsProps<Kind>> } = {
@@ -58,7 +58,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
   const told = findings.filter(({ sectionId }) => sectionId === section.id);
   const remove = () => {
     removeSection(section.id);
-    toast.success(`${name} is taken out`, { action: { label: "Undo", onClick: undo } });
+    toast.success(`${name} is taken out`, undoable);
   };
   const Fields =
     section.kind === "fabric" ? null : (FIELDS[section.kind] as ComponentType<FieldsProps<SectionKind>>);

@@ -1,11 +1,13 @@
 "use client";
 import { Trash2 } from "lucide-react";
 import { toast } from "sonner";
-import { change, undo, useProjectPart } from "@/state/projectStore";
+import { change, useProjectPart } from "@/state/projectStore";
 import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
 import { addYarn, chooseYarn, editYarn, MOST_YARNS, removeYarn, useChosenYarn } from "@/state/yarns";
+import { ColourDot } from "@/ui/parts/Colour";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";
+import { undoable } from "@/ui/parts/undoable";
 
 /** The yarns of the project, one of them open: its name, its colour, and whether the piece is knitted with it. */
 export function YarnTabs() {
@@ -14,18 +16,14 @@ export function YarnTabs() {
   const piece = useChosenPiece();
   const remove = () => {
     removeYarn();
-    toast.success(`${name} is taken out`, { action: { label: "Undo", onClick: undo } });
+    toast.success(`${name} is taken out`, undoable);
   };
   return (
     <div className="mt-2 mb-2 border-b border-line pb-2">
       <div role="group" aria-label="Yarns" className="flex flex-wrap gap-1.5">
         {yarns.map((yarn) => (
           <Pill key={yarn.id} chosen={yarn.id === id} onChoose={() => chooseYarn(yarn.id)}>
-            <span
-              aria-hidden
-              className="size-3 shrink-0 rounded-full border border-edge"
-              style={{ backgroundColor: yarn.colour }}
-            />
+            <ColourDot colour={yarn.colour} />
             <span className="truncate">{yarn.name || "Yarn"}</span>
           </Pill>
         ))}

@@ -4,11 +4,11 @@ import { toast } from "sonner";
 import { MOST_CANDIDATES } from "@/core/files/candidates";
 import { readMoney } from "@/core/units/money";
 import type { ShelfEntry } from "@/core/files/shelf";
-import { undo } from "@/state/projectStore";
 import { editEntries, removeEntries } from "@/state/shelf";
 import { addCandidate } from "@/state/swap";
 import { Button } from "@/ui/parts/Button";
 import { Select } from "@/ui/parts/Select";
+import { undoable } from "@/ui/parts/undoable";
 
 const PARTS = [
   { value: "place", label: "where they are kept" },
@@ -18,8 +18,6 @@ const PARTS = [
   { value: "fibres", label: "their fibres" },
 ] as const;
 type Part = (typeof PARTS)[number]["value"];
-
-const undoable = { action: { label: "Undo", onClick: undo } };
 
 interface BulkBarProps {
   readonly chosen: readonly ShelfEntry[];

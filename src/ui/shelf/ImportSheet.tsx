@@ -6,13 +6,13 @@ import type { Mapping, ReadShelf } from "@/core/files/shelfCsv";
 import { COLUMN_IDS, COLUMNS, type ColumnId } from "@/core/files/shelfColumns";
 import { writeTable, type Table } from "@/core/files/tableText";
 import { tellPutUp } from "@/core/yarn/putUp";
-import { undo } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { putOnShelf } from "@/state/shelf";
 import { reckoner } from "@/state/workers";
 import { Button } from "@/ui/parts/Button";
 import { download } from "@/ui/parts/download";
 import { Sheet } from "@/ui/parts/Sheet";
+import { undoable } from "@/ui/parts/undoable";
 
 const OPTIONS = COLUMN_IDS.map((id) => ({ id, name: COLUMNS[id].name }));
 const SHOWN_ROWS = 4;
@@ -68,7 +68,7 @@ export function ImportSheet({ file, onClose }: ImportSheetProps) {
   const take = () => {
     if (!read) return;
     const put = putOnShelf(read.entries);
-    toast.success(`${put} yarns put on the shelf`, { action: { label: "Undo", onClick: undo } });
+    toast.success(`${put} yarns put on the shelf`, undoable);
     onClose();
   };
   return (

@@ -7,18 +7,20 @@ import { writeShelf } from "@/core/files/shelfCsv";
 import { metres, type UnitSystem } from "@/core/units/brands";
 import { formatYarn } from "@/core/units/format";
 import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
-import { undo, useShelf } from "@/state/projectStore";
+import { useShelf } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { addEntry, clearShelf, openTable, useTable } from "@/state/shelf";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { download } from "@/ui/parts/download";
+import { SearchField } from "@/ui/parts/SearchField";
 import { Select } from "@/ui/parts/Select";
 import { BulkBar } from "./BulkBar";
 import { EntrySheet } from "./EntrySheet";
 import { ImportSheet } from "./ImportSheet";
 import { classOfEntry } from "./shelfColumns";
 import { ShelfTable } from "./ShelfTable";
+import { undoable } from "@/ui/parts/undoable";
 
 const CLASSES = [
   { value: "all", label: "all classes" } as const,
@@ -48,16 +50,7 @@ export function ShelfBench() {
     <Card title="Your shelf" aside={sumWords(entries, units)}>
       {demo && <DemoShelf />}
       <div className="mt-2 flex flex-wrap items-end gap-2">
-        <label className="text-sm">
-          Find on the shelf
-          <input
-            type="search"
-            value={find}
-            onChange={({ target }) => setFind(target.value)}
-            placeholder="name, lot, place"
-            className="mt-0.5 block w-52 rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base placeholder:text-faint placeholder:italic"
-          />
-        </label>
+        <SearchField label="Find on the shelf" value={find} onText={setFind} example="name, lot, place" />
         <div className="w-40">
           <Select label="Class" options={CLASSES} value={of} onChange={setOf} />
         </div>
@@ -128,7 +121,7 @@ function DemoShelf() {
         className="font-semibold text-woad underline"
         onClick={() => {
           clearShelf();
-          toast.success("The shelf is empty", { action: { label: "Undo", onClick: undo } });
+          toast.success("The shelf is empty", undoable);
         }}
       >
         Empty the shelf

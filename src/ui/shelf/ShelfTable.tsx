@@ -11,7 +11,7 @@ import {
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
-import { fullName, yarnKey } from "@/core/files/label";
+import { fullName, hasWords, labelKey, yarnKey } from "@/core/files/label";
 import type { ShelfEntry } from "@/core/files/shelf";
 import { useUnits } from "@/state/settings";
 import { Button } from "@/ui/parts/Button";
@@ -53,10 +53,7 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
       sorting: sorted,
     },
     getRowId: ({ id }) => id,
-    globalFilterFn: ({ original }, _, wanted: string) =>
-      yarnKey(wanted)
-        .split(" ")
-        .every((word) => words(original).includes(word)),
+    globalFilterFn: ({ original }, _, wanted: string) => hasWords(words(original), wanted),
     onSortingChange: setSorting,
     onRowSelectionChange: (update) => onChosen(typeof update === "function" ? update(chosen) : update),
     autoResetPageIndex: false,
@@ -150,7 +147,7 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
   );
 }
 
-const nameOf = ({ label }: ShelfEntry) => yarnKey(fullName(label));
+const nameOf = ({ label }: ShelfEntry) => labelKey(label);
 
 const ariaSort = (sorted: false | "asc" | "desc") =>
   sorted === false ? undefined : sorted === "asc" ? "ascending" : "descending";

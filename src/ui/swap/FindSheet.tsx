@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { toast } from "sonner";
 import { candidateName, MOST_CANDIDATES } from "@/core/files/candidates";
-import { yarnKey } from "@/core/files/label";
+import { hasWords, yarnKey } from "@/core/files/label";
 import { inOrder, type RankBy, type Ranked } from "@/core/swap/rank";
 import { grams, metres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatYarn, plain } from "@/core/units/format";
@@ -12,6 +12,7 @@ import { useUnits } from "@/state/settings";
 import { addCandidate, useRanking } from "@/state/swap";
 import { ColourDot } from "@/ui/parts/Colour";
 import { Choice } from "@/ui/parts/Choice";
+import { SearchField } from "@/ui/parts/SearchField";
 import { Sheet } from "@/ui/parts/Sheet";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ShopStatus } from "@/ui/order/ShopStatus";
@@ -30,11 +31,9 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
   const { told: ranked, progress } = useRanking();
   const [by, setBy] = useState<RankBy>("near");
   const [find, setFind] = useState("");
-  const wanted = yarnKey(find).split(" ");
-  const found = inOrder(ranked ?? [], by).filter(({ candidate }) => {
-    const words = yarnKey(`${candidateName(candidate)} ${candidate.label.bandClass ?? ""}`);
-    return wanted.every((word) => words.includes(word));
-  });
+  const found = inOrder(ranked ?? [], by).filter(({ candidate }) =>
+    hasWords(yarnKey(`${candidateName(candidate)} ${candidate.label.bandClass ?? ""}`), find),
+  );
   const put = ({ candidate }: Ranked) => {
     const { label, strands, beside, from, price } = candidate;
     if (addCandidate({ label, strands, beside, from, price: from === "typed" ? price : null }) === null)
@@ -45,15 +44,7 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
     <Sheet wide open onOpenChange={(open) => !open && onClose()} title="Find another yarn">
       <ShopStatus />
       <div className="mt-3 flex flex-wrap items-end gap-3">
-        <label className="text-sm">
-          Find a yarn
-          <input
-            type="search"
-            value={find}
-            onChange={({ target }) => setFind(target.value)}
-            className="mt-0.5 block w-48 rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
-          />
-        </label>
+        <SearchField label="Find a yarn" value={find} onText={setFind} />
         <Choice label="Order" options={ORDERS} value={by} onChange={setBy} />
         {progress !== null && (
           <progress aria-label="Yarns put in order" value={progress} max={1} className="w-32" />

@@ -5,7 +5,7 @@ import type { Candidate } from "@/core/files/candidates";
 import type { Outcome } from "@/core/swap/outcome";
 import type { Side } from "@/core/swap/sideBySide";
 import { verdictOf } from "@/core/swap/verdict";
-import { undo, useProjectPart } from "@/state/projectStore";
+import { useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { removeCandidate, takeUp } from "@/state/swap";
 import { swatchFor } from "@/state/swatches";
@@ -13,9 +13,9 @@ import { ColourDot } from "@/ui/parts/Colour";
 import { IconButton } from "@/ui/parts/IconButton";
 import { BallsCell, SWAP_ROWS } from "./swapRows";
 import { SwapCloth } from "./SwapCloth";
+import { undoable } from "@/ui/parts/undoable";
 
 const FROM = { shelf: "from the shelf", shop: "from the shop", typed: "typed in" } as const;
-const undoable = { action: { label: "Undo", onClick: undo } };
 
 interface SwapTableProps {
   readonly sides: readonly Side[];

@@ -12,6 +12,7 @@ import { editSwatch } from "@/state/swatches";
 import { Card } from "@/ui/parts/Card";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { Select } from "@/ui/parts/Select";
+import { WordsField } from "@/ui/parts/WordsField";
 import { GroundSelect } from "@/ui/pieces/GroundSelect";
 import { RowOfPanels } from "@/ui/pieces/RowOfPanels";
 import { SwatchPhoto } from "./SwatchPhoto";
@@ -99,8 +100,26 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
             says="and as many above it"
           />
           <span />
-          <WordsField label="Knitted by" of="by" swatch={swatch} />
-          <WordsField label="When" of="date" swatch={swatch} type="date" />
+          <WordsField
+            label="Knitted by"
+            value={swatch.by}
+            most={60}
+            onText={(by) =>
+              editSwatch("by", (one) => {
+                one.by = by;
+              })
+            }
+          />
+          <WordsField
+            label="When"
+            value={swatch.date}
+            type="date"
+            onText={(date) =>
+              editSwatch("date", (one) => {
+                one.date = date;
+              })
+            }
+          />
         </div>
         <SwatchPhoto key={swatch.id} swatchId={swatch.id} name={swatch.name} />
       </details>
@@ -163,32 +182,6 @@ function PatternFields({ swatch, stitches }: { readonly swatch: Swatch; readonly
         says={stitches !== null && `${stitches} stitches in all`}
       />
     </>
-  );
-}
-
-interface WordsFieldProps {
-  readonly label: string;
-  readonly of: "by" | "date";
-  readonly swatch: Swatch;
-  readonly type?: "text" | "date";
-}
-
-function WordsField({ label, of, swatch, type = "text" }: WordsFieldProps) {
-  return (
-    <label className="min-w-0 text-sm">
-      {label}
-      <input
-        type={type}
-        value={swatch[of]}
-        maxLength={60}
-        onChange={({ target }) =>
-          editSwatch(of, (one) => {
-            one[of] = target.value;
-          })
-        }
-        className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
-      />
-    </label>
   );
 }
 

@@ -2,7 +2,7 @@
 import { Copy, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import type { Swatch } from "@/core/files/swatches";
-import { undo, useProject } from "@/state/projectStore";
+import { useProject } from "@/state/projectStore";
 import {
   addPatternSwatch,
   addPlainSwatch,
@@ -15,6 +15,7 @@ import {
 } from "@/state/swatches";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";
+import { undoable } from "@/ui/parts/undoable";
 
 /** The swatches of the project, one of them open; what can be done with it. */
 export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
@@ -23,9 +24,7 @@ export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
   const full = swatches.length >= MOST_SWATCHES;
   const remove = () => {
     removeSwatch();
-    toast.success(`${swatch.name || "The swatch"} is taken out`, {
-      action: { label: "Undo", onClick: undo },
-    });
+    toast.success(`${swatch.name || "The swatch"} is taken out`, undoable);
   };
   return (
     <div className="mt-2 mb-2 border-b border-line pb-2">

@@ -3,8 +3,8 @@
  * `weather=down` not at all (503), so that anybody can see how the page bears it.
  */
 import { z } from "zod";
-import { stockAt } from "@/core/files/shopList";
 import { priceList } from "@/demo/priceList";
+import { stockAt } from "@/demo/standIn";
 import { diagnosticsOf, unanswerable } from "../respond";
 
 export const dynamic = "force-dynamic";
