@@ -1,4 +1,5 @@
 /** The application as a test meets it: demo open, and every request to another host a failure. */
+import AxeBuilder from "@axe-core/playwright";
 import { test as base, expect, type Locator, type Page } from "@playwright/test";
 
 export const test = base.extend<{ strangers: string[] }>({
@@ -44,6 +45,31 @@ export async function openAt(page: Page, path = "/") {
   await page.goto(path);
   await expect(answerOf(page)).toBeVisible();
 }
+
+/**
+ * Expects that axe finds nothing on the page as it stands, in the light and in the dark; `within` looks at a part of it.
+ */
+export async function expectAccessible(page: Page, within?: string) {
+  for (const theme of ["light", "dark"] as const) {
+    await page.emulateMedia({ colorScheme: theme });
+    await expect(page.locator("html")).toHaveAttribute("data-theme", theme);
+    await standsStill(page);
+    // There are no frames in the application; told so, axe needs half of the time.
+    const axe = new AxeBuilder({ page }).setLegacyMode();
+    const { violations } = await (within ? axe.include(within) : axe).analyze();
+    const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`);
+    expect(found, `in the ${theme}`).toEqual([]);
+  }
+}
+
+/** Words that fade in are not yet as dark as they will be. */
+const standsStill = (page: Page) =>
+  page.evaluate(async () => {
+    const passing = document
+      .getAnimations()
+      .filter(({ effect }) => effect?.getTiming().iterations !== Infinity);
+    await Promise.allSettled(passing.map(({ finished }) => finished));
+  });
 
 /** Opens a file through the page's file input, which is what the shortcut and the menu click. */
 export async function openFile(page: Page, file: string | { name: string; content: string }) {

@@ -47,7 +47,7 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
         <IconButton label="Glossary" keys="G" icon={BookOpen} onClick={() => openGlossary()} />
       </div>
       <div className="mt-2 max-h-56 overflow-y-auto md:max-h-[30rem]">
-        {mine.length > 0 && <h3 className="mt-2 text-sm text-faint">My panels</h3>}
+        {mine.length > 0 && <h2 className="mt-2 text-sm text-faint">My panels</h2>}
         {mine.map(({ id, name }) => (
           <Entry key={id} name={name || "without a name"} here={id === chosen} id={id} onChoose={onChoose} />
         ))}
