@@ -1,7 +1,7 @@
 /** Draws the path of a yarn with WebGL: tubes that pass over and under one another by their depth. */
 import { NUMBERS_EACH, type YarnPath } from "../core/fabric/yarnPath";
 import { channelsOf } from "../core/yarn/colour";
-import { FRAGMENT, VERTEX } from "./yarnShader";
+import { CORNERS, FRAGMENT, TEXELS_ACROSS, VERTEX } from "./yarnShader";
 
 export interface YarnLook {
   /** `#rrggbb` of a piece of yarn that holds so many plain loops. */
@@ -15,6 +15,8 @@ export interface YarnLook {
 export interface YarnRenderer {
   /** Draws a path over the whole canvas, whose size is to be set before. */
   readonly draw: (path: YarnPath, look: YarnLook) => void;
+  /** True where the browser has taken the context back: nothing is drawn any more. */
+  readonly isLost: () => boolean;
   readonly dispose: () => void;
 }
 
@@ -41,20 +43,53 @@ function programFor(gl: WebGL2RenderingContext): WebGLProgram {
   return program;
 }
 
-/** The colours of all pieces, three bytes each; each kind of stitch is looked up once. */
+/** The colours of all pieces, four bytes each; each kind of stitch is looked up once. */
 function coloursOf({ pieces }: YarnPath, colourOf: YarnLook["colourOf"]): Uint8Array {
   const known = new Map<number, readonly [number, number, number]>();
-  const colours = new Uint8Array((pieces.length / NUMBERS_EACH) * 3);
-  for (let piece = 0; piece * 3 < colours.length; piece += 1) {
+  const colours = new Uint8Array((pieces.length / NUMBERS_EACH) * 4);
+  for (let piece = 0; piece * 4 < colours.length; piece += 1) {
     const loops = pieces[piece * NUMBERS_EACH + 7] ?? 1;
     let channels = known.get(loops);
     if (!channels) {
       channels = channelsOf(colourOf(loops));
       known.set(loops, channels);
     }
-    colours.set(channels, piece * 3);
+    colours.set(channels, piece * 4);
   }
   return colours;
+}
+
+interface Numbers {
+  readonly texel: GLenum;
+  readonly type: GLenum;
+  /** Numbers of one texel. */
+  readonly numbers: number;
+}
+
+/** Numbers that the vertex shader looks up for itself, in rows of `TEXELS_ACROSS`. */
+function table(gl: WebGL2RenderingContext, unit: number, { texel, type, numbers }: Numbers) {
+  const texture = gl.createTexture();
+  const bind = () => {
+    gl.activeTexture(gl.TEXTURE0 + unit);
+    gl.bindTexture(gl.TEXTURE_2D, texture);
+  };
+  bind();
+  for (const filter of [gl.TEXTURE_MIN_FILTER, gl.TEXTURE_MAG_FILTER])
+    gl.texParameteri(gl.TEXTURE_2D, filter, gl.NEAREST);
+  return {
+    texture,
+    fill(data: Float32Array | Uint8Array) {
+      const each = numbers * TEXELS_ACROSS;
+      const rows = Math.floor(data.length / each);
+      const rest = data.subarray(rows * each);
+      bind();
+      gl.texImage2D(gl.TEXTURE_2D, 0, texel, TEXELS_ACROSS, rows + 1, 0, gl.RGBA, type, null);
+      const put = (row: number, [width, height]: readonly [number, number], part: typeof data) =>
+        part.length > 0 && gl.texSubImage2D(gl.TEXTURE_2D, 0, 0, row, width, height, gl.RGBA, type, part);
+      put(0, [TEXELS_ACROSS, rows], data.subarray(0, rows * each));
+      put(rows, [rest.length / numbers, 1], rest);
+    },
+  };
 }
 
 /** A renderer for a canvas; null where the browser has no WebGL2. */
@@ -63,30 +98,8 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
   const gl = canvas.getContext("webgl2", asked) as WebGL2RenderingContext | null;
   if (!gl) return null;
   const program = programFor(gl);
-  const [corners, pieces, colours] = [gl.createBuffer(), gl.createBuffer(), gl.createBuffer()];
-  const attribute = (
-    name: string,
-    count: number,
-    type: number,
-    each: number,
-    bytes: number,
-    start: number,
-  ) => {
-    const at = gl.getAttribLocation(program, name);
-    gl.enableVertexAttribArray(at);
-    gl.vertexAttribPointer(at, count, type, type === gl.UNSIGNED_BYTE, bytes, start);
-    gl.vertexAttribDivisor(at, each);
-  };
-  gl.bindBuffer(gl.ARRAY_BUFFER, corners);
-  gl.bufferData(gl.ARRAY_BUFFER, new Float32Array([0, 0, 1, 0, 0, 1, 1, 1]), gl.STATIC_DRAW);
-  attribute("corner", 2, gl.FLOAT, 0, 8, 0);
-  gl.bindBuffer(gl.ARRAY_BUFFER, pieces);
-  const bytes = NUMBERS_EACH * 4;
-  attribute("from", 3, gl.FLOAT, 1, bytes, 0);
-  attribute("to", 3, gl.FLOAT, 1, bytes, 12);
-  attribute("place", 1, gl.FLOAT, 1, bytes, 24);
-  gl.bindBuffer(gl.ARRAY_BUFFER, colours);
-  attribute("colour", 3, gl.UNSIGNED_BYTE, 1, 3, 0);
+  const pieces = table(gl, 0, { texel: gl.RGBA32F, type: gl.FLOAT, numbers: 4 });
+  const colours = table(gl, 1, { texel: gl.RGBA8, type: gl.UNSIGNED_BYTE, numbers: 4 });
   const uniform = (name: string) => gl.getUniformLocation(program, name);
   const [size, radius, depths, shade] = ["size", "radius", "depths", "shade"].map(uniform) as [
     Uniform,
@@ -95,6 +108,8 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
     Uniform,
   ];
   gl.useProgram(program);
+  gl.uniform1i(uniform("pieces"), 0);
+  gl.uniform1i(uniform("colours"), 1);
   gl.enable(gl.DEPTH_TEST);
 
   return {
@@ -102,18 +117,17 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
       gl.viewport(0, 0, canvas.width, canvas.height);
       gl.clearColor(0, 0, 0, 0);
       gl.clear(gl.COLOR_BUFFER_BIT | gl.DEPTH_BUFFER_BIT);
-      gl.bindBuffer(gl.ARRAY_BUFFER, pieces);
-      gl.bufferData(gl.ARRAY_BUFFER, path.pieces, gl.DYNAMIC_DRAW);
-      gl.bindBuffer(gl.ARRAY_BUFFER, colours);
-      gl.bufferData(gl.ARRAY_BUFFER, coloursOf(path, colourOf), gl.DYNAMIC_DRAW);
+      pieces.fill(path.pieces);
+      colours.fill(coloursOf(path, colourOf));
       gl.uniform2f(size, path.width, path.height);
       gl.uniform1f(radius, thickness / 2);
       gl.uniform2f(depths, ...DEPTHS);
       gl.uniform1f(shade, deepLight);
-      gl.drawArraysInstanced(gl.TRIANGLE_STRIP, 0, 4, path.pieces.length / NUMBERS_EACH);
+      gl.drawArrays(gl.TRIANGLES, 0, CORNERS * (path.pieces.length / NUMBERS_EACH));
     },
+    isLost: () => gl.isContextLost(),
     dispose() {
-      for (const buffer of [corners, pieces, colours]) gl.deleteBuffer(buffer);
+      for (const { texture } of [pieces, colours]) gl.deleteTexture(texture);
       gl.deleteProgram(program);
       // Browsers hold a handful of contexts: one whose canvas has left the page is given back at once.
       setTimeout(() => {

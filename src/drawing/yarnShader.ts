@@ -1,11 +1,17 @@
 /** The yarn as round tubes: each straight piece is a quad, its roundness and depth are reckoned per pixel. */
 
+/** Texels in a row of the tables that hold the pieces and their colours. */
+export const TEXELS_ACROSS = 2048;
+/** Two triangles to a piece. */
+export const CORNERS = 6;
+
+// The pieces are looked up rather than drawn as instances: instances of four corners each are slow on many machines,
+// and many times slower where there is no graphics card.
 export const VERTEX = `#version 300 es
-in vec2 corner;
-in vec3 from;
-in vec3 to;
-in float place;
-in vec3 colour;
+precision highp float;
+precision highp sampler2D;
+uniform sampler2D pieces;
+uniform sampler2D colours;
 uniform vec2 size;
 uniform float radius;
 out vec2 at;
@@ -14,7 +20,21 @@ flat out vec3 end;
 flat out float along;
 flat out vec3 dye;
 
+const vec2 CORNER[${CORNERS}] = vec2[](
+  vec2(0.0, 0.0), vec2(1.0, 0.0), vec2(0.0, 1.0), vec2(0.0, 1.0), vec2(1.0, 0.0), vec2(1.0, 1.0)
+);
+
+vec4 found(sampler2D table, int index) {
+  return texelFetch(table, ivec2(index % ${TEXELS_ACROSS}, index / ${TEXELS_ACROSS}), 0);
+}
+
 void main() {
+  int piece = gl_VertexID / ${CORNERS};
+  vec2 corner = CORNER[gl_VertexID % ${CORNERS}];
+  vec4 first = found(pieces, 2 * piece);
+  vec4 second = found(pieces, 2 * piece + 1);
+  vec3 from = first.xyz;
+  vec3 to = vec3(first.w, second.xy);
   vec2 way = to.xy - from.xy;
   float far = length(way);
   vec2 ahead = far > 1e-5 ? way / far : vec2(1.0, 0.0);
@@ -22,8 +42,8 @@ void main() {
   at = mix(from.xy, to.xy, corner.x) + radius * ((2.0 * corner.x - 1.0) * ahead + (2.0 * corner.y - 1.0) * aside);
   start = from;
   end = to;
-  along = place;
-  dye = colour;
+  along = second.z;
+  dye = found(colours, piece).rgb;
   gl_Position = vec4(2.0 * at / size - 1.0, 0.0, 1.0);
 }`;
 

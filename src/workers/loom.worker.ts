@@ -1,12 +1,12 @@
 /** Relaxing and drawing behind a door of its own, in steps between which it hears whether it is to stop. */
 import { expose, transfer } from "comlink";
 import { stitchYarn } from "../core/fabric/stitchYarn";
-import { FREE_MARGIN, PATH_MARGIN } from "../core/fabric/yarnPath";
+import { FREE_MARGIN, PATH_MARGIN, type YarnPath } from "../core/fabric/yarnPath";
 import { aspectOf } from "../core/garment/projectGauge";
 import { panelStitches, withEdges } from "../core/panels/across";
 import { groundPanel } from "../core/panels/grounds";
 import { joinPanels, mirror, repeatAcross, repeatUp } from "../core/panels/transforms";
-import { yarnRenderer, type YarnLook } from "../drawing/yarnRenderer";
+import { yarnRenderer, type YarnLook, type YarnRenderer } from "../drawing/yarnRenderer";
 import { acrossOf } from "../core/garment/layPanels";
 import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
@@ -87,6 +87,24 @@ function clothOf(project: Project, pieceId: string, sectionId: string) {
   return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };
 }
 
+/** One canvas for all cloths: a context costs more than what is drawn in it. */
+let clothCanvas: { readonly canvas: OffscreenCanvas; readonly renderer: YarnRenderer } | null = null;
+
+/** Draws a path so large; the canvas shows it until the next is drawn. Null where nothing can be drawn here. */
+function drawnPath(path: YarnPath, look: YarnLook, width: number, height: number): OffscreenCanvas | null {
+  if (typeof OffscreenCanvas === "undefined") return null;
+  if (!clothCanvas || clothCanvas.renderer.isLost()) {
+    const canvas = new OffscreenCanvas(1, 1);
+    const renderer = yarnRenderer(canvas);
+    clothCanvas = renderer && { canvas, renderer };
+  }
+  if (!clothCanvas) return null;
+  const { canvas, renderer } = clothCanvas;
+  [canvas.width, canvas.height] = [width, height];
+  renderer.draw(path, look);
+  return canvas;
+}
+
 /** Draws the cloth of a section; null where there is none, or where nothing can be drawn here. */
 async function drawCloth(
   project: Project,
@@ -96,21 +114,19 @@ async function drawCloth(
   { mostPx, ...look }: Omit<YarnLook, "colourOf"> & { readonly mostPx: number },
 ) {
   const cloth = clothOf(project, pieceId, sectionId);
-  if (!cloth || typeof OffscreenCanvas === "undefined") return null;
+  if (!cloth) return null;
   const { path, rows, stitches, repeat } = cloth;
   const wide = Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
   const scale = Math.min(wide / path.width, MOST_PX / path.height);
-  const drawn = new OffscreenCanvas(Math.round(path.width * scale), Math.round(path.height * scale));
-  const renderer = yarnRenderer(drawn);
-  if (!renderer) return null;
-  renderer.draw(path, { ...look, colourOf: () => colour });
+  const drawnLook = { ...look, colourOf: () => colour };
+  const drawn = drawnPath(path, drawnLook, Math.round(path.width * scale), Math.round(path.height * scale));
+  if (!drawn) return null;
   const [width, height] = [(path.width - 2 * FREE_MARGIN) * scale, repeat * scale];
   const cut = new OffscreenCanvas(Math.round(width), Math.max(1, Math.round(height)));
   const top = (PATH_MARGIN + repeat) * scale;
   cut
     .getContext("2d")
     ?.drawImage(drawn, FREE_MARGIN * scale, top, width, height, 0, 0, cut.width, cut.height);
-  renderer.dispose();
   return { picture: await cut.convertToBlob(), rows, stitches } satisfies ClothPicture;
 }
 
