@@ -1,5 +1,5 @@
 /** What every script needs: running a command, and installing what is missing. */
-import { spawnSync } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { existsSync, readFileSync, statSync } from "node:fs";
 import path from "node:path";
 import { root } from "./server.mjs";
@@ -9,6 +9,21 @@ process.env.NEXT_TELEMETRY_DISABLED = "1";
 /** Runs a command in the project's folder, its output in sight. Gives true where it ended well. */
 export function run(command, ...args) {
   return spawnSync(command, args, { cwd: root, stdio: ["ignore", "inherit", "inherit"] }).status === 0;
+}
+
+/** The same beside others: its output is shown in one piece when it has ended. */
+export function runBeside(command, ...args) {
+  const child = spawn(command, args, { cwd: root, stdio: ["ignore", "pipe", "pipe"] });
+  let output = "";
+  for (const stream of [child.stdout, child.stderr]) stream.on("data", (data) => (output += data));
+  return new Promise((resolve) => {
+    const end = (ok, words) => {
+      process.stdout.write(words);
+      resolve(ok);
+    };
+    child.on("error", (problem) => end(false, `${problem.message}\n`));
+    child.on("close", (code) => end(code === 0, output));
+  });
 }
 
 const inRoot = (name) => path.join(root, name);

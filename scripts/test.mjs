@@ -1,30 +1,44 @@
 /** npm test: everything that must hold, from types to the browser, and a summary. */
-import { installChromium, installPackages, run } from "./steps.mjs";
+import { installChromium, installPackages, run, runBeside } from "./steps.mjs";
 
-const npm = (script) => () => run("npm", "run", "--silent", script);
+const script = (name, script) => ({ name, does: () => run("npm", "run", "--silent", script) });
+const beside = (name, script) => ({ name, does: () => runBeside("npm", "run", "--silent", script) });
 
-/** In this order; what comes after a failure runs all the same, except where it needs what failed. */
-const STEPS = [
-  { name: "packages", does: installPackages, needed: true },
-  { name: "chromium", does: installChromium },
-  { name: "types", does: npm("types") },
-  { name: "lint", does: npm("lint") },
-  { name: "arrows", does: npm("arrows") },
-  { name: "dead code", does: npm("dead") },
-  { name: "unit tests", does: npm("unit") },
-  { name: "build", does: npm("build"), needed: true },
-  { name: "page weight", does: () => run(process.execPath, "scripts/pageWeight.mjs") },
-  { name: "browser tests", does: npm("browser") },
+/**
+ * Lanes side by side, one such stage after the other; what comes after a failure runs all the same, except where it
+ * needs what failed. What runs beside another needs no more than one core.
+ */
+const STAGES = [
+  [[{ name: "packages", does: installPackages, needed: true }]],
+  [[{ name: "chromium", does: installChromium }]],
+  [
+    [
+      beside("types", "types"),
+      beside("arrows", "arrows"),
+      beside("dead code", "dead"),
+      beside("formatted", "formatted"),
+    ],
+    [beside("lint", "lint")],
+  ],
+  [[script("unit tests", "unit")]],
+  [[{ ...script("build", "build"), needed: true }]],
+  [[{ name: "page weight", does: () => run(process.execPath, "scripts/pageWeight.mjs") }]],
+  [[script("browser tests", "browser")]],
 ];
 
 const results = [];
-for (const { name, does, needed } of STEPS) {
-  console.log(`\n=== ${name}`);
-  const started = performance.now();
-  const ok = does();
-  results.push({ name, ok, seconds: (performance.now() - started) / 1000 });
-  if (!ok && needed) break;
+/** Gives false where a step has failed that the later ones need. */
+async function go(lane) {
+  for (const { name, does, needed } of lane) {
+    console.log(`\n=== ${name}`);
+    const started = performance.now();
+    const ok = await does();
+    results.push({ name, ok, seconds: (performance.now() - started) / 1000 });
+    if (!ok && needed) return false;
+  }
+  return true;
 }
+for (const lanes of STAGES) if ((await Promise.all(lanes.map(go))).includes(false)) break;
 
 console.log("\n=== summary");
 for (const { name, ok, seconds } of results)
