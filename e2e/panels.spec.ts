@@ -115,16 +115,6 @@ test("axe finds nothing among the panels, in the light and in the dark", async (
   await expectAccessible(page);
 });
 
-test("at 390 x 844 nothing scrolls sideways among the panels", async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await expect(page.getByRole("region", { name: "Chart of Honeycomb" })).toBeVisible();
-  const [needed, given] = await page.evaluate(() => [
-    document.documentElement.scrollWidth,
-    window.innerWidth,
-  ]);
-  expect(needed).toBeLessThanOrEqual(given ?? 0);
-});
-
 test("a copy knows where it comes from and which rows were changed, and can go back", async ({ page }) => {
   await page.getByRole("button", { name: /Copy to my panels/ }).click();
   const chart = page.getByRole("region", { name: "Chart of Honeycomb" });
