@@ -8,9 +8,9 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   retries: 0,
-  timeout: 60_000,
-  // A machine that draws without a graphics card, two tests at once, may take its time over a first page.
-  expect: { timeout: 15_000 },
+  // A machine that draws without a graphics card, two tests at once, may take its time over a page.
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   reporter: [["list"]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -50,8 +50,6 @@ export async function openAt(page: Page, path = "/") {
  * Expects that axe finds nothing on the page as it stands, in the light and in the dark; `within` looks at a part of it.
  */
 export async function expectAccessible(page: Page, within?: string) {
-  // Two looks at a whole page may take a busy machine most of a minute.
-  test.slow();
   for (const theme of ["light", "dark"] as const) {
     await page.emulateMedia({ colorScheme: theme });
     await expect(page.locator("html")).toHaveAttribute("data-theme", theme);
