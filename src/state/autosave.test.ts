@@ -7,7 +7,7 @@ function bench() {
   let current = demoProject();
   let changed = () => {};
   const kept: string[] = [];
-  const storage = { broken: false };
+  const storage = { broken: false, rests: 0 };
   const autosave = startAutosave({
     current: () => current,
     subscribe: (listener) => {
@@ -20,6 +20,7 @@ function bench() {
       if (storage.broken) throw new Error("full");
       kept.push(project.name);
     },
+    rested: () => (storage.rests += 1),
   });
   const rename = (name: string) => {
     current = { ...current, name };
@@ -71,4 +72,26 @@ test("after stop nothing is kept any more", async () => {
   rename("late");
   await jest.advanceTimersByTimeAsync(1000);
   expect(kept).toEqual([]);
+});
+
+test("what was kept elsewhere is not kept again, and a change of it is", async () => {
+  const { autosave, kept, rename, storage } = bench();
+  autosave.takeAsKept(() => rename("from another tab"));
+  expect(autosave.unsaved()).toBeNull();
+  await jest.advanceTimersByTimeAsync(1000);
+  expect([kept, storage.rests]).toEqual([[], 0]);
+  rename("changed here");
+  await jest.advanceTimersByTimeAsync(1000);
+  expect([kept, storage.rests]).toEqual([["changed here"], 1]);
+});
+
+test("it rests only when nothing waits any more", async () => {
+  const { kept, storage, rename } = bench();
+  storage.broken = true;
+  rename("precious");
+  await jest.advanceTimersByTimeAsync(500);
+  expect(storage.rests).toBe(0);
+  storage.broken = false;
+  await jest.advanceTimersByTimeAsync(2000);
+  expect([kept, storage.rests]).toEqual([["precious"], 1]);
 });

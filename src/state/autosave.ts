@@ -17,6 +17,8 @@ interface Source<Kept> {
   readonly current: () => Kept;
   readonly subscribe: (changed: () => void) => () => void;
   readonly keep: (kept: Kept) => Promise<void>;
+  /** Called whenever nothing waits to be kept any more. */
+  readonly rested?: () => void;
 }
 
 export interface Autosave<Kept> {
@@ -24,14 +26,17 @@ export interface Autosave<Kept> {
   readonly flush: () => void;
   /** What is not saved yet, if anything. */
   readonly unsaved: () => Kept | null;
+  /** What `put` puts in place has been kept elsewhere and need not be kept again. */
+  readonly takeAsKept: (put: () => void) => void;
   readonly stop: () => void;
 }
 
 /** Watches a source and keeps what it holds. The newest change wins; saves never overtake one another. */
-export function startAutosave<Kept>({ current, subscribe, keep }: Source<Kept>): Autosave<Kept> {
+export function startAutosave<Kept>({ current, subscribe, keep, rested }: Source<Kept>): Autosave<Kept> {
   let kept = current();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let saving = false;
+  let taking = false;
   let tries = 0;
 
   const wait = (delay: number) => {
@@ -48,8 +53,9 @@ export function startAutosave<Kept>({ current, subscribe, keep }: Source<Kept>):
         kept = now;
         tries = 0;
         saving = false;
-        if (current() === kept) useSaveState.setState({ kind: "saved" }, true);
-        else flush();
+        if (current() !== kept) return flush();
+        useSaveState.setState({ kind: "saved" }, true);
+        rested?.();
       })
       .catch(() => {
         saving = false;
@@ -59,12 +65,18 @@ export function startAutosave<Kept>({ current, subscribe, keep }: Source<Kept>):
       });
   };
   const unsubscribe = subscribe(() => {
-    if (current() === kept) return;
+    if (taking || current() === kept) return;
     if (tries === 0) useSaveState.setState({ kind: "waiting" }, true);
     wait(SETTLE_MS);
   });
   return {
     flush,
+    takeAsKept: (put) => {
+      taking = true;
+      put();
+      kept = current();
+      taking = false;
+    },
     unsaved: () => (current() === kept ? null : current()),
     stop: () => {
       clearTimeout(timer);

@@ -4,6 +4,7 @@ import { checkProject } from "@/core/files/projectFile";
 import type { Project } from "@/core/files/project";
 import { checkShelf, type Shelf } from "@/core/files/shelf";
 import type { Kept } from "./projectStore";
+import type { KeptPart } from "./tabs";
 
 const projects = () => localforage.createInstance({ name: "brenok", storeName: "projects" });
 const shelves = () => localforage.createInstance({ name: "brenok-shelf", storeName: "shelves" });
@@ -27,11 +28,22 @@ const keepShelf = async (shelf: Shelf) => {
 
 let kept: Partial<Kept> = {};
 
-/** Keeps what is not kept yet: a shelf of thousands is not written for each change of a project. */
-export async function keepAll({ project, shelf }: Kept) {
-  if (project !== kept.project) await keepProject(project);
-  if (shelf !== kept.shelf) await keepShelf(shelf);
-  kept = { project, shelf };
+/** What has been found in the storage is kept. */
+export function takeAsKept(found: Partial<Kept>) {
+  kept = { ...kept, ...found };
+}
+
+/**
+ * Keeps what is not kept yet, and says which that was: a shelf of thousands is not written for each change of a project.
+ */
+export async function keepAll(all: Kept): Promise<KeptPart[]> {
+  const parts: KeptPart[] = [];
+  if (all.project !== kept.project) parts.push("project");
+  if (all.shelf !== kept.shelf) parts.push("shelf");
+  if (parts.includes("project")) await keepProject(all.project);
+  if (parts.includes("shelf")) await keepShelf(all.shelf);
+  takeAsKept(all);
+  return parts;
 }
 
 /** Keeps what is not kept yet before the page is gone. Where there is no room, the database's try has to do. */
@@ -43,6 +55,10 @@ export function keepAtOnce({ project, shelf }: Kept) {
     // Full or forbidden: the save to the database is on its way all the same.
   }
 }
+
+/** What another tab has written at once before it went away, by the key of its storage; null for any other key. */
+export const lastWordOf = (key: string | null): KeptPart | null =>
+  key === LAST_WORD ? "project" : key === LAST_SHELF ? "shelf" : null;
 
 /** What was written at once when the page last went away, and had not reached the database. */
 function lastWord(key: string): unknown {
