@@ -53,6 +53,27 @@ test("the list of shortcuts opens on ? and closes on Escape; keys typed into fie
   await expect(page).toHaveURL(/\/$/);
 });
 
+test("a menu opens by keys, is walked by keys, and gives the keyboard back when it closes", async ({
+  page,
+}) => {
+  await openBack(page);
+  const menu = page.getByRole("button", { name: /^Project/ });
+  for (const key of ["ArrowDown", "Enter"]) {
+    await menu.focus();
+    await page.keyboard.press(key);
+    await expect(page.getByRole("menu")).toBeVisible();
+    await page.keyboard.press("End");
+    await expect(page.getByRole("menuitem", { name: /small demo/ })).toBeFocused();
+    await page.keyboard.press("Escape");
+    await expect(page.getByRole("menu")).toBeHidden();
+    await expect(menu).toBeFocused();
+  }
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("End");
+  await page.keyboard.press("Enter");
+  await expect(menu).toContainText(/cap/i);
+});
+
 test("dark and light are one key, and are remembered", async ({ page }) => {
   await openBack(page);
   const theme = () => page.evaluate(() => document.documentElement.dataset.theme);

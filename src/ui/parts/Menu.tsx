@@ -1,6 +1,6 @@
 "use client";
-import { DropdownMenu } from "radix-ui";
-import type { ReactNode } from "react";
+import { Slot } from "radix-ui";
+import { lazy, Suspense, useState, type KeyboardEvent, type ReactElement } from "react";
 
 interface MenuAct {
   readonly name: string;
@@ -8,35 +8,43 @@ interface MenuAct {
   readonly act: () => void;
 }
 
-interface MenuProps {
+export interface MenuProps {
   /** The button that opens it. */
-  readonly trigger: ReactNode;
+  readonly trigger: ReactElement;
   readonly acts: readonly MenuAct[];
 }
 
+/** Loaded when a pointer or the keyboard comes near it. */
+const load = () => import("./OpenMenu").then(({ OpenMenu }) => ({ default: OpenMenu }));
+const OpenMenu = lazy(load);
+const comeNear = () => void load();
+
 /** The one menu: acts under a button, each with its keys where it has some. */
-export function Menu({ trigger, acts }: MenuProps) {
-  return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="start"
-          sideOffset={4}
-          className="z-30 min-w-56 rounded-xl border border-line bg-card p-1.5 shadow-lg"
-        >
-          {acts.map(({ name, keys, act }) => (
-            <DropdownMenu.Item
-              key={name}
-              onSelect={act}
-              className="flex cursor-pointer items-center justify-between gap-8 rounded-md px-3 py-2 outline-none data-[highlighted]:bg-ink data-[highlighted]:text-paper"
-            >
-              {name}
-              {keys && <span className="text-sm opacity-75">{keys}</span>}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+export function Menu(props: MenuProps) {
+  const [wanted, setWanted] = useState(false);
+  const open = () => setWanted(true);
+  const openByKey = (event: KeyboardEvent) => {
+    if (event.key !== "ArrowDown") return;
+    event.preventDefault();
+    open();
+  };
+  const closed = (
+    <Slot.Root
+      aria-haspopup="menu"
+      aria-expanded={false}
+      onPointerEnter={comeNear}
+      onFocus={comeNear}
+      onClick={open}
+      onKeyDown={openByKey}
+    >
+      {props.trigger}
+    </Slot.Root>
+  );
+  return wanted ? (
+    <Suspense fallback={closed}>
+      <OpenMenu {...props} />
+    </Suspense>
+  ) : (
+    closed
   );
 }
