@@ -109,6 +109,8 @@ test("at 390 x 844 nothing scrolls sideways on any bench", async ({ page }) => {
     const wide = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
     expect(wide, `at ${key}`).toEqual([390, 390]);
   }
+  const last = await page.getByText("Neckband", { exact: true }).first().boundingBox();
+  expect((last?.x ?? NaN) + (last?.width ?? NaN)).toBeLessThanOrEqual(380);
 });
 
 test("the server tells that it is well, and an address without a bench says so", async ({

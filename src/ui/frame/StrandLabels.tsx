@@ -29,12 +29,20 @@ const namedBegins = ({ stretches, worked, totalMm }: Strand) =>
 
 function PieceLabels({ strand, share }: LabelsProps) {
   const pieces = useProjectPart((project) => project.pieces);
-  return namedBegins(strand).map(({ worked, fromMm }) => (
-    <span key={fromMm} className="absolute top-0.5 whitespace-nowrap" style={{ left: share(fromMm) }}>
-      {pieces.find(({ id }) => id === worked?.pieceId)?.name}
-      {worked && worked.copies > 1 && ` ${worked.copy}`}
-    </span>
-  ));
+  return namedBegins(strand).map(({ worked, fromMm }) => {
+    const { name } = pieces.find(({ id }) => id === worked?.pieceId) ?? { name: "" };
+    const label = worked && worked.copies > 1 ? `${name} ${worked.copy}` : name;
+    return (
+      <span
+        key={fromMm}
+        className="absolute top-0.5 whitespace-nowrap"
+        // The last one stays on the page, however late its piece begins.
+        style={{ left: `min(${share(fromMm)}, 100% - ${label.length}ch)` }}
+      >
+        {label}
+      </span>
+    );
+  });
 }
 
 /** Row numbers under the strand, as many as have room. */

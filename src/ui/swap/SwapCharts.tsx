@@ -57,7 +57,7 @@ function planOf(
       maintainAspectRatio: false,
       scales: {
         x: { ...axisOf(look, axis(units), 6), beginAtZero: true },
-        y: { ticks: { color: look.ink }, grid: { display: false } },
+        y: { ticks: { color: look.ink, autoSkip: false }, grid: { display: false } },
       },
       plugins: { tooltip: { enabled: true } },
     },

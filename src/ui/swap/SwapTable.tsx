@@ -133,13 +133,14 @@ interface HeadProps {
 /** The fabric of a yarn, and its name. */
 function Head({ side, candidate, onEdit }: HeadProps) {
   const name = nameOf(side);
+  const colour = candidate?.label.colour ?? (side.compared.ok ? side.compared.outcome.colour : null);
   return (
     <>
       {side.compared.ok && <SwapCloth outcome={side.compared.outcome} />}
       <div className="mt-1 flex items-start gap-1 pb-1">
         <div className="min-w-0 flex-1">
           <p className="font-display text-lg leading-tight font-semibold">
-            {candidate && <ColourDot colour={candidate.label.colour} />} {name}
+            {colour && <ColourDot colour={colour} />} {name}
           </p>
           <p className="text-sm text-faint">{candidate ? FROM[candidate.from] : "the pattern’s own"}</p>
         </div>
