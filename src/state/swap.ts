@@ -3,10 +3,10 @@ import { proxy } from "comlink";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Draft } from "immer";
 import { candidateSchema, MOST_CANDIDATES, type Candidate, type Keep } from "@/core/files/candidates";
-import { fullName } from "@/core/files/label";
 import type { Project } from "@/core/files/project";
-import { marketOf, type Market } from "@/core/order/market";
+import type { Market } from "@/core/order/market";
 import { gather } from "@/core/swap/gather";
+import { candidateMarkets } from "@/core/swap/markets";
 import type { Outcome } from "@/core/swap/outcome";
 import type { Ranked } from "@/core/swap/rank";
 import { takenUp } from "@/core/swap/takeUp";
@@ -80,32 +80,22 @@ const BASIS = [
   "swap",
 ] as const;
 
-/** Everything that yarns of the candidates and of the pattern can be had from, by their full names. */
+/** Where all yarns of the comparison can be had; the same as long as nothing in it changes. */
 function useMarkets(project: Project): Readonly<Record<string, Market>> {
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
   const { candidates } = project.swap;
   const own = project.yarns[0]?.name ?? "";
   const { name } = project;
-  return useMemo(() => {
-    const labels = candidates.flatMap(({ label, beside }) => (beside ? [label, beside.label] : [label]));
-    const names = new Set([own, ...labels.map(fullName)]);
-    const markets = new Map([...names].map((one) => [one, marketOf(one, { entries, shop }, name)]));
-    for (const { label, beside, price } of candidates) {
-      const market = markets.get(fullName(label));
-      if (price === null || beside || !label.putUp || !market || market.offers.length > 0) continue;
-      // A price that was typed in is that of as many balls as are wanted.
-      markets.set(fullName(label), {
-        sellers: [{ id: "typed", name: "as typed", postage: 0, freeFrom: null, returnDays: null }],
-        offers: [{ id: "typed", sellerId: "typed", lot: "as typed", ...label.putUp, price, balls: PLENTY }],
-      });
-    }
-    return Object.fromEntries(markets);
-  }, [candidates, entries, shop, own, name]);
+  return useMemo(
+    () => candidateMarkets(project, { entries, shop }),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- these are all of the project that it looks at
+    [candidates, entries, shop, own, name],
+  );
 }
 
-const PLENTY = 400;
 const SETTLE_MS = 250;
+
 export interface Sides {
   readonly sides: readonly Side[];
   /** Whether some are still being reckoned. */
