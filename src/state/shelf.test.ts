@@ -1,11 +1,12 @@
 import { demoProject } from "@/demo/slipover";
 import { demoShelf } from "@/demo/shelf";
 import { priceList } from "@/demo/priceList";
-import { MOST_ENTRIES, newEntry } from "@/core/files/shelf";
+import { MOST_ENTRIES, newEntry, reservedElsewhere } from "@/core/files/shelf";
 import { begin, redo, undo, useProjectStore } from "./projectStore";
 import {
   addEntry,
   bringHome,
+  changeDetails,
   clearShelf,
   editEntries,
   labelOf,
@@ -108,4 +109,31 @@ test("the label of a yarn is that of the shelf, of a shop, or what the project k
     putUp: { massG: 50, lengthM: 82 },
   });
   expect(labelOf("Nobody knows it", null)).toMatchObject({ name: "Nobody knows it", putUp: null });
+});
+
+test("a project that gets another name keeps what is put by for it, in one step", () => {
+  reserve([line("shelf-tarnock-417", 3)]);
+  editEntries(["shelf-tarnock-417"], "reserved", (one) => {
+    one.reserved.push({ project: "Slipover for Ada", balls: 1 }, { project: "Mittens", balls: 2 });
+  });
+  const before = shelf();
+  jest.advanceTimersByTime(2000);
+  changeDetails((project) => {
+    project.name = "Slipover for Ada";
+  });
+  const reserved = (project: string) => putByFor(entry("shelf-tarnock-417"), project);
+  expect(["Harrow slipover", "Slipover for Ada", "Mittens"].map(reserved)).toEqual([0, 4, 2]);
+  expect(reservedElsewhere(entry("shelf-tarnock-417"), "Slipover for Ada")).toBe(2);
+  undo();
+  expect(shelf()).toBe(before);
+  expect(useProjectStore.getState().project.name).toBe("Harrow slipover");
+});
+
+test("what is said of a project under the same name leaves the shelf alone", () => {
+  const before = shelf();
+  changeDetails((project) => {
+    project.notes = "Longer than the last one.";
+  });
+  expect(shelf()).toBe(before);
+  expect(useProjectStore.getState().project.notes).toBe("Longer than the last one.");
 });

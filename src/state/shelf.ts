@@ -1,9 +1,10 @@
 /** The shelf: put on, taken off, changed in bulk, put by; every step can be undone. */
-import type { Draft } from "immer";
+import { produce, type Draft } from "immer";
 import { create } from "zustand";
 import { isLabelOf, isSameYarn, labelSchema, type YarnLabel } from "@/core/files/label";
 import type { ShopList } from "@/core/files/shopList";
-import { emptyShelf, MOST_ENTRIES, newEntry, type ShelfEntry } from "@/core/files/shelf";
+import type { Project } from "@/core/files/project";
+import { emptyShelf, MOST_ENTRIES, newEntry, withProjectRenamed, type ShelfEntry } from "@/core/files/shelf";
 import type { OrderLine } from "@/core/order/plan";
 import { SHELF_ID } from "@/core/order/offers";
 import { changeShelf, put, useProjectStore } from "./projectStore";
@@ -71,6 +72,13 @@ export function reserve(lines: readonly OrderLine[]) {
       if (wanted !== putByFor(entry as ShelfEntry, name)) putBy(entry, name, wanted);
     }
   });
+}
+
+/** Changes what a project is called and said of it; what is put by for it goes with its name, in one step. */
+export function changeDetails(recipe: (project: Draft<Project>) => void) {
+  const { project, shelf } = useProjectStore.getState();
+  const changed = produce(project, recipe);
+  put("details", { project: changed, shelf: withProjectRenamed(shelf, project.name, changed.name) });
 }
 
 /** Gives free all that is put by for the open project. */

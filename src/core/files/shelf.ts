@@ -79,3 +79,16 @@ export function heldIn({ label, balls, partsG }: ShelfEntry) {
   const massG = balls * label.putUp.massG + partsG.reduce((sum, part) => sum + part, 0);
   return { massG, lengthM: (massG * label.putUp.lengthM) / label.putUp.massG };
 }
+
+/** The shelf when a project has got another name: what was put by for it goes with it. */
+export function withProjectRenamed(shelf: Shelf, from: string, to: string): Shelf {
+  const isOf = ({ reserved }: ShelfEntry) => reserved.some(({ project }) => project === from);
+  if (from === to || !shelf.entries.some(isOf)) return shelf;
+  const moved = (entry: ShelfEntry): ShelfEntry => {
+    const own = entry.reserved.filter(({ project }) => project === from || project === to);
+    const others = entry.reserved.filter((one) => !own.includes(one));
+    const balls = own.reduce((sum, one) => sum + one.balls, 0);
+    return { ...entry, reserved: [...others, { project: to, balls }] };
+  };
+  return { ...shelf, entries: shelf.entries.map((entry) => (isOf(entry) ? moved(entry) : entry)) };
+}

@@ -2,7 +2,8 @@
 import { useForm } from "react-hook-form";
 import { YARN_CLASSES, classOf, type YarnClass } from "@/core/yarn/classes";
 import type { PutUp } from "@/core/yarn/putUp";
-import { change, useProject } from "@/state/projectStore";
+import { useProject } from "@/state/projectStore";
+import { changeDetails } from "@/state/shelf";
 import { Sheet } from "@/ui/parts/Sheet";
 
 interface Details {
@@ -45,7 +46,7 @@ function DetailsForm({ onDone }: { readonly onDone: () => void }) {
     },
   });
   const keep = (details: Details) => {
-    change("details", (draft) => {
+    changeDetails((draft) => {
       draft.name = details.name.trim();
       draft.madeFor = details.madeFor;
       draft.notes = details.notes;
