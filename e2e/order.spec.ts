@@ -91,6 +91,14 @@ test("balls are put by and given free, and what is bought comes home", async ({ 
   await openOrder(page);
   await plan(page).getByRole("button", { name: "Put these by on the shelf" }).click();
   await expect(plan(page).getByRole("button", { name: /give free/ })).toBeVisible();
+  // Under another name they are still put by for the same project, and still its own.
+  await page.getByRole("button", { name: /^Project:/ }).click();
+  await page.getByRole("menuitem", { name: /Name and notes/ }).click();
+  await page.getByLabel("Project", { exact: true }).fill("Ada’s slipover");
+  await page.getByRole("button", { name: "Keep" }).click();
+  await expect(page.getByRole("button", { name: "Project: Ada’s slipover" })).toBeVisible();
+  await expect(plan(page).getByRole("button", { name: /give free/ })).toBeVisible();
+  await expect(bought(page)).toHaveText(/^4 balls for 37\.60, 3 from your shelf$/, { timeout: 20_000 });
   await plan(page).getByRole("button", { name: "It is bought" }).click();
   await expect(bought(page)).toHaveText(/^Nothing to buy, 7 from your shelf$/, { timeout: 20_000 });
   await page.getByRole("link", { name: /^Shelf/ }).click();
