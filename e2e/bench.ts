@@ -1,6 +1,6 @@
 /** The application as a test meets it: demo open, and every request to another host a failure. */
 import AxeBuilder from "@axe-core/playwright";
-import { test as base, expect, type Locator, type Page } from "@playwright/test";
+import { test as base, expect, type Page } from "@playwright/test";
 
 export const test = base.extend<{ strangers: string[] }>({
   strangers: [
@@ -24,21 +24,8 @@ export const answerOf = (page: Page) => page.getByRole("region", { name: "Answer
 export const ballsOf = (page: Page) => answerOf(page).getByRole("status");
 export const ledgerOf = (page: Page) => page.getByRole("region", { name: /^Where .* go$/ });
 
-/** The text of something that follows the answer in its own time, once it stands still. */
-export async function settledText(of: Locator): Promise<string> {
-  let text = await of.innerText();
-  await expect
-    .poll(
-      async () => {
-        const before = text;
-        text = await of.innerText();
-        return text === before;
-      },
-      { intervals: [1500] },
-    )
-    .toBe(true);
-  return text;
-}
+/** Waits until the answer is that of what stands on the page. */
+export const answerIsThere = (page: Page) => expect(answerOf(page)).toHaveAttribute("aria-busy", "false");
 
 /** Opens a page of the application and waits until the project is there. */
 export async function openAt(page: Page, path = "/") {

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { ballsOf, expect, expectAccessible, ledgerOf, openAt, openBack, settledText, test } from "./bench";
+import { answerIsThere, ballsOf, expect, expectAccessible, ledgerOf, openAt, openBack, test } from "./bench";
 
 const sections = (page: Page) => page.getByRole("list", { name: "Sections" });
 const names = (page: Page) => sections(page).getByRole("button", { name: /^(?!Move)/ });
@@ -96,7 +96,8 @@ test("bobbles are switched off and on, the saving is shown; a hem is folded or n
   const texture = ledgerOf(page).getByRole("row", { name: /^Texture/ });
   const finishing = page.getByRole("region", { name: "Finishing" });
   await expect(finishing.getByText(/would save [\d.]+\sm/).first()).toBeVisible();
-  const before = /[\d.]+ m/.exec(await settledText(texture))?.[0] ?? "nothing";
+  await answerIsThere(page);
+  const before = /[\d.]+\sm/.exec(await texture.innerText())?.[0] ?? "nothing";
   await finishing.getByLabel("bobbles and nupps").check();
   await expect(texture).not.toContainText(before);
   await expect(finishing.getByText(/^saves [\d.]+\sm/)).toBeVisible();

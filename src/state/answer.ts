@@ -57,6 +57,12 @@ export function useAnswer(): Answer {
   return useProjectStore(({ project }) => answerTo(project));
 }
 
+/** Whether a changed row of panels is still being read, so that the answer that stands is the one before. */
+export function useAnswerIsBehind(): boolean {
+  useLaidPanels();
+  return useProjectStore(({ project }) => laidPanels(project) === "reading");
+}
+
 /** The chosen piece as it is in an answer; null where the answer leaves it out. */
 export function usePieceIn(answer: ProjectForecast): EstimatedPiece | null {
   const { id } = useChosenPiece();

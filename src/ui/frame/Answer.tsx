@@ -4,7 +4,7 @@ import type { Finding, KnownForecast, MissingField } from "@/core/forecast/proje
 import { formatChance, formatMass, formatYarn } from "@/core/units/format";
 import { toMetres } from "@/core/units/brands";
 import { massOf } from "@/core/yarn/putUp";
-import { useAnswer } from "@/state/answer";
+import { useAnswer, useAnswerIsBehind } from "@/state/answer";
 import { change, useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
@@ -26,8 +26,14 @@ const MISSING: { readonly [Field in MissingField]: string } = {
 /** The answer, on every bench: how many balls, how sure, and what would sharpen it most. */
 export function Answer() {
   const answer = useAnswer();
+  const behind = useAnswerIsBehind();
   return (
-    <section aria-label="Answer" className="min-w-0 flex-1 max-md:basis-full md:max-w-3xl">
+    <section
+      aria-label="Answer"
+      aria-busy={behind}
+      // What is soon in place does not blink; what takes longer is seen to be on its way.
+      className="min-w-0 flex-1 transition-opacity aria-busy:opacity-60 aria-busy:delay-300 max-md:basis-full md:max-w-3xl"
+    >
       {answer.known ? <KnownAnswer answer={answer} /> : <MissingAnswer {...answer} />}
     </section>
   );

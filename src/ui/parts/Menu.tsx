@@ -1,18 +1,7 @@
 "use client";
 import { Slot } from "radix-ui";
-import { lazy, Suspense, useState, type KeyboardEvent, type ReactElement } from "react";
-
-interface MenuAct {
-  readonly name: string;
-  readonly keys?: string;
-  readonly act: () => void;
-}
-
-export interface MenuProps {
-  /** The button that opens it. */
-  readonly trigger: ReactElement;
-  readonly acts: readonly MenuAct[];
-}
+import { lazy, Suspense, useState, type KeyboardEvent } from "react";
+import type { MenuProps } from "./OpenMenu";
 
 /** Loaded when a pointer or the keyboard comes near it. */
 const load = () => import("./OpenMenu").then(({ OpenMenu }) => ({ default: OpenMenu }));

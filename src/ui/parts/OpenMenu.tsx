@@ -1,6 +1,18 @@
 "use client";
 import { DropdownMenu } from "radix-ui";
-import type { MenuProps } from "./Menu";
+import type { ReactElement } from "react";
+
+interface MenuAct {
+  readonly name: string;
+  readonly keys?: string;
+  readonly act: () => void;
+}
+
+export interface MenuProps {
+  /** The button that opens it. */
+  readonly trigger: ReactElement;
+  readonly acts: readonly MenuAct[];
+}
 
 /** A menu that stands open when it is first drawn, and opens and closes from then on. */
 export function OpenMenu({ trigger, acts }: MenuProps) {
