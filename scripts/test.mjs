@@ -1,8 +1,8 @@
 /** npm test: everything that must hold, from types to the browser, and a summary. */
 import { installChromium, installPackages, run, runBeside } from "./steps.mjs";
 
-const script = (name, script) => ({ name, does: () => run("npm", "run", "--silent", script) });
-const beside = (name, script) => ({ name, does: () => runBeside("npm", "run", "--silent", script) });
+const npm = (name, script, by = run) => ({ name, does: () => by("npm", "run", "--silent", script) });
+const beside = (name, script) => npm(name, script, runBeside);
 
 /**
  * Lanes side by side, one such stage after the other; what comes after a failure runs all the same, except where it
@@ -20,10 +20,10 @@ const STAGES = [
     ],
     [beside("lint", "lint")],
   ],
-  [[script("unit tests", "unit")]],
-  [[{ ...script("build", "build"), needed: true }]],
+  [[npm("unit tests", "unit")]],
+  [[{ ...npm("build", "build"), needed: true }]],
   [[{ name: "page weight", does: () => run(process.execPath, "scripts/pageWeight.mjs") }]],
-  [[script("browser tests", "browser")]],
+  [[npm("browser tests", "browser")]],
 ];
 
 const results = [];

@@ -43,31 +43,27 @@ function programFor(gl: WebGL2RenderingContext): WebGLProgram {
   return program;
 }
 
-/** The colours of all pieces, four bytes each; each kind of stitch is looked up once. */
+/** Numbers of one texel: red, green, blue and alpha, whatever they stand for. */
+const TEXEL_NUMBERS = 4;
+
+/** The colours of all pieces, a texel each; each kind of stitch is looked up once. */
 function coloursOf({ pieces }: YarnPath, colourOf: YarnLook["colourOf"]): Uint8Array {
   const known = new Map<number, readonly [number, number, number]>();
-  const colours = new Uint8Array((pieces.length / NUMBERS_EACH) * 4);
-  for (let piece = 0; piece * 4 < colours.length; piece += 1) {
+  const colours = new Uint8Array((pieces.length / NUMBERS_EACH) * TEXEL_NUMBERS);
+  for (let piece = 0; piece * TEXEL_NUMBERS < colours.length; piece += 1) {
     const loops = pieces[piece * NUMBERS_EACH + 7] ?? 1;
     let channels = known.get(loops);
     if (!channels) {
       channels = channelsOf(colourOf(loops));
       known.set(loops, channels);
     }
-    colours.set(channels, piece * 4);
+    colours.set(channels, piece * TEXEL_NUMBERS);
   }
   return colours;
 }
 
-interface Numbers {
-  readonly texel: GLenum;
-  readonly type: GLenum;
-  /** Numbers of one texel. */
-  readonly numbers: number;
-}
-
 /** Numbers that the vertex shader looks up for itself, in rows of `TEXELS_ACROSS`. */
-function table(gl: WebGL2RenderingContext, unit: number, { texel, type, numbers }: Numbers) {
+function table(gl: WebGL2RenderingContext, unit: number, texel: GLenum, type: GLenum) {
   const texture = gl.createTexture();
   const bind = () => {
     gl.activeTexture(gl.TEXTURE0 + unit);
@@ -79,7 +75,7 @@ function table(gl: WebGL2RenderingContext, unit: number, { texel, type, numbers 
   return {
     texture,
     fill(data: Float32Array | Uint8Array) {
-      const each = numbers * TEXELS_ACROSS;
+      const each = TEXEL_NUMBERS * TEXELS_ACROSS;
       const rows = Math.floor(data.length / each);
       const rest = data.subarray(rows * each);
       bind();
@@ -87,7 +83,7 @@ function table(gl: WebGL2RenderingContext, unit: number, { texel, type, numbers 
       const put = (row: number, [width, height]: readonly [number, number], part: typeof data) =>
         part.length > 0 && gl.texSubImage2D(gl.TEXTURE_2D, 0, 0, row, width, height, gl.RGBA, type, part);
       put(0, [TEXELS_ACROSS, rows], data.subarray(0, rows * each));
-      put(rows, [rest.length / numbers, 1], rest);
+      put(rows, [rest.length / TEXEL_NUMBERS, 1], rest);
     },
   };
 }
@@ -98,8 +94,8 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
   const gl = canvas.getContext("webgl2", asked) as WebGL2RenderingContext | null;
   if (!gl) return null;
   const program = programFor(gl);
-  const pieces = table(gl, 0, { texel: gl.RGBA32F, type: gl.FLOAT, numbers: 4 });
-  const colours = table(gl, 1, { texel: gl.RGBA8, type: gl.UNSIGNED_BYTE, numbers: 4 });
+  const pieces = table(gl, 0, gl.RGBA32F, gl.FLOAT);
+  const colours = table(gl, 1, gl.RGBA8, gl.UNSIGNED_BYTE);
   const uniform = (name: string) => gl.getUniformLocation(program, name);
   const [size, radius, depths, shade] = ["size", "radius", "depths", "shade"].map(uniform) as [
     Uniform,

@@ -1,21 +1,14 @@
+import { uniformsFrom } from "@/core/forecast/draws";
 import { connectSimulated, disconnectScale, reconnectScale, togglePan, useOnPan, useScale } from "./scale";
 
 const weighs = (thing: string) => (thing === "bowl" ? 182 : 12);
 const reading = () => useScale.getState().reading;
 const kind = () => useScale.getState().connection.kind;
 
-/** The same chances at every run: a scale trembles, and one time in twenty it is not steady just when it is asked. */
-function repeatedChances() {
-  let state = 7;
-  return () => {
-    state = (state * 16807) % 2147483647;
-    return state / 2147483647;
-  };
-}
-
 beforeEach(() => {
   jest.useFakeTimers();
-  jest.spyOn(Math, "random").mockImplementation(repeatedChances());
+  // The same chances at every run: a scale trembles, and one time in twenty it is not steady just when it is asked.
+  jest.spyOn(Math, "random").mockImplementation(uniformsFrom(7));
 });
 afterEach(() => {
   disconnectScale();

@@ -1,8 +1,9 @@
 /** From opening the page to leaving it: finds project and shelf, keeps them, follows other tabs, says what went wrong. */
+import type { Shelf } from "@/core/files/shelf";
 import { demoProject } from "@/demo/slipover";
 import { startAutosave, type Autosave } from "./autosave";
 import { begin, put, useProjectStore, type Kept } from "./projectStore";
-import { findProject, findShelf, keepAll, keepAtOnce, lastWordOf, takeAsKept } from "./storage";
+import { findProject, findShelf, keepAll, keepAtOnce, lastWordOf, takeAsKept, type Found } from "./storage";
 import { SETTINGS_KEY, useSettings } from "./settings";
 import { joinTabs, takingUp, type KeptPart } from "./tabs";
 
@@ -19,12 +20,19 @@ function leave() {
   saveNow();
 }
 
+/** Those parts that could be read. */
+const partsOf = (found: Found | null, shelf: Shelf | null): Partial<Kept> => ({
+  ...(found?.kind === "project" && { project: found.project }),
+  ...(shelf && { shelf }),
+});
+
 /** Opens what was kept last, or the demo. Gives a word for the user where something was amiss. */
 async function takeUp(): Promise<string | null> {
   try {
     const [found, shelf] = await Promise.all([findProject(), findShelf()]);
-    begin(found.kind === "project" ? found.project : demoProject(), shelf ?? undefined);
-    takeAsKept({ ...(found.kind === "project" && { project: found.project }), ...(shelf && { shelf }) });
+    const kept = partsOf(found, shelf);
+    begin(kept.project ?? demoProject(), kept.shelf);
+    takeAsKept(kept);
     return found.kind === "unreadable"
       ? `Your last project could not be read, so the demo is open. It is still kept in this browser. ${found.message}`
       : null;
@@ -40,7 +48,7 @@ async function readKept(parts: readonly KeptPart[]): Promise<Partial<Kept>> {
     parts.includes("project") ? findProject() : null,
     parts.includes("shelf") ? findShelf() : null,
   ]).catch(() => [null, null] as const);
-  return { ...(found?.kind === "project" && { project: found.project }), ...(shelf && { shelf }) };
+  return partsOf(found, shelf);
 }
 
 /** Puts in place what another tab has kept, as a step that can be undone here too. */

@@ -81,16 +81,12 @@ const BASIS = [
 ] as const;
 
 /** Where all yarns of the comparison can be had; the same as long as nothing in it changes. */
-function useMarkets(project: Project): Readonly<Record<string, Market>> {
+function useMarkets({ name, yarns, swap }: Project): Readonly<Record<string, Market>> {
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
-  const { candidates } = project.swap;
-  const own = project.yarns[0]?.name ?? "";
-  const { name } = project;
   return useMemo(
-    () => candidateMarkets(project, { entries, shop }),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- these are all of the project that it looks at
-    [candidates, entries, shop, own, name],
+    () => candidateMarkets({ name, yarns, swap }, { entries, shop }),
+    [name, yarns, swap, entries, shop],
   );
 }
 

@@ -5,8 +5,8 @@ import type { Gaussian } from "../belief/prior";
 const DRAWS = 20_000;
 const SEED = 20_611;
 
-/** Equal numbers on every machine: a counter put through a mixing function (splitmix32). */
-function uniformsFrom(seed: number): () => number {
+/** Equal numbers between 0 and 1 on every machine: a counter put through a mixing function (splitmix32). */
+export function uniformsFrom(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
     state = (state + 0x9e3779b9) >>> 0;

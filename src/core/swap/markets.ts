@@ -21,11 +21,13 @@ function typedMarket({ label, price }: Candidate): Market | null {
  * What can be had on the shelf or in the shop costs what it costs there; else the typed price counts.
  * Example: of a demo with three yarns there are three markets, and that of the chunky has offers of the shop alone.
  */
-export function candidateMarkets(project: Project, sources: Sources): Readonly<Record<string, Market>> {
-  const { candidates } = project.swap;
+export function candidateMarkets(
+  { name: projectName, yarns, swap: { candidates } }: Pick<Project, "name" | "yarns" | "swap">,
+  sources: Sources,
+): Readonly<Record<string, Market>> {
   const labels = candidates.flatMap(({ label, beside }) => (beside ? [label, beside.label] : [label]));
-  const names = new Set([project.yarns[0]?.name ?? "", ...labels.map(fullName)]);
-  const markets = new Map([...names].map((name) => [name, marketOf(name, sources, project.name)]));
+  const names = new Set([yarns[0]?.name ?? "", ...labels.map(fullName)]);
+  const markets = new Map([...names].map((name) => [name, marketOf(name, sources, projectName)]));
   for (const candidate of candidates) {
     const name = fullName(candidate.label);
     const typed = candidate.beside || markets.get(name)?.offers.length ? null : typedMarket(candidate);
