@@ -194,7 +194,7 @@ function Short({
       </p>
       <p className="mt-2">
         {count === 0
-          ? "This yarn is neither on your shelf nor in the shop. Type in where you can get it, on the right, or give the yarn the name that it has there."
+          ? "This yarn is neither on your shelf nor in the shop. Type in where you can get it, under “Where it can be had”, or give the yarn the name that it has there."
           : `All ${balls(count)} that are known would be enough ${formatChance(chance)}. ${formatYarn(metres(lackingM), units)} are lacking to be as sure as you wish: type in more, look at another yarn on the Swap bench, or be more daring.`}
       </p>
     </Card>
