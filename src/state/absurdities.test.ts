@@ -3,11 +3,12 @@ import fc from "fast-check";
 import { projectSchema, type Project } from "@/core/files/project";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { demoProject } from "@/demo/slipover";
-import { FIELDS, type FieldId } from "./fields";
+import { FIGURES } from "@/core/files/figures";
+import { fieldOf, type FieldId } from "./fields";
 import { begin, useProjectStore } from "./projectStore";
 import { shownIn, typeInto } from "./typing";
 
-const ids = Object.keys(FIELDS) as FieldId[];
+const ids = Object.keys(FIGURES) as FieldId[];
 const project = () => useProjectStore.getState().project;
 
 const measures = fc
@@ -69,13 +70,13 @@ test("what cannot be read stands in its field to the letter, with words for it",
   fc.assert(
     fc.property(fc.constantFrom(...ids), anyText, (id, text) => {
       begin(demoProject());
-      const before = FIELDS[id].get(project());
+      const before = fieldOf(id).get(project());
       typeInto(id, text, "metric");
       const { text: shown, problem } = shownIn(id, project(), "metric");
       if (problem === null) return;
       expect(shown).toBe(text);
       expect(problem.length).toBeGreaterThan(10);
-      expect(FIELDS[id].get(project())).toEqual(before);
+      expect(fieldOf(id).get(project())).toEqual(before);
     }),
     { numRuns: 150 },
   );

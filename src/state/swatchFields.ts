@@ -1,22 +1,14 @@
-/** Everything that is typed of the chosen swatch. */
+/** Where everything is kept that is typed of the chosen swatch. */
 import type { Draft } from "immer";
-import { COUNTS, LENGTHS, SWATCH_G } from "@/core/files/bounds";
 import type { Swatch, SwatchState } from "@/core/files/swatches";
-import { grams } from "@/core/units/brands";
-import type { CountBounds } from "@/core/units/count";
-import { formatMassFine } from "@/core/units/format";
-import { readMass } from "@/core/units/mass";
-import { counted, fine, size, type Field, type FigureKind } from "./field";
+import type { Place } from "./field";
 import { chosenSwatchIn, chosenSwatchOf } from "./swatches";
 
 /** A figure of the chosen swatch, wherever in it that stands. */
 const ofSwatch = (
-  field: FigureKind,
   get: (swatch: Swatch) => number | null,
   set: (swatch: Draft<Swatch>, value: number | null) => void,
-): Field<number> => ({
-  ...field,
-  of: "swatch",
+): Place<number> => ({
   get: (project) => {
     const swatch = chosenSwatchOf(project);
     return swatch && get(swatch);
@@ -25,13 +17,11 @@ const ofSwatch = (
     const swatch = chosenSwatchIn(draft);
     if (swatch) set(swatch, value);
   },
-  optional: true,
 });
 
 /** What was measured of a swatch in one of its states. */
-const swatchState = (state: "asKnit" | "finished", key: keyof SwatchState, field: FigureKind) =>
+const swatchState = (state: "asKnit" | "finished", key: keyof SwatchState) =>
   ofSwatch(
-    field,
     (swatch) => swatch[state][key],
     (swatch, value) => {
       swatch[state][key] = value;
@@ -39,66 +29,52 @@ const swatchState = (state: "asKnit" | "finished", key: keyof SwatchState, field
   );
 
 /** A count that a swatch cannot be without keeps its last value. */
-const swatchFabric = (key: "ropes" | "purls" | "edge", bounds: CountBounds): Field<number> => ({
-  ...ofSwatch(
-    counted(bounds),
+const swatchFabric = (key: "ropes" | "purls" | "edge") =>
+  ofSwatch(
     ({ fabric }) => fabric[key],
     (swatch, value) => {
       if (value !== null) swatch.fabric[key] = value;
     },
-  ),
-  optional: false,
-});
+  );
 
-const swatchFigure = (key: "stitches" | "rows" | "needleMm" | "massG", field: FigureKind) =>
+const swatchFigure = (key: "stitches" | "rows" | "needleMm" | "massG") =>
   ofSwatch(
-    field,
     (swatch) => swatch[key],
     (swatch, value) => {
       swatch[key] = value;
     },
   );
 
-const mass: FigureKind = {
-  read: (text, units) => readMass(text, units, SWATCH_G),
-  tell: (value, units) => formatMassFine(grams(value), units),
-};
+const unravelled = (key: "stitches" | "lengthMm") =>
+  ofSwatch(
+    (swatch) => swatch.unravelled[key],
+    (swatch, value) => {
+      swatch.unravelled[key] = value;
+    },
+  );
 
-export const SWATCH_FIELDS = {
-  swatchStitches: swatchFigure("stitches", counted(COUNTS.stitches)),
-  swatchRows: swatchFigure("rows", counted(COUNTS.rows)),
-  swatchNeedle: swatchFigure("needleMm", fine(LENGTHS.needle)),
-  swatchRopes: swatchFabric("ropes", COUNTS.ropes),
-  swatchPurls: swatchFabric("purls", COUNTS.purls),
-  swatchEdge: swatchFabric("edge", COUNTS.edge),
+export const SWATCH_PLACES = {
+  swatchStitches: swatchFigure("stitches"),
+  swatchRows: swatchFigure("rows"),
+  swatchNeedle: swatchFigure("needleMm"),
+  swatchRopes: swatchFabric("ropes"),
+  swatchPurls: swatchFabric("purls"),
+  swatchEdge: swatchFabric("edge"),
   swatchBorder: ofSwatch(
-    counted(COUNTS.borderRows),
     ({ borderRows }) => borderRows,
     (swatch, value) => {
       swatch.borderRows = value ?? 0;
     },
   ),
-  asKnitWidth: swatchState("asKnit", "widthMm", size(LENGTHS.span)),
-  asKnitStitches: swatchState("asKnit", "stitches", counted(COUNTS.stitches)),
-  asKnitHeight: swatchState("asKnit", "heightMm", size(LENGTHS.span)),
-  asKnitRows: swatchState("asKnit", "rows", counted(COUNTS.rows)),
-  finishedWidth: swatchState("finished", "widthMm", size(LENGTHS.span)),
-  finishedStitches: swatchState("finished", "stitches", counted(COUNTS.stitches)),
-  finishedHeight: swatchState("finished", "heightMm", size(LENGTHS.span)),
-  finishedRows: swatchState("finished", "rows", counted(COUNTS.rows)),
-  swatchMass: swatchFigure("massG", mass),
-  unravelledStitches: ofSwatch(
-    counted(COUNTS.stitches),
-    ({ unravelled }) => unravelled.stitches,
-    (swatch, value) => {
-      swatch.unravelled.stitches = value;
-    },
-  ),
-  unravelledLength: ofSwatch(
-    size(LENGTHS.unravelled),
-    ({ unravelled }) => unravelled.lengthMm,
-    (swatch, value) => {
-      swatch.unravelled.lengthMm = value;
-    },
-  ),
-} as const satisfies Record<string, Field<number>>;
+  asKnitWidth: swatchState("asKnit", "widthMm"),
+  asKnitStitches: swatchState("asKnit", "stitches"),
+  asKnitHeight: swatchState("asKnit", "heightMm"),
+  asKnitRows: swatchState("asKnit", "rows"),
+  finishedWidth: swatchState("finished", "widthMm"),
+  finishedStitches: swatchState("finished", "stitches"),
+  finishedHeight: swatchState("finished", "heightMm"),
+  finishedRows: swatchState("finished", "rows"),
+  swatchMass: swatchFigure("massG"),
+  unravelledStitches: unravelled("stitches"),
+  unravelledLength: unravelled("lengthMm"),
+} as const;

@@ -1,9 +1,35 @@
-/** What was typed into fields that are no fields of the project: it stands there again when a sheet is opened anew. */
+/** What was typed into fields that are no figures of the project: it stands there again when a sheet is opened anew. */
 import { create } from "zustand";
+import { useShallow } from "zustand/react/shallow";
 
-const useTexts = create<Readonly<Record<string, string>>>()(() => ({}));
+interface Typed {
+  readonly text: string;
+  /** Whether it could not be read, so that the last good value stands in its place. */
+  readonly refused: boolean;
+}
 
-/** The text of a field, by whose it is and what it is called; null where nothing was typed. */
-export const useTypedText = (key: string): string | null => useTexts((texts) => texts[key] ?? null);
+interface Place {
+  /** Whose it is, by id; and what the field is called. */
+  readonly of: string;
+  readonly label: string;
+}
 
-export const keepText = (key: string, text: string) => useTexts.setState({ [key]: text });
+const useTexts = create<Readonly<Record<string, Typed & Place>>>()(() => ({}));
+const keyOf = ({ of, label }: Place) => `${of} ${label}`;
+
+/** The text of a field; null where nothing was typed. */
+export const useTypedText = (place: Place): string | null =>
+  useTexts((texts) => texts[keyOf(place)]?.text ?? null);
+
+export const keepText = (place: Place, typed: Typed) =>
+  useTexts.setState({ [keyOf(place)]: { ...place, ...typed } });
+
+/** Labels of fields of these owners whose text could not be read. */
+export const useRefusedFields = (owners: readonly string[]): readonly string[] =>
+  useTexts(
+    useShallow((texts) =>
+      Object.values(texts).flatMap(({ of, label, refused }) =>
+        refused && owners.includes(of) ? [label] : [],
+      ),
+    ),
+  );

@@ -1,6 +1,7 @@
 import { emptyProject } from "@/core/files/project";
 import { demoProject } from "@/demo/slipover";
-import { FIELDS, type FieldId } from "./fields";
+import { FIGURES } from "@/core/files/figures";
+import { fieldOf, type FieldId } from "./fields";
 import { begin, useProjectStore } from "./projectStore";
 import { shownIn, typeInto } from "./typing";
 
@@ -42,9 +43,9 @@ test("emptying an optional field gives it back to assumption; a needed one asks"
   expect(shownIn("ropes", project(), "metric").problem).toMatch(/Nothing is typed/);
 });
 
-test.each(Object.keys(FIELDS) as FieldId[])("the value of %s can be read back from its own words", (id) => {
+test.each(Object.keys(FIGURES) as FieldId[])("the value of %s can be read back from its own words", (id) => {
   const demo = demoProject();
-  const field = FIELDS[id] as unknown as (typeof FIELDS)["rows"];
+  const field = fieldOf(id);
   const value = field.get(demo) ?? 40;
   for (const units of ["metric", "imperial"] as const) {
     const reading = field.read(field.tell(value, units), units);

@@ -4,8 +4,7 @@ import type { UnitSystem } from "@/core/units/brands";
 import { chosenSwatchOf } from "./swatches";
 import { chosenYarnOf } from "./yarns";
 import { chosenOf, chosenSectionOf } from "./chosenPiece";
-import type { Field } from "./field";
-import { FIELDS, type FieldId } from "./fields";
+import { fieldOf, type FieldId } from "./fields";
 import { change } from "./projectStore";
 
 /** What a field shows: the text, and what is wrong with it if it could not be read. */
@@ -25,8 +24,6 @@ function keyOf(id: FieldId, project: Pick<Project, "pieces" | "yarns" | "swatche
   }
   return `${id} ${of === "piece" ? chosenOf(project).id : chosenSectionOf(project).id}`;
 }
-
-const fieldOf = (id: FieldId) => FIELDS[id] as unknown as Field<unknown>;
 
 /** Takes a text into the project. What cannot be read is kept as text; the last good value stays in force. */
 export function typeInto(id: FieldId, text: string, units: UnitSystem) {

@@ -3,6 +3,7 @@ import type { PlanBasis } from "../estimate/planPiece";
 import { AS_COMPUTED } from "../garment/content";
 import type { Gauge } from "../fabric/plainStitch";
 import type { Project } from "../files/project";
+import { isCabled } from "../files/sections";
 import { MEASURE_IDS, type MeasureId, type Swatch } from "../files/swatches";
 import type { LaidSections } from "../garment/lay";
 import type { ProjectGauge } from "../garment/projectGauge";
@@ -225,6 +226,34 @@ export function believe(project: Project, { gauged, yarns, needleMm, laid }: Bas
   };
 }
 
-/** Whether any measurement of a width or of a height has been taken in: then the gauge is measured. */
-export const isGaugeMeasured = ({ measured }: Belief, which: "Width" | "Height") =>
-  measured.some(({ kind, taken }) => taken && kind.endsWith(which));
+/** Whether the weight of a swatch has been taken in that is worked as the project is: cabled where that is. */
+export function isPatternWeighed({ measured, swatches, basis }: Belief): boolean {
+  const cabled = basis.project.pieces.some(
+    ({ leftOut, sections }) => !leftOut && sections.some((one) => isCabled(one) && !one.leftOut),
+  );
+  const weighed = measured.filter(({ kind, taken }) => taken && kind === "mass");
+  return swatches.some(
+    ({ swatch }) =>
+      weighed.some(({ swatchId }) => swatchId === swatch.id) && (!cabled || isCabled(swatch.fabric)),
+  );
+}
+
+/**
+ * Whether a width or a height has been taken in that was measured as the project will be: then its gauge is measured.
+ * One from before the bath says nothing for sure of what will be washed.
+ */
+export const isGaugeMeasured = ({ measured, basis }: Belief, which: "Width" | "Height") =>
+  measured.some(
+    ({ kind, taken }) =>
+      taken && (kind === `finished${which}` || (basis.finish === "asKnit" && kind === `asKnit${which}`)),
+  );
+
+/** Whether one swatch was measured both before and after it was finished: then it says what that does. */
+export const isWashingMeasured = ({ measured, swatches }: Belief) =>
+  swatches.some(({ swatch }) =>
+    (["Width", "Height"] as const).some((which) =>
+      [`asKnit${which}`, `finished${which}`].every((state) =>
+        measured.some(({ swatchId, kind, taken }) => taken && swatchId === swatch.id && kind === state),
+      ),
+    ),
+  );

@@ -1,7 +1,7 @@
 /** Slips of swatching, caught while it is typed: nothing is refused, but what it costs is said in per cent. */
 import type { Blocking } from "../fabric/blocking";
 import { GROUNDS } from "../panels/grounds";
-import { isMeasured, isPlainSwatch, scaleSd, tapeSd } from "./kinds";
+import { isMeasured, isPlainSwatch, tapeSd } from "./kinds";
 import type { Swatched } from "./swatched";
 
 export interface SwatchHint {
@@ -11,7 +11,7 @@ export interface SwatchHint {
 
 /** A swatch should be so long where it is measured, and a scale so fine. */
 const LEAST_MM = 100;
-const COARSE_SD = 0.02;
+const COARSE_STEP = 0.06;
 
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
 const centimetres = (mm: number) => `${(mm / 10).toFixed(1)} cm`;
@@ -29,7 +29,7 @@ function sizeHint({ swatch }: Swatched): readonly SwatchHint[] {
 }
 
 function scaleHint({ swatch: { massG, scaleStepG } }: Swatched): readonly SwatchHint[] {
-  if (massG === null || scaleSd(scaleStepG, massG) < COARSE_SD) return [];
+  if (massG === null || scaleStepG / massG < COARSE_STEP) return [];
   const finer =
     scaleStepG > 0.1
       ? " A scale in steps of 0.1 g would do, or a larger swatch."

@@ -23,13 +23,13 @@ export interface MeasureKind {
   readonly slips: readonly Slip[];
 }
 
-/** A tape is read to 1.5 mm, and knitting lies so far otherwise each time it is laid down. */
-const TAPE_MM = 1.5;
+/** A tape is read to 3 mm, and knitting lies so far otherwise each time it is laid down. */
+const TAPE_MM = 3;
 const LAID_DOWN_SD = 0.015;
 export const tapeSd = (mm: number) => Math.hypot(TAPE_MM / mm, LAID_DOWN_SD);
 
 /** A scale rounds to its step; and wool holds a little more or less water. */
-const MOISTURE_SD = 0.01;
+const MOISTURE_SD = 0.02;
 export const scaleSd = (stepG: number, massG: number) =>
   Math.hypot(stepG / Math.sqrt(12) / massG, MOISTURE_SD);
 

@@ -48,6 +48,20 @@ test("heavier loops are told in per cent; a bath that widens says so", () => {
   expect(line("blockWidth", told({ ...plain, asKnit: wider }))?.words).toMatch(/[123]\.\d % wider/);
 });
 
+test("what was measured before the bath alone is not called measured behind it", () => {
+  const unwashed = {
+    ...plain,
+    asKnit: plain.finished,
+    finished: { ...plain.finished, widthMm: null, heightMm: null },
+  };
+  const all = told(unwashed);
+  expect(line("blockWidth", all)).toMatchObject({ source: "assumed", from: null });
+  expect(line("blockWidth", all)?.words).toMatch(/^Not measured/);
+  expect(line("width", all)).toMatchObject({ source: "band" });
+  const { sources } = reckoned(withSwatches(unwashed));
+  expect([sources.width, sources.height]).toEqual(["band", "band"]);
+});
+
 test("a curve is highest at its mean and stays in its box", () => {
   const path = curveOf({ mean: 0, sd: 0.05 }, 0.15, 0.05);
   const heights = [...path.matchAll(/[ML]([\d.]+) ([\d.]+)/g)].map(

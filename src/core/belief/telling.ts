@@ -3,7 +3,7 @@ import type { UnitSystem } from "../units/brands";
 import { formatGauge } from "../units/format";
 import type { Source } from "../garment/projectGauge";
 import { putUpId, type BeliefId } from "./axes";
-import type { Belief } from "./believe";
+import { isGaugeMeasured, isWashingMeasured, type Belief } from "./believe";
 import { marginal, type Marginal } from "./prior";
 
 export interface Told {
@@ -80,6 +80,8 @@ const TOLD: readonly { readonly id: BeliefId; readonly name: string; readonly wo
     id: "blockWidth",
     name: "What washing does",
     words: ({ belief }) => {
+      if (!isWashingMeasured(belief))
+        return "Not measured: nobody has measured a swatch both before and after it was washed.";
       const [across, up] = [marginal(belief, "blockWidth").mean, marginal(belief, "blockHeight").mean];
       const way = (mean: number, wide: string, narrow: string) =>
         Math.abs(mean) < 0.004 ? `no ${wide}` : `${exact(Math.exp(mean) - 1)} ${mean > 0 ? wide : narrow}`;
@@ -90,8 +92,9 @@ const TOLD: readonly { readonly id: BeliefId; readonly name: string; readonly wo
 
 /** Gauge is as its band or the knitter said until a swatch moves it; all else is assumed. */
 function sourceOf(belief: Belief, id: BeliefId, given: Source, from: string | null): Source {
-  if (from !== null) return "measured";
-  return id === "width" || id === "height" ? given : "assumed";
+  if (id === "width" || id === "height")
+    return isGaugeMeasured(belief, id === "width" ? "Width" : "Height") ? "measured" : given;
+  return from === null ? "assumed" : "measured";
 }
 
 /** The yarn's length in a ball, of the first yarn. */
@@ -119,7 +122,8 @@ export function tellBelief(
   const names = new Map(belief.swatches.map(({ swatch }) => [swatch.id, swatch.name]));
   return all.map(({ id, name, words }) => {
     const [before, now] = [marginal(belief.prior, id), marginal(belief, id)];
-    const by = belief.movedBy(id);
+    // What washing does is only inferred where no swatch was measured before and after: that is no measurement.
+    const by = id === "blockWidth" && !isWashingMeasured(belief) ? null : belief.movedBy(id);
     const from = by === null ? null : (names.get(by) ?? null);
     const source = sourceOf(belief, id, id === "height" ? given.height : given.width, from);
     return { id, name, words: words(basis, now), before, now, from, source };

@@ -11,8 +11,12 @@ import type { ProjectPlan } from "./wholeProject";
 
 const { exp } = Math;
 
-/** What rows take, in loops, widths and crossings; sizes of needles are in it. */
+/** What rows and edges take, in loops, widths and crossings; sizes of needles are in it. */
 interface RowCounts {
+  /** The share of its height that a fabric keeps which is worked to a length; null where its rows are counted. */
+  readonly toLength: number | null;
+  /** The share of its width that it keeps. */
+  readonly kept: number;
   loops: number;
   castOffLoops: number;
   widths: number;
@@ -22,11 +26,9 @@ interface RowCounts {
 
 /** How much a yarn takes of each measure, all pieces as often as they are worked. */
 interface Counts {
-  /** Rows by the share of its height that a fabric keeps which is worked to a length; null for counted rows. */
-  readonly rows: Map<number | null, RowCounts>;
-  /** What is no row: edges, seams, ends. */
-  loops: number;
-  castOffLoops: number;
+  /** Rows and edges by the shares of height and width that their fabrics keep. */
+  readonly rows: Map<string, RowCounts>;
+  /** What hangs on no stitch: edges along a width, seams, ends. */
   castOffWidths: number;
   widths: number;
   heights: number;
@@ -37,14 +39,13 @@ interface Counts {
     readonly piece: PiecePlan;
     readonly stitches: number;
     readonly width: number;
+    readonly kept: number;
     readonly times: number;
   }[];
 }
 
 const nothing = (): Counts => ({
   rows: new Map(),
-  loops: 0,
-  castOffLoops: 0,
   castOffWidths: 0,
   widths: 0,
   heights: 0,
@@ -54,10 +55,33 @@ const nothing = (): Counts => ({
 
 type CountsOf = (yarnId: string) => Counts;
 
+/**
+ * Share of its plain width that a section is believed to keep; all of it where a tape has said how wide it is. What is
+ * cast on is as many as the fabric above it takes.
+ */
+function keptWidth({ sections }: PiecePlan, section: PlannedSection): number {
+  const above = sections.slice(sections.indexOf(section)).find(({ worked }) => worked.content !== null);
+  const kept = above?.worked.content?.kept;
+  return !kept || kept.measured !== null ? 1 : kept.all;
+}
+
+/** Where what a fabric takes is summed up that keeps such shares of its height and width. */
+function rowsAt(counts: Counts, toLength: number | null, kept: number): RowCounts {
+  const key = `${toLength} ${kept}`;
+  const rows = counts.rows.get(key) ?? {
+    toLength,
+    kept,
+    loops: 0,
+    castOffLoops: 0,
+    widths: 0,
+    legs: new Map(),
+  };
+  counts.rows.set(key, rows);
+  return rows;
+}
+
 /** Adds rows that were counted, each so many times as large. */
-function countTally(counts: Counts, toLength: number | null, tally: Tally, by: number) {
-  const rows = counts.rows.get(toLength) ?? { loops: 0, castOffLoops: 0, widths: 0, legs: new Map() };
-  counts.rows.set(toLength, rows);
+function countTally(rows: RowCounts, tally: Tally, by: number) {
   rows.loops += by * (tally.stitches + tally.textureLoops + tally.castOnLoops);
   rows.castOffLoops += by * tally.castOffLoops;
   rows.widths += by * tally.textureWidths;
@@ -65,9 +89,12 @@ function countTally(counts: Counts, toLength: number | null, tally: Tally, by: n
     for (const span of spansOf(crossing)) rows.legs.set(span, (rows.legs.get(span) ?? 0) + 2 * by * count);
 }
 
-function countShares({ worked, shares, extras, toLength }: PlannedSection, times: number, of: CountsOf) {
+function countShares(section: PlannedSection, piece: PiecePlan, of: CountsOf) {
+  const { worked, shares, extras, toLength } = section;
+  const { times } = piece;
+  const kept = keptWidth(piece, section);
   const by = times * worked.scale;
-  for (const { yarnId, tally } of shares) countTally(of(yarnId), toLength, tally, by);
+  for (const { yarnId, tally } of shares) countTally(rowsAt(of(yarnId), toLength, kept), tally, by);
   for (const { yarnId, ends, carriedRows, twists } of extras) {
     const counts = of(yarnId);
     counts.constantMm += times * ends * END_MM;
@@ -80,6 +107,8 @@ function countShares({ worked, shares, extras, toLength }: PlannedSection, times
 function countEdges(section: PlannedSection, piece: PiecePlan, counts: Counts) {
   const { worked } = section;
   const { times } = piece;
+  const kept = keptWidth(piece, section);
+  const rows = rowsAt(counts, null, kept);
   for (const edge of worked.edges) {
     if (edge.kind === "end") counts.constantMm += times * END_MM;
     else if (edge.kind === "sewn") {
@@ -87,13 +116,13 @@ function countEdges(section: PlannedSection, piece: PiecePlan, counts: Counts) {
       counts.constantMm += times * 2 * END_MM;
     } else if (edge.kind === "castOff") {
       const { loops, widths } = CAST_OFFS[edge.method].takes;
-      counts.castOffLoops += times * worked.scale * loops * edge.stitches;
+      rows.castOffLoops += times * worked.scale * loops * edge.stitches;
       counts.castOffWidths += times * widths * edge.width;
     } else if (edge.method === "longTail") {
-      counts.loops += times * worked.scale * edge.stitches;
-      counts.tails.push({ section, piece, stitches: edge.stitches, width: edge.width, times });
+      rows.loops += times * worked.scale * edge.stitches;
+      counts.tails.push({ section, piece, stitches: edge.stitches, width: edge.width, kept, times });
     } else {
-      counts.loops += times * worked.scale * castOnCount(edge.method) * edge.stitches;
+      rows.loops += times * worked.scale * castOnCount(edge.method) * edge.stitches;
       counts.constantMm += times * END_MM;
     }
   }
@@ -105,49 +134,60 @@ const SEWN_TIMES = seamYarn(1, millimetres(1)) - seamYarn(1, millimetres(0));
 function countPiece(piece: PiecePlan, of: CountsOf) {
   const own = of(piece.yarnId);
   for (const section of piece.sections) {
-    countShares(section, piece.times, of);
+    countShares(section, piece, of);
     countEdges(section, piece, own);
   }
   own.heights += piece.times * piece.seams * SEWN_TIMES * seamRows(piece.sections);
   own.constantMm += piece.times * piece.seams * 2 * END_MM;
 }
 
+/**
+ * What is held on to where something is off: the stitches as they are written, or the width, by adding stitches until
+ * it is wide enough or leaving some away.
+ */
+export type Keeping = "stitches" | "width";
+
+/** Stitches that give the planned width, against those that were planned. Example: 3 % narrower ones are 3 % more. */
+const stitchesFactor = (kept: number, { width, drawWidth }: Unknowns) =>
+  exp(-width) * kept ** (1 - exp(drawWidth));
+
 /** Counts made ready to be asked many times: no look-ups behind a question. */
 function ready(counts: Counts) {
-  const rows = [...counts.rows].map(([toLength, { legs, ...rest }]) => ({
-    toLength,
+  const rows = [...counts.rows.values()].map(({ legs, ...rest }) => ({
     ...rest,
     spans: Float64Array.from(legs.keys()),
     times: Float64Array.from(legs.values()),
   }));
-  return (plain: PlainStitch, unknowns: Unknowns): number => {
+  return (plain: PlainStitch, unknowns: Unknowns, keeping: Keeping): number => {
     const { loopMm, widthMm, heightMm, aspect } = plain;
     const castOff = exp(unknowns.castOff);
     const give = exp(unknowns.give);
     let sum =
       counts.constantMm +
-      counts.loops * loopMm +
       counts.widths * widthMm +
       counts.heights * heightMm +
-      castOff * (counts.castOffLoops * loopMm + counts.castOffWidths * widthMm);
-    for (const { toLength, loops, castOffLoops, widths, spans, times } of rows) {
+      castOff * counts.castOffWidths * widthMm;
+    for (const { toLength, kept, loops, castOffLoops, widths, spans, times } of rows) {
+      const more = keeping === "width" ? stitchesFactor(kept, unknowns) : 1;
       let crossed = 0;
       for (let leg = 0; leg < spans.length; leg += 1)
         crossed += (times[leg] ?? 0) * legExtra(spans[leg] ?? 0, aspect);
       sum +=
+        more *
         rowsFactor(toLength, unknowns) *
         ((loops + castOff * castOffLoops) * loopMm + (widths + give * crossed) * widthMm);
     }
-    for (const { section, piece, stitches, width, times } of counts.tails) {
-      const basis = tailOf(section, { stitches, width }, { plan: piece, plain });
+    for (const { section, piece, stitches, width, kept, times } of counts.tails) {
+      const more = keeping === "width" ? stitchesFactor(kept, unknowns) : 1;
+      const basis = tailOf(section, { stitches: more * stitches, width }, { plan: piece, plain });
       sum += times * tailLength(piece.tail.school, basis, unknowns.tail);
     }
     return sum;
   };
 }
 
-/** Yarn in mm with `unknowns` as given. */
-export type Need = (unknowns: Unknowns) => number;
+/** Yarn in mm with `unknowns` as given; of the stitches as they are written where nothing else is said. */
+export type Need = (unknowns: Unknowns, keeping?: Keeping) => number;
 
 /**
  * The yarn that a project needs of each yarn, by its id, without joins, ready to be asked with any unknowns. What
@@ -171,9 +211,9 @@ export function needOf(plan: ProjectPlan): ReadonlyMap<string, Need> {
       const swatched = yarnId === first && plan.swatchMm > 0;
       return [
         yarnId,
-        (unknowns: Unknowns) => {
+        (unknowns: Unknowns, keeping: Keeping = "stitches") => {
           const plain = deviated(plan.gauge, unknowns);
-          return rest(plain, unknowns) + (swatched ? swatchYarn(plan.swatchMm, plain) : 0);
+          return rest(plain, unknowns, keeping) + (swatched ? swatchYarn(plan.swatchMm, plain) : 0);
         },
       ];
     }),
@@ -188,13 +228,13 @@ export function pieceNeed(piece: PiecePlan, gauge: Gauge): Need {
   const counts = nothing();
   countPiece(piece, () => counts);
   const asked = ready(counts);
-  return (unknowns) => asked(deviated(gauge, unknowns), unknowns);
+  return (unknowns, keeping = "stitches") => asked(deviated(gauge, unknowns), unknowns, keeping);
 }
 
 /** The yarn of rows that were counted, on a needle that makes stitches so many times as large. */
 export function tallyNeed(tally: Tally, scale: number, gauge: Gauge): Need {
   const counts = nothing();
-  countTally(counts, null, tally, scale);
+  countTally(rowsAt(counts, null, 1), tally, scale);
   const asked = ready(counts);
-  return (unknowns) => asked(deviated(gauge, unknowns), unknowns);
+  return (unknowns, keeping = "stitches") => asked(deviated(gauge, unknowns), unknowns, keeping);
 }

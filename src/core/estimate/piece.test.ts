@@ -228,6 +228,7 @@ test("what is needed with anything off is the sum of the ledger's lines at the s
     height: off,
     loop: off,
     give: off,
+    drawWidth: off,
     drawHeight: off,
     tail: off,
     castOff: off,

@@ -27,7 +27,7 @@ const MOST_KEPT = 1.2;
 
 /** Something of a section that cannot be so, lacks, or should be thought of. */
 export interface PieceFinding extends Omit<SectionFinding, "side"> {
-  readonly field: "measuredWidth" | "section";
+  readonly field: "measuredWidth" | "section" | "colour" | "piece";
 }
 
 export interface PlanBasis {
@@ -84,7 +84,7 @@ function contentsOf(
     }
     const { tape, message } =
       section.kind === "fabric" ? tapeOf(section, lying.across, stitchMmOf(section)) : { tape: null };
-    if (message) findings.push({ sectionId: section.id, field: "measuredWidth", message, leftOut: false });
+    if (message) findings.push({ sectionId: section.id, field: "measuredWidth", message, leftOut: true });
     const fills = section.kind === "hem" || section.content === "ground";
     contents.set(section.id, contentOf(lying, { fills, tape, raised: !without.includes("bobbles"), pull }));
   }
@@ -126,8 +126,24 @@ function mainOf(sections: readonly WorkedSection[]): MainFabric | null {
   return one?.content ? { sectionId: one.section.id, content: one.content, stitches: one.to } : null;
 }
 
-/** Works and counts a piece. `basis.laid` must hold what lies across all of its sections. */
-export function planPiece(project: Project, piece: ProjectPiece, basis: PlanBasis): PlannedPiece {
+/** Colours of sections that are of no yarn of the project: what they would work is in no answer. */
+const strangeColours = ({ yarns }: Project, { sections }: ProjectPiece): readonly PieceFinding[] =>
+  sections.flatMap((section): readonly PieceFinding[] => {
+    if (section.kind !== "fabric") return [];
+    const strange = section.colours.bands.filter(({ yarnId }) => !yarns.some(({ id }) => id === yarnId));
+    if (strange.length === 0) return [];
+    const message = "A colour here is of a yarn that is not in the project: choose one that is.";
+    return [{ sectionId: section.id, field: "colour", message, leftOut: true }];
+  });
+
+const NO_ROWS = "No row of this piece can be worked yet: give it a fabric, and say over how many rows.";
+
+/**
+ * Works and counts a piece, but what the knitter wants left out. `basis.laid` must hold what lies across all of its
+ * sections.
+ */
+export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasis): PlannedPiece {
+  const piece = { ...whole, sections: whole.sections.filter(({ leftOut }) => !leftOut) };
   const { gauge, needleMm, without, drawInSd } = basis;
   const plain = plainStitch(gauge);
   const scaleOf = ({ needleMm: own }: ProjectSection) => (own === null ? 1 : needleScale(own, needleMm));
@@ -147,8 +163,19 @@ export function planPiece(project: Project, piece: ProjectPiece, basis: PlanBasi
     foldHems: !without.includes("hems"),
     after: (section) => piece.sections.slice(piece.sections.indexOf(section) + 1),
   });
-  const told = [...findings, ...(unlaid.length > 0 ? unlaid : onlyOnce(worked.findings))];
-  if (worked.sections.every(({ rows }) => rows.length === 0)) return { plan: null, worked, findings: told };
+  const told = [
+    ...findings,
+    ...(unlaid.length > 0 ? unlaid : onlyOnce(worked.findings)),
+    ...strangeColours(project, piece),
+  ];
+  if (worked.sections.every(({ rows }) => rows.length === 0)) {
+    const [first] = whole.sections;
+    const silent = first && !told.some(({ leftOut }) => leftOut);
+    const none: readonly PieceFinding[] = silent
+      ? [{ sectionId: first.id, field: "piece", message: NO_ROWS, leftOut: true }]
+      : [];
+    return { plan: null, worked, findings: [...told, ...none] };
+  }
   const yarn = project.yarns.find(({ id }) => id === piece.yarnId) ?? project.yarns[0];
   const yarnId = yarn?.id ?? "";
   const putUp = yarn?.putUp ?? project.yarns[0]?.putUp ?? null;

@@ -8,6 +8,8 @@ export interface Unknowns {
   readonly loop: number;
   /** Share of its way that a crossing loop takes from its own yarn. */
   readonly give: number;
+  /** Scale of the width that fabrics lose: it matters where stitches are added until it is wide enough. */
+  readonly drawWidth: number;
   /** Scale of the height that fabrics lose: what is worked to a length then takes more rows, or fewer. */
   readonly drawHeight: number;
   /** Length of the wraps of a cast-on tail. */
@@ -22,6 +24,7 @@ export const NOTHING_OFF: Unknowns = {
   height: 0,
   loop: 0,
   give: 0,
+  drawWidth: 0,
   drawHeight: 0,
   tail: 0,
   castOff: 0,

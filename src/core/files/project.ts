@@ -50,6 +50,8 @@ const piece = z.strictObject({
   mirrored: z.boolean().default(false),
   /** Whether it is worked in the round. */
   round: z.boolean().default(false),
+  /** Whether the knitter wants it left out of the answer. */
+  leftOut: z.boolean().default(false),
   /** How the piece will be finished: it decides how far its ribs pull in. */
   blocking: z.enum(BLOCKING_IDS).default("wetBlocked"),
   /** Seams along its sides, up to an armhole; a seam between two pieces counts at one of them. */
@@ -148,6 +150,7 @@ export const emptyPiece = (id: string, name: string): ProjectPiece => ({
   times: 1,
   mirrored: false,
   round: false,
+  leftOut: false,
   blocking: "wetBlocked",
   seams: 0,
   tail: { school: "wraps", twentyMm: null },

@@ -7,7 +7,12 @@ import { COUNTS, LENGTHS } from "./bounds";
 import { count, measure } from "./within";
 
 /** All sections have a name of their own and may have a needle of their own; null is the project's. */
-const common = { id: z.string().max(64), needleMm: measure(LENGTHS.needle).nullable().default(null) };
+const common = {
+  id: z.string().max(64),
+  needleMm: measure(LENGTHS.needle).nullable().default(null),
+  /** Whether the knitter wants it left out: then it is neither worked nor told of as missing. */
+  leftOut: z.boolean().default(false),
+};
 
 /** Over how many rows: as counted, as long as it takes, or in whole repeats and on to a named row. */
 const extent = {

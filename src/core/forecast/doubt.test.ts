@@ -17,8 +17,8 @@ test("a loop's doubt is that of the fabric's share: nearly all of 8 %", () => {
 });
 
 test("half of a gauge's error reaches the yarn, since the loop goes with the root of the stitch", () => {
-  expect(sdOf("width")).toBeCloseTo(0.025 / 2, 2);
-  expect(sdOf("width", gauged({ source: "band" }))).toBeCloseTo(0.0539 / 2, 2);
+  expect(sdOf("width")).toBeCloseTo(Math.hypot(0.03, 0.04) / 2, 2);
+  expect(sdOf("width", gauged({ source: "band" }))).toBeCloseTo(Math.hypot(0.05, 0.04) / 2, 2);
 });
 
 test("every unknown that counts has a doubt, the largest first, the lot's put-up always the same", () => {

@@ -38,10 +38,11 @@ export interface Doubt {
 
 /** A vector of deviations about a belief's mean, as what is off of the project that was planned at that mean. */
 const offFrom = (likely: Unknowns, away: Deviations): Unknowns => {
-  const { width, height, loop, give, drawHeight, tail, castOff } = ofProject(away);
+  const { width, height, loop, give, drawWidth, drawHeight, tail, castOff } = ofProject(away);
   return {
     width,
     height,
+    drawWidth,
     drawHeight,
     loop: likely.loop + loop,
     give: likely.give + give,

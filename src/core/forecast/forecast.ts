@@ -2,7 +2,7 @@
 import { putUpId, type BeliefId } from "../belief/axes";
 import { marginal, type Gaussian } from "../belief/prior";
 import { JOIN_MM, joinWaste } from "../estimate/balls";
-import { needOf, type Need } from "../estimate/need";
+import { needOf, type Keeping, type Need } from "../estimate/need";
 import type { Unknowns } from "../estimate/unknowns";
 import type { ProjectEstimate, ProjectPlan, YarnEstimate } from "../estimate/wholeProject";
 import { metres, millimetres, type Metres, type Millimetres } from "../units/brands";
@@ -23,7 +23,6 @@ const CERTAIN = 0.999;
 /** Quantiles that the answer is told in. */
 const QUANTILES = { p5: 5, p10: 10, p50: 50, p90: 90, p95: 95 } as const;
 export type Quantile = keyof typeof QUANTILES;
-type Quantiles = { readonly [Q in Quantile]: Millimetres };
 
 export interface BallChance {
   readonly balls: number;
@@ -48,7 +47,12 @@ export interface YarnForecast extends YarnEstimate {
   /** Every count that is neither hopeless nor sure, and the advised one. */
   readonly chances: readonly BallChance[];
   readonly leftOver: Metres;
-  readonly quantilesMm: Quantiles;
+  /**
+   * The chances of the same counts for a knitter who holds on to the width, adding stitches until it is wide enough;
+   * and what is advised then.
+   */
+  readonly atWidth: { readonly advised: BallChance; readonly around: readonly BallChance[] };
+  readonly quantilesMm: { readonly [Q in Quantile]: Millimetres };
   /** Yarn that is enough for so many in a hundred of the drawn projects, from 0 to 100, in mm. */
   readonly percentilesMm: readonly number[];
   /** What each school would buy, whichever advises. */
@@ -83,7 +87,12 @@ export const fewer = ({ belief, draws }: Drawn, count: number): Drawn => ({
 });
 
 /** Yarn in mm that each drawn project needs, without joins. */
-function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Float64Array {
+function drawnNeeds(
+  { belief, draws }: Drawn,
+  likely: Unknowns,
+  need: Need,
+  keeping: Keeping = "stitches",
+): Float64Array {
   const count = draws[0]?.length ?? 0;
   const axis = (id: BeliefId) => draws[belief.axes.indexOf(id)] ?? new Float64Array(count);
   const [width, driftWidth, height, driftHeight] = [
@@ -92,9 +101,10 @@ function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Flo
     axis("height"),
     axis("driftHeight"),
   ];
-  const [loop, give, drawHeight, tail, castOff] = [
+  const [loop, give, drawWidth, drawHeight, tail, castOff] = [
     axis("loop"),
     axis("give"),
+    axis("drawWidth"),
     axis("drawHeight"),
     axis("tail"),
     axis("castOff"),
@@ -108,10 +118,11 @@ function drawnNeeds({ belief, draws }: Drawn, likely: Unknowns, need: Need): Flo
     off.height = at(height) + at(driftHeight);
     off.loop = likely.loop + at(loop);
     off.give = likely.give + at(give);
+    off.drawWidth = at(drawWidth);
     off.drawHeight = at(drawHeight);
     off.tail = likely.tail + at(tail);
     off.castOff = likely.castOff + at(castOff);
-    needs[index] = need(off);
+    needs[index] = need(off, keeping);
   }
   return needs;
 }
@@ -151,10 +162,31 @@ function percentilesOf(needs: Float64Array, wasteMm: number): readonly number[] 
   });
 }
 
-const quantilesOf = (percentiles: readonly number[]) =>
+const quantilesOf = <Value extends number>(percentiles: readonly Value[]) =>
   Object.fromEntries(
-    Object.entries(QUANTILES).map(([name, percent]) => [name, millimetres(percentiles[percent] ?? 0)]),
-  ) as unknown as Quantiles;
+    Object.entries(QUANTILES).map(([name, percent]) => [name, percentiles[percent] ?? 0]),
+  ) as unknown as { readonly [Q in Quantile]: Value };
+
+/** Fewer draws are enough for the second chance: it is told in whole hundredths. */
+const WIDTH_DRAWS = 8000;
+
+/** Chances of counts of balls, as of `needs`. */
+function countedBalls(needs: Float64Array, ballMm: number, putUps: Float64Array | null, wanted: number) {
+  const all = chancesOf(countBalls(needs, ballMm, putUps), needs.length, wanted);
+  const chanceOf = (balls: number): BallChance => all[balls - 1] ?? { balls, chance: 1 };
+  const advised = all.find(({ chance }) => chance >= wanted) ?? chanceOf(all.length + 1);
+  return { all, chanceOf, advised };
+}
+
+/**
+ * What the need of a yarn weighs, in g: its share of balls that hold what they really hold, both drawn together, so
+ * that what a weighing said of the two is kept. Example: where a ball holds just what its band says, need times g/m.
+ */
+export function quantilesOfMass({ yarn: { putUp }, balls, drawn: { needsMm, putUps } }: YarnForecast) {
+  const perMm = putUp.massG / putUp.lengthM / 1000;
+  const masses = needsMm.map((need, index) => need * perMm * exp(-(putUps?.[index] ?? 0)));
+  return quantilesOf(percentilesOf(masses, joinWaste(balls) * perMm));
+}
 
 /**
  * Forecast for one yarn: twenty thousand projects are drawn from the belief, and counted.
@@ -172,18 +204,22 @@ function forecastYarn(
   const percentilesMm = percentilesOf(needs, joinWaste(fewest));
   const wanted = CERTAINTIES[wish.certainty];
   const ruled = byAllowance(estimate, wish.school.percent);
-  const all = chancesOf(countBalls(needs, yarn.putUp.lengthM * 1000, putUps), needs.length, wanted);
-  const chanceOf = (balls: number): BallChance => all[balls - 1] ?? { balls, chance: 1 };
-  const byModel = all.find(({ chance }) => chance >= wanted) ?? chanceOf(all.length + 1);
+  const ballMm = yarn.putUp.lengthM * 1000;
+  const { all, chanceOf, advised: byModel } = countedBalls(needs, ballMm, putUps, wanted);
+  const some = fewer(drawn, WIDTH_DRAWS);
+  const wide = drawnNeeds(some, likely, need, "width");
+  const atWidth = countedBalls(wide, ballMm, putUps?.subarray(0, WIDTH_DRAWS) ?? null, wanted);
   const advised = wish.school.by === "allowance" ? chanceOf(ruled.balls) : byModel;
   const slope = slopeOfNeed(belief, likely, need, { yarnId: yarn.id, wasteMm: joinWaste(fewest) });
+  const around = [advised.balls - 1, advised.balls, advised.balls + 1].filter((balls) => balls > 0);
   return {
     ...estimate,
     advised,
-    around: [advised.balls - 1, advised.balls, advised.balls + 1].filter((balls) => balls > 0).map(chanceOf),
+    around: around.map(chanceOf),
+    atWidth: { advised: atWidth.advised, around: around.map(atWidth.chanceOf) },
     chances: all.filter(({ balls, chance }) => chance > HOPELESS || balls === advised.balls),
     leftOver: metres(advised.balls * yarn.putUp.lengthM - estimate.totalMm / 1000),
-    quantilesMm: quantilesOf(percentilesMm),
+    quantilesMm: quantilesOf(percentilesMm.map(millimetres)),
     percentilesMm,
     byModel,
     byAllowance: ruled,

@@ -1,6 +1,6 @@
 /** From a project to its forecast; or what is still missing for one. */
 import { ofProject } from "../belief/axes";
-import { believe, isGaugeMeasured, type Belief } from "../belief/believe";
+import { believe, isGaugeMeasured, isPatternWeighed, type Belief } from "../belief/believe";
 import { marginal } from "../belief/prior";
 import { putUpId } from "../belief/axes";
 import type { PiecePlan } from "../estimate/piece";
@@ -39,6 +39,8 @@ export interface Finding extends PieceFinding {
 interface Basis {
   readonly plan: ProjectPlan;
   readonly belief: Belief;
+  /** Whether a swatch of the pattern was weighed; a plain one where nothing is cabled. */
+  readonly weighed: boolean;
   readonly sources: GaugeSources & { readonly needle: Source };
   /** All pieces as they were worked, those without a row too. */
   readonly worked: ReadonlyMap<string, WorkedPiece>;
@@ -109,18 +111,22 @@ function yarnsOf(project: Project): readonly PlannedYarn[] | null {
 
 const isReading = (project: Project, laid: LaidSections) =>
   piecesAndSwatches(project).some((piece) =>
-    piece.sections.some((section) => beginsFabric(section) && !laid.has(keyOfSection(piece, section))),
+    piece.sections.some(
+      (section) => beginsFabric(section) && !section.leftOut && !laid.has(keyOfSection(piece, section)),
+    ),
   );
 
 /** Whether any section says over how many rows it goes. */
 const hasRows = ({ pieces }: Project) =>
-  pieces.some(({ sections }) =>
-    sections.some(
-      (section) =>
-        section.kind === "hem" ||
-        (section.kind === "fabric" &&
-          (section.by === "repeats" || (section.by === "rows" ? section.rows : section.lengthMm) !== null)),
-    ),
+  pieces.some(
+    ({ leftOut, sections }) =>
+      !leftOut &&
+      sections.some(
+        (section) =>
+          section.kind === "hem" ||
+          (section.kind === "fabric" &&
+            (section.by === "repeats" || (section.by === "rows" ? section.rows : section.lengthMm) !== null)),
+      ),
   );
 
 /** The lengths that the lots are believed to hold, in place of what the bands say. */
@@ -133,7 +139,7 @@ const believedPutUps = (yarns: readonly PlannedYarn[], belief: Belief): readonly
 /** What is off of a project that is planned at the believed gauge and draw-in: neither of these. */
 const likelyOf = ({ likely }: Belief): Unknowns => {
   const { loop, give, tail, castOff } = ofProject(likely);
-  return { width: 0, height: 0, drawHeight: 0, loop, give, tail, castOff };
+  return { width: 0, height: 0, drawWidth: 0, drawHeight: 0, loop, give, tail, castOff };
 };
 
 /** Everything that the estimate stands on, each with its source; or why there is none. */
@@ -153,10 +159,12 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
   const { gauge, likely } = belief;
   const pull = { width: Math.exp(likely.drawWidth), height: Math.exp(likely.drawHeight) };
   const drawInSd = marginal(belief, "drawWidth").sd;
-  const each = project.pieces.map((piece) => ({
-    piece,
-    planned: planPiece(project, piece, { gauge, needleMm, laid, without, pull, drawInSd }),
-  }));
+  const each = project.pieces
+    .filter(({ leftOut }) => !leftOut)
+    .map((piece) => ({
+      piece,
+      planned: planPiece(project, piece, { gauge, needleMm, laid, without, pull, drawInSd }),
+    }));
   const findings = each.flatMap(({ piece, planned }) =>
     planned.findings.map((finding) => ({ ...finding, pieceId: piece.id })),
   );
@@ -173,6 +181,7 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
       pieces,
     },
     belief,
+    weighed: isPatternWeighed(belief),
     sources: {
       width: isGaugeMeasured(belief, "Width") ? "measured" : sources.width,
       height: isGaugeMeasured(belief, "Height") ? "measured" : sources.height,

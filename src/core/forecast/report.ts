@@ -4,8 +4,9 @@ import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../files/project";
 import { layProject } from "../garment/layPanels";
 import { toMetres } from "../units/brands";
-import { massOf } from "../yarn/putUp";
-import type { BallChance, Quantile, YarnForecast } from "./forecast";
+import { toldChance } from "../units/format";
+import { quantilesOfMass, type BallChance, type Quantile, type YarnForecast } from "./forecast";
+import { omissionsOf, saidToLeaveOut, type Omission, type SaidToLeaveOut } from "./omissions";
 import { forecastProject, type Finding } from "./projectForecast";
 
 export interface EstimateReport {
@@ -14,10 +15,15 @@ export interface EstimateReport {
     /** Yarn needed, by quantile. */
     readonly metres: { readonly [Q in Quantile]: number };
     readonly grams: { readonly [Q in Quantile]: number };
-    readonly balls: readonly { readonly count: number; readonly chance: number }[];
-    /** Balls to buy for the certainty that the project asks for. */
-    readonly advised: number;
+    /** Chances are null where something is left out. */
+    readonly balls: readonly { readonly count: number; readonly chance: number | null }[];
+    /** Balls needed for the certainty that the project asks for; null where something is left out. */
+    readonly advised: number | null;
   }[];
+  /** Whether the figures cover everything that the project holds, but what it says to leave out. */
+  readonly complete: boolean;
+  /** Whether a swatch of the pattern was weighed: before that no chance over 0.97 is told, however it comes out. */
+  readonly weighed: boolean;
   readonly ledger: readonly { readonly part: LedgerPart; readonly yarnId: string; readonly metres: number }[];
   readonly diagnostics: readonly ReportDiagnostic[];
 }
@@ -29,20 +35,36 @@ export interface ReportDiagnostic {
 }
 
 /** Where in a section each kind of finding lies. */
-const PATHS = { measuredWidth: ".measured.widthMm", section: "" } as const;
+const PATHS = { measuredWidth: ".measured.widthMm", section: "", colour: ".colours", piece: "" } as const;
 
 const MISSING: { readonly [Field in "putUp" | "rows"]: ReportDiagnostic } = {
   putUp: { path: "yarns.0.putUp", message: "Say what a ball holds: its mass and its length." },
   rows: { path: "pieces.0.sections", message: "Say how many rows or how long a fabric is." },
 };
 
-function pathOf({ pieces }: Project, { pieceId, sectionId, field }: Finding): string {
+function pathOf(
+  { pieces }: Project,
+  { pieceId, sectionId, field }: SaidToLeaveOut & Pick<Finding, "field">,
+): string {
   const piece = pieces.findIndex(({ id }) => id === pieceId);
+  if (sectionId === null) return `pieces.${piece}`;
   const section = pieces[piece]?.sections.findIndex(({ id }) => id === sectionId) ?? -1;
   return `pieces.${piece}.sections.${section}${PATHS[field]}`;
 }
 
-function yarnReport({ yarn, quantilesMm, chances, advised }: YarnForecast): EstimateReport["yarns"][number] {
+/** Where what is left out lies in the file. */
+function pathOfOmission(project: Project, omission: Omission): string {
+  if (omission.kind === "figure") return `typed.${omission.figure.key}`;
+  if (omission.kind !== "measurement") return pathOf(project, { ...omission, field: omission.kind });
+  const swatch = project.swatches.findIndex(({ id }) => id === omission.swatchId);
+  return `swatches.${swatch}.${omission.measure}`;
+}
+
+function yarnReport(
+  forecast: YarnForecast,
+  { complete, weighed }: { readonly complete: boolean; readonly weighed: boolean },
+): EstimateReport["yarns"][number] {
+  const { yarn, quantilesMm, chances, advised } = forecast;
   const byQuantile = (tell: (mm: (typeof quantilesMm)[Quantile]) => number) =>
     Object.fromEntries(Object.entries(quantilesMm).map(([name, mm]) => [name, tell(mm)])) as {
       [Q in Quantile]: number;
@@ -50,9 +72,12 @@ function yarnReport({ yarn, quantilesMm, chances, advised }: YarnForecast): Esti
   return {
     yarnId: yarn.id,
     metres: byQuantile(toMetres),
-    grams: byQuantile((mm) => massOf(toMetres(mm), yarn.putUp)),
-    balls: chances.map(({ balls, chance }: BallChance) => ({ count: balls, chance })),
-    advised: advised.balls,
+    grams: quantilesOfMass(forecast),
+    balls: chances.map(({ balls, chance }: BallChance) => ({
+      count: balls,
+      chance: complete ? toldChance(chance, weighed) : null,
+    })),
+    advised: complete ? advised.balls : null,
   };
 }
 
@@ -65,16 +90,28 @@ export function reportOn(
   known?: KnownFabrics,
 ): EstimateReport | { readonly missing: readonly ReportDiagnostic[] } {
   const answer = forecastProject(project, layProject(project, known));
-  const told = answer.findings.map((finding) => ({
-    path: pathOf(project, finding),
-    message: finding.message,
-  }));
-  if (!answer.known) return { missing: [...answer.missing.map((field) => MISSING[field]), ...told] };
+  const tell = (finding: Finding) => ({ path: pathOf(project, finding), message: finding.message });
+  if (!answer.known)
+    return { missing: [...answer.missing.map((field) => MISSING[field]), ...answer.findings.map(tell)] };
+  const omissions = omissionsOf(project, answer);
+  const complete = omissions.length === 0;
   return {
-    yarns: answer.yarns.map(yarnReport),
+    complete,
+    weighed: answer.weighed,
+    yarns: answer.yarns.map((yarn) => yarnReport(yarn, { complete, weighed: answer.weighed })),
     ledger: answer.yarns.flatMap(({ yarn, ledger }) =>
       LEDGER_PARTS.map(({ id }) => ({ part: id, yarnId: yarn.id, metres: toMetres(ledger[id]) })),
     ),
-    diagnostics: told,
+    diagnostics: [
+      ...omissions.map((omission) => ({
+        path: pathOfOmission(project, omission),
+        message: omission.message,
+      })),
+      ...answer.findings.filter(({ leftOut }) => !leftOut).map(tell),
+      ...saidToLeaveOut(project).map((one) => ({
+        path: pathOf(project, { ...one, field: "section" }),
+        message: "Left out, as the project says.",
+      })),
+    ],
   };
 }

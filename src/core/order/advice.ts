@@ -29,6 +29,8 @@ interface Leftover {
 export interface OrderAdvice {
   /** Most likely, without joins, in m. */
   readonly needM: number;
+  /** Whether a swatch of the pattern was weighed: else no chance is told as better than it can be known. */
+  readonly weighed: boolean;
   readonly plan: OrderPlan | null;
   readonly shortage: Shortage | null;
   /** Cheaper with mixed lots; null where that saves nothing. */
@@ -123,22 +125,41 @@ export function orderAdvice(
   if (!forecast) return null;
   const { needsMm, putUps, putUpMean } = forecast.drawn;
   const enough = enoughOf(needsMm, putUps, putUpMean);
+  // By an allowance the need is a figure, and no draws: what is bought holds it, and its chance is the model's.
+  const ruled =
+    project.school.by === "allowance" ? enoughOf(Float64Array.of(forecast.byAllowance.needMm), null) : null;
   const wanted = CERTAINTIES[project.certainty];
-  const ask = (chance: number, lots: "few" | "any") => planOrder({ ...market, enough, chance, lots });
+  const ask = (chance: number, lots: "few" | "any", by = enough) => {
+    const asked = planOrder({ ...market, enough: by, chance, lots });
+    if (!asked.ok || by === enough) return asked;
+    const { lengthM, balls } = asked.plan;
+    return { ...asked, plan: { ...asked.plan, chance: enough.chanceOf(lengthM, balls) } };
+  };
   const { lots } = project.order;
-  const ordered = ask(wanted, lots);
+  const ordered = ask(wanted, lots, ruled ?? enough);
   const needM = forecast.totalMm / 1000;
+  const { weighed } = answer;
   if (!ordered.ok)
-    return { needM, plan: null, shortage: ordered.shortage, mixed: null, steps: [], leftM: 0, makes: [] };
+    return {
+      needM,
+      weighed,
+      plan: null,
+      shortage: ordered.shortage,
+      mixed: null,
+      steps: [],
+      leftM: 0,
+      makes: [],
+    };
   const { plan } = ordered;
   const planAt = (chance: number) => {
     const other = ask(chance, lots);
     return other.ok ? other.plan : null;
   };
-  const any = lots === "few" ? ask(wanted, "any") : ordered;
+  const any = lots === "few" ? ask(wanted, "any", ruled ?? enough) : ordered;
   const leftM = plan.lengthM - needM;
   return {
     needM,
+    weighed,
     plan,
     shortage: null,
     mixed: any.ok && any.plan.cost < plan.cost - HALF_CENT ? beside(any.plan, plan) : null,

@@ -47,6 +47,10 @@ export interface Outcome {
   readonly clarity: Clarity;
   readonly hours: number;
   readonly next: NextMeasure | null;
+  /** Whether a swatch of the pattern in this yarn was weighed. */
+  readonly weighed: boolean;
+  /** What cannot be worked in this yarn, in words; null where nothing is left out. */
+  readonly leftOut: string | null;
   /** The project in this yarn. */
   readonly project: Project;
   /** The piece and section that its fabric is drawn from, and how that lies. */
@@ -143,6 +147,8 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     firmness: firmnessOf(putUp, loopMm),
     clarity: candidateClarity(candidate),
     hours: hoursFor(workOf(plan), comparison.pace),
+    weighed: answer.weighed,
+    leftOut: answer.findings.find(({ leftOut }) => leftOut)?.message ?? null,
     next: nextMeasures(answer, project.certainty)[0] ?? null,
     project,
     cloth: clothOf(answer),

@@ -256,7 +256,7 @@ test("the verdict says what decides: size, cloth, cables, weight", () => {
     label: { putUp: { massG: 100, lengthM: 160 }, stitchesPer10Cm: 17, rowsPer10Cm: 24 },
   });
   expect(told(other, "stitches")[0]).toMatch(
-    /^Right length, wrong thickness: it would be 53\.8\scm wide instead of 49\.7\scm/,
+    /^Right length, wrong thickness: it would be 53\.8\scm wide instead of 49\.9\scm/,
   );
   expect(told(other, "stitches", "imperial")[0]).toMatch(/21\.18\sin wide/);
   const dense = candidate({

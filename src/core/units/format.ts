@@ -51,8 +51,19 @@ export function formatGauge(per100Mm: number, counted: "stitches" | "rows", syst
 /** Small sizes such as a needle or a yarn's thickness, in mm in both systems, as needles are sold. */
 export const formatFine = (size: Millimetres) => withUnit(size, 2, "mm").replace(/\.?0+(?=\s)/, "");
 
-/** A chance in a hundred as people say it; certainty is never claimed. Example: 0.9534 is "95 in 100". */
-export function formatChance(chance: number): string {
+/** The highest chance that is told before anything of the pattern has been weighed. */
+const UNWEIGHED = 0.97;
+
+/** A chance as it may be told: what was not weighed is never as good as sure. Example: 0.999 unweighed is 0.97. */
+export const toldChance = (chance: number, weighed: boolean) =>
+  weighed ? chance : Math.min(chance, UNWEIGHED);
+
+/**
+ * A chance in a hundred as people say it; certainty is never claimed, and "over 99" only where a swatch of the pattern,
+ * or the knitting itself, was weighed. Example: 0.9534 is "95 in 100"; 0.999 is "97 or more in 100" where nothing was.
+ */
+export function formatChance(chance: number, weighed: boolean): string {
+  if (!weighed && Math.round(chance * 100) > 100 * UNWEIGHED) return "97 or more in 100";
   if (chance > 0.995) return "over 99 in 100";
   if (chance < 0.005) return "under 1 in 100";
   return `${Math.round(chance * 100)} in 100`;

@@ -4,6 +4,7 @@ import { readPutUp } from "../yarn/putUp";
 import { grams, metres, millimetres, type UnitSystem } from "./brands";
 import {
   formatChance,
+  toldChance,
   formatFine,
   formatGauge,
   formatMass,
@@ -86,11 +87,22 @@ test("the same measure told in either system is the same measure", () => {
 });
 
 test("chances are told in whole hundredths, never as certain", () => {
-  expect([0.004, 0.5, 0.949, 0.994, 0.996].map(formatChance)).toEqual([
+  expect([0.004, 0.5, 0.949, 0.994, 0.996].map((chance) => formatChance(chance, true))).toEqual([
     "under 1 in 100",
     "50 in 100",
     "95 in 100",
     "99 in 100",
     "over 99 in 100",
   ]);
+});
+
+test("before a swatch of the pattern is weighed nothing is told as surer than 97 in 100", () => {
+  expect([0.5, 0.97, 0.974, 0.976, 0.9999].map((chance) => formatChance(chance, false))).toEqual([
+    "50 in 100",
+    "97 in 100",
+    "97 in 100",
+    "97 or more in 100",
+    "97 or more in 100",
+  ]);
+  expect([0.5, 0.9999].map((chance) => toldChance(chance, false))).toEqual([0.5, 0.97]);
 });

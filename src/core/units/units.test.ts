@@ -89,7 +89,7 @@ test("measures are told in either system", () => {
 });
 
 test("chances never claim certainty", () => {
-  expect([0.9534, 0.9999, 0.0001].map(formatChance)).toEqual([
+  expect([0.9534, 0.9999, 0.0001].map((chance) => formatChance(chance, true))).toEqual([
     "95 in 100",
     "over 99 in 100",
     "under 1 in 100",

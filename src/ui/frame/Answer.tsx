@@ -6,10 +6,12 @@ import { toMetres } from "@/core/units/brands";
 import { massOf } from "@/core/yarn/putUp";
 import { useAnswer, useAnswerIsBehind } from "@/state/answer";
 import { change, useProjectPart } from "@/state/projectStore";
+import { useOmissions } from "@/state/omissions";
 import { useUnits } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { ColourDot } from "@/ui/parts/Colour";
 import { FieldLink } from "@/ui/parts/FieldLink";
+import { LeftOut, SaidToLeaveOut } from "./LeftOut";
 import { Sharpen } from "./Sharpen";
 
 const CERTAINTY = [
@@ -73,11 +75,17 @@ function MissingAnswer({ missing, findings: [finding] }: MissingAnswerProps) {
 
 function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
   const certainty = useProjectPart((project) => project.certainty);
-  const { yarns } = answer;
+  const whole = useOmissions().length === 0;
+  const { yarns, weighed } = answer;
   const [first] = yarns;
+  if (!whole) return <SoFar yarns={yarns} />;
   return (
     <div className="flex flex-wrap items-start gap-x-4 gap-y-1 md:justify-end">
-      {yarns.length === 1 ? <OneYarn yarn={first} /> : <SeveralYarns yarns={yarns} />}
+      {yarns.length === 1 ? (
+        <OneYarn yarn={first} weighed={weighed} />
+      ) : (
+        <SeveralYarns yarns={yarns} weighed={weighed} />
+      )}
       <div className="max-w-54 text-sm max-md:max-w-none">
         <Choice
           label="How sure to be"
@@ -90,6 +98,36 @@ function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
           }
         />
         <Sharpen doubts={first.doubts} />
+        <SaidToLeaveOut />
+      </div>
+    </div>
+  );
+}
+
+/** Something is left out: what the rest takes, and no chance, since there is none for the whole. */
+function SoFar({ yarns }: { readonly yarns: KnownForecast["yarns"] }) {
+  const units = useUnits();
+  const names = useProjectPart((project) => project.yarns);
+  return (
+    <div className="flex flex-wrap items-start gap-x-4 gap-y-1 md:justify-end">
+      <div role="status">
+        {yarns.map(({ yarn, advised, totalMm }) => (
+          <p key={yarn.id} className="whitespace-nowrap">
+            <span className="font-display text-3xl leading-tight font-semibold">{told(advised.balls)}</span>{" "}
+            of {formatMass(yarn.putUp.massG, units)} so far
+            <span className="block text-[0.95rem] text-faint">
+              {yarns.length > 1 && `${names.find(({ id }) => id === yarn.id)?.name ?? ""}: `}
+              {formatYarn(toMetres(totalMm), units)} for the rest
+            </span>
+          </p>
+        ))}
+        <p className="text-[0.95rem]">
+          <strong>No chance is told</strong> while something is left out.
+        </p>
+      </div>
+      <div className="min-w-0 flex-1 max-md:basis-full">
+        <LeftOut />
+        <SaidToLeaveOut />
       </div>
     </div>
   );
@@ -97,58 +135,93 @@ function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
 
 const told = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
 
-function OneYarn({ yarn: forecast }: { readonly yarn: YarnForecast }) {
+interface OneYarnProps {
+  readonly yarn: YarnForecast;
+  readonly weighed: boolean;
+}
+
+const KEPT_WIDTH =
+  "For a knitter who adds stitches where the cables pull harder, and leaves some away where they pull less, until it is as wide as planned.";
+
+const bare = (chance: number, weighed: boolean) => formatChance(chance, weighed).replace(" in 100", "");
+
+function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
   const units = useUnits();
-  const { advised, around, leftOver, totalMm, yarn } = forecast;
+  const { advised, around, atWidth, leftOver, totalMm, yarn } = forecast;
   const need = toMetres(totalMm);
+  const atWidthOf = (balls: number) => atWidth.around.find((one) => one.balls === balls)?.chance ?? 0;
   return (
     <>
       <div>
         <p role="status" className="font-display text-[2.6rem] leading-none font-semibold whitespace-nowrap">
-          <span className="sr-only">Buy </span>
           {told(advised.balls)}{" "}
-          <span className="font-text text-lg font-normal">of {formatMass(yarn.putUp.massG, units)}</span>
+          <span className="font-text text-lg font-normal">
+            of {formatMass(yarn.putUp.massG, units)} needed
+          </span>
         </p>
-        <p className="mt-1 whitespace-nowrap">
-          <strong>{formatChance(advised.chance)}</strong> that it is enough
+        <p className="mt-1 leading-snug whitespace-nowrap">
+          <strong>{formatChance(advised.chance, weighed)}</strong> as written,{" "}
+          <abbr title={KEPT_WIDTH} className="decoration-dotted">
+            {bare(atWidthOf(advised.balls), weighed)} at kept width
+          </abbr>
+        </p>
+        <p className="text-[0.95rem] leading-snug whitespace-nowrap text-faint">
+          {formatYarn(need, units)}, {formatMass(massOf(need, yarn.putUp), units)};{" "}
+          {formatYarn(leftOver, units)} left over
         </p>
       </div>
-      <dl className="grid grid-cols-[auto_auto] gap-x-3 text-[0.95rem] leading-snug">
-        {around
-          .filter(({ balls }) => balls !== advised.balls)
-          .map(({ balls, chance }) => (
-            <div key={balls} className="contents">
-              <dt className="text-right text-faint">{balls} would be</dt>
-              <dd>{formatChance(chance)}</dd>
-            </div>
-          ))}
-        <dt className="text-right text-faint">needed</dt>
-        <dd className="whitespace-nowrap">
-          {formatYarn(need, units)}, {formatMass(massOf(need, yarn.putUp), units)}
-        </dd>
-        <dt className="text-right text-faint">left over</dt>
-        <dd className="whitespace-nowrap">
-          {formatYarn(leftOver, units)}, {formatMass(massOf(leftOver, yarn.putUp), units)}
-        </dd>
-      </dl>
+      <table className="text-[0.95rem] leading-snug">
+        <caption className="sr-only">Chances in 100 with a ball more or fewer</caption>
+        <thead>
+          <tr className="text-left align-bottom text-sm text-faint">
+            <th scope="col" className="font-normal">
+              <span className="sr-only">Balls</span>
+            </th>
+            <th scope="col" className="pr-3 font-normal">
+              as written
+            </th>
+            <th scope="col" className="font-normal">
+              kept width
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {around
+            .filter(({ balls }) => balls !== advised.balls)
+            .map(({ balls, chance }) => (
+              <tr key={balls}>
+                <th scope="row" className="pr-2 text-left font-normal whitespace-nowrap text-faint">
+                  {balls} would be
+                </th>
+                <td className="pr-3">{bare(chance, weighed)}</td>
+                <td>{bare(atWidthOf(balls), weighed)}</td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
     </>
   );
 }
 
 /** Balls of each yarn, one under the other. */
-function SeveralYarns({ yarns }: { readonly yarns: KnownForecast["yarns"] }) {
+function SeveralYarns({
+  yarns,
+  weighed,
+}: {
+  readonly yarns: KnownForecast["yarns"];
+  readonly weighed: boolean;
+}) {
   const units = useUnits();
   const kept = useProjectPart((project) => project.yarns);
   const all = yarns.reduce((sum, { advised }) => sum + advised.balls, 0);
   return (
     <div>
       <p role="status" className="font-display text-3xl leading-none font-semibold whitespace-nowrap">
-        <span className="sr-only">Buy </span>
-        {told(all)} <span className="font-text text-lg font-normal">in {yarns.length} yarns</span>
+        {told(all)} <span className="font-text text-lg font-normal">needed in {yarns.length} yarns</span>
       </p>
       <table className="mt-1 text-[0.95rem] leading-snug">
         <tbody>
-          {yarns.map(({ yarn, advised, totalMm }) => {
+          {yarns.map(({ yarn, advised, around, totalMm }) => {
             const { name, colour } = kept.find(({ id }) => id === yarn.id) ?? { name: "", colour: "#888888" };
             return (
               <tr key={yarn.id}>
@@ -157,7 +230,18 @@ function SeveralYarns({ yarns }: { readonly yarns: KnownForecast["yarns"] }) {
                 </th>
                 <td className="pr-3 font-semibold whitespace-nowrap">{told(advised.balls)}</td>
                 <td className="pr-3 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>
-                <td className="whitespace-nowrap">{formatChance(advised.chance)}</td>
+                <td className="whitespace-nowrap">
+                  {formatChance(advised.chance, weighed)}
+                  <span className="text-faint">
+                    {around
+                      .filter(({ balls }) => balls !== advised.balls)
+                      .map(
+                        ({ balls, chance }) =>
+                          ` · ${balls}: ${formatChance(chance, weighed).replace(" in 100", "")}`,
+                      )
+                      .join("")}
+                  </span>
+                </td>
               </tr>
             );
           })}

@@ -2,13 +2,15 @@ interface BallMarksProps {
   readonly balls: number;
   readonly ballMm: number;
   readonly share: (mm: number) => string;
+  /** Whether nothing is left out; else no ball is the last that is needed. */
+  readonly whole: boolean;
 }
 
 /** More marks than this would run into one another; then only every so many are drawn. */
 const MOST_MARKS = 12;
 
 /** Where each ball ends on the strand; the last of those to buy stands out. */
-export function BallMarks({ balls, ballMm, share }: BallMarksProps) {
+export function BallMarks({ balls, ballMm, share, whole }: BallMarksProps) {
   const step = Math.ceil(balls / MOST_MARKS);
   const marks = Array.from({ length: balls }, (_, index) => index + 1).filter(
     (ball) => ball === balls || (ball % step === 0 && balls - ball >= step),
@@ -19,10 +21,10 @@ export function BallMarks({ balls, ballMm, share }: BallMarksProps) {
         <li key={ball} className="absolute top-0 -translate-x-1/2" style={{ left: share(ball * ballMm) }}>
           <span
             aria-hidden
-            className={`absolute top-5 left-1/2 h-6 w-0.5 -translate-x-1/2 ${ball === balls ? "bg-madder" : "bg-ink"}`}
+            className={`absolute top-5 left-1/2 h-6 w-0.5 -translate-x-1/2 ${whole && ball === balls ? "bg-madder" : "bg-ink"}`}
           />
           <span
-            className={`relative grid h-5.5 min-w-5.5 place-items-center rounded-full border px-1 text-xs font-semibold ${ball === balls ? "border-madder bg-madder text-paper" : "border-ink bg-card"}`}
+            className={`relative grid h-5.5 min-w-5.5 place-items-center rounded-full border px-1 text-xs font-semibold ${whole && ball === balls ? "border-madder bg-madder text-paper" : "border-ink bg-card"}`}
           >
             <span className="sr-only">end of ball </span>
             {ball}

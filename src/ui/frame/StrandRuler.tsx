@@ -9,6 +9,7 @@ import { massOf } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/answer";
 import { chooseSection } from "@/state/chosenPiece";
 import { pointAt, usePointer } from "@/state/pointer";
+import { useOmissions } from "@/state/omissions";
 import { useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { BallMarks } from "./BallMarks";
@@ -26,6 +27,7 @@ const PART_NAMES: { readonly [Part in StrandPart]: string } = {
 /** All the yarn of the project, drawn to scale across every screen: a strand for each yarn, one under the other. */
 export function StrandRuler() {
   const answer = useAnswer();
+  const leftOut = useOmissions().length;
   if (!answer.known)
     return (
       <div className="h-[4.4rem] pt-6">
@@ -48,6 +50,7 @@ export function StrandRuler() {
           strand={strand}
           scaleMm={scaleMm * 1.012}
           alone={answer.yarns.length === 1}
+          leftOut={leftOut}
         />
       )
     );
@@ -61,9 +64,11 @@ interface DrawnStrandProps {
   readonly scaleMm: number;
   /** Whether it is the only one; else each says whose it is. */
   readonly alone: boolean;
+  /** Things that are left out of it. */
+  readonly leftOut: number;
 }
 
-function DrawnStrand({ forecast, strand, scaleMm, alone }: DrawnStrandProps) {
+function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandProps) {
   const { putUp } = forecast.yarn;
   const units = useUnits();
   const router = useRouter();
@@ -121,7 +126,12 @@ function DrawnStrand({ forecast, strand, scaleMm, alone }: DrawnStrandProps) {
   return (
     <div className="select-none">
       <div className="relative h-6">
-        <BallMarks balls={forecast.advised.balls} ballMm={ballMm} share={share} />
+        <BallMarks balls={forecast.advised.balls} ballMm={ballMm} share={share} whole={leftOut === 0} />
+        {leftOut > 0 && (
+          <span className="absolute -top-0.5 right-0 rounded-full border border-madder bg-paper px-2 text-sm text-madder">
+            + what is left out
+          </span>
+        )}
       </div>
       <div
         ref={track}

@@ -11,6 +11,7 @@ import { BARE_LENGTH, readLength } from "@/core/units/length";
 import { addKit, editKit, removeKit, useGroup } from "@/state/order";
 import { useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
+import { useRefusedFields } from "@/state/typedTexts";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { IconButton } from "@/ui/parts/IconButton";
@@ -22,7 +23,8 @@ export function GroupCard({ yarnId }: { readonly yarnId: string }) {
   const kits = useProjectPart(({ order }) => order.kits);
   const certainty = useProjectPart((project) => project.certainty);
   const { told: reckoned, progress, stop } = useGroup(yarnId);
-  const group = reckoned?.ok ? reckoned.group : null;
+  const refused = useRefusedFields(kits.map(({ id }) => id));
+  const group = reckoned?.ok && refused.length === 0 ? reckoned.group : null;
   return (
     <Card title="For a group" aside="kits of one yarn for many knitters">
       <ul className="mt-2 grid gap-2">
@@ -48,6 +50,11 @@ export function GroupCard({ yarnId }: { readonly yarnId: string }) {
           Add kits to see how many balls each needs, and how many the group needs together.
         </p>
       )}
+      {refused.length > 0 && (
+        <p role="status" className="mt-2 border-l-4 border-madder pl-2 text-sm">
+          What was typed for a kit cannot be read ({refused.join(", ")}): mend it first.
+        </p>
+      )}
       {kits.length > 0 && reckoned && !reckoned.ok && (
         <p role="status" className="mt-2 border-l-4 border-madder pl-2 text-sm">
           {reckoned.message}
@@ -68,13 +75,14 @@ function GroupWords({ group, chance }: { readonly group: GroupBalls; readonly ch
         {together} balls <span className="font-text text-base font-normal">for all {all} together</span>
       </p>
       <p className="text-sm">
-        {formatChance(chance)} that nobody runs short, if those who have over give to those who need more.
+        {formatChance(chance, false)} that nobody runs short, if those who have over give to those who need
+        more.
         {saved > 0 &&
           ` Packed apart, with nobody giving, it would take ${apartForAll} to be as sure: ${saved} more.`}
       </p>
       <p className="mt-1 text-sm text-faint">
-        Kits packed at {formatChance(chance)} each are {apart} balls; that all of them are enough is then{" "}
-        {formatChance(allEnough)}. Every knitter’s gauge is taken to be 5 % about the pattern’s.
+        Kits packed at {formatChance(chance, false)} each are {apart} balls; that all of them are enough is
+        then {formatChance(allEnough, false)}. Every knitter’s gauge is taken to be 5 % about the pattern’s.
       </p>
     </div>
   );
@@ -122,8 +130,8 @@ function KitFields({ kit, group }: { readonly kit: Kit; readonly group: GroupBal
       <p className="col-span-full text-sm">
         {told ? (
           <>
-            <strong>{told.balls} balls in each</strong>, {formatChance(told.chance)}; {size(told.acrossMm)} ×{" "}
-            {size(told.alongMm)}
+            <strong>{told.balls} balls in each</strong>, {formatChance(told.chance, false)};{" "}
+            {size(told.acrossMm)} × {size(told.alongMm)}
           </>
         ) : (
           <span className="text-faint">reckoning …</span>

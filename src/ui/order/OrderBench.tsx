@@ -3,10 +3,13 @@ import dynamic from "next/dynamic";
 import { useEffect, useState } from "react";
 import { componentsOf } from "@/core/order/market";
 import { useAnswer } from "@/state/answer";
+import { useOmissions } from "@/state/omissions";
 import { useMarket, useAdvice } from "@/state/order";
 import { openShop } from "@/state/shop";
 import { useProjectPart } from "@/state/projectStore";
+import { useRefusedFields } from "@/state/typedTexts";
 import { chooseYarn, useChosenYarn } from "@/state/yarns";
+import { NotWhole } from "@/ui/frame/LeftOut";
 import { Card } from "@/ui/parts/Card";
 import { ColourDot } from "@/ui/parts/Colour";
 import { Pill } from "@/ui/parts/Pills";
@@ -36,12 +39,36 @@ function Buying() {
   const component = beside && other ? other : main;
   const market = useMarket(component);
   const advice = useAdvice(yarn.id, market);
+  const whole = useOmissions().length === 0;
+  const answer = useAnswer();
+  const neededOf = (id: string) =>
+    (answer.known && answer.yarns.find((one) => one.yarn.id === id)?.advised.balls) || null;
+  const offers = useProjectPart(({ order }) => order.offers);
+  const owners = offers.filter(({ yarnId }) => yarnId === component.key).map(({ id }) => id);
+  const refused = useRefusedFields(owners.length > 0 ? [...owners, "own shop"] : []);
+  if (!whole || refused.length > 0)
+    return (
+      <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
+        <Card title="What to buy">
+          <p className="mt-1 font-display text-[2.2rem] leading-none font-semibold">Not advised yet</p>
+          {whole ? (
+            <p role="status" className="mt-2 border-l-4 border-madder pl-2">
+              What is typed under “Where to buy” cannot be read: {refused.join(", ")}. Until it is mended the
+              last figure would stand in its place, and the plan would be for that.
+            </p>
+          ) : (
+            <NotWhole>No number of balls is advised as enough.</NotWhole>
+          )}
+        </Card>
+        <SourcesCard component={component} market={market} />
+      </div>
+    );
   return (
     <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
       <div className="grid gap-3">
         <Yarns beside={component === other} onBeside={setBeside} />
         {advice ? (
-          <PlanCard advice={advice} market={market} component={component} />
+          <PlanCard advice={advice} market={market} component={component} needed={neededOf(yarn.id)} />
         ) : (
           <Card title="What to buy">
             <p role="status" className="mt-2 text-faint">

@@ -21,17 +21,24 @@ interface PlanCardProps {
   readonly advice: OrderAdvice;
   readonly market: Market;
   readonly component: Component;
+  /** Balls that the headline says are needed, as the yarn's own are wound. */
+  readonly needed: number | null;
 }
 
 const balls = (count: number) => `${count} ${count === 1 ? "ball" : "balls"}`;
 
 /** What to take from where: the cheapest plan that is sure enough. */
-export function PlanCard({ advice, market, component }: PlanCardProps) {
+export function PlanCard({ advice, market, component, needed }: PlanCardProps) {
   const units = useUnits();
-  const { plan, shortage } = advice;
+  const { plan, shortage, weighed } = advice;
   if (!plan)
     return (
-      <Short lackingM={shortage?.lackingM ?? 0} chance={shortage?.chance ?? 0} count={shortage?.balls ?? 0} />
+      <Short
+        weighed={weighed}
+        lackingM={shortage?.lackingM ?? 0}
+        chance={shortage?.chance ?? 0}
+        count={shortage?.balls ?? 0}
+      />
     );
   const { name, strands } = component;
   const lines = listLines(plan, { yarn: name || "My yarn", strands, sellers: market.sellers, units });
@@ -44,12 +51,18 @@ export function PlanCard({ advice, market, component }: PlanCardProps) {
       <p role="status" className="mt-1 font-display text-[2.2rem] leading-none font-semibold">
         {toBuy === 0 ? "Nothing" : balls(toBuy)}{" "}
         <span className="font-text text-lg font-normal">
-          {toBuy > 0 ? `for ${formatMoney(plan.cost)}` : "to buy"}
+          to buy{toBuy > 0 && ` for ${formatMoney(plan.cost)}`}
           {had > 0 && `, ${had} from your shelf`}
         </span>
       </p>
       <p className="mt-1">
-        <strong>{formatChance(plan.chance)}</strong> that it is enough; {lotWords(plan)}
+        <strong>{formatChance(plan.chance, weighed)}</strong> that {had > 0 ? "both together are" : "it is"}{" "}
+        enough for the stitches as written; {lotWords(plan)}
+        {needed !== null && component.strands === 1 && (
+          <span className="block text-sm text-faint">
+            {balls(needed)} of the yarn’s own size are needed in all; this is what to buy beyond your shelf.
+          </span>
+        )}
       </p>
       {!plan.exact && (
         <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
@@ -181,7 +194,9 @@ function Short({
   lackingM,
   chance,
   count,
+  weighed,
 }: {
+  readonly weighed: boolean;
   readonly lackingM: number;
   readonly chance: number;
   readonly count: number;
@@ -194,8 +209,8 @@ function Short({
       </p>
       <p className="mt-2">
         {count === 0
-          ? "This yarn is neither on your shelf nor in the shop. Type in where you can get it, under “Where it can be had”, or give the yarn the name that it has there."
-          : `All ${balls(count)} that are known would be enough ${formatChance(chance)}. ${formatYarn(metres(lackingM), units)} are lacking to be as sure as you wish: type in more, look at another yarn on the Swap bench, or be more daring.`}
+          ? "This yarn is neither on your shelf nor in the shop. Type in where you can get it, under “Where to buy”, or give the yarn the name that it has there."
+          : `All ${balls(count)} that are known would be enough ${formatChance(chance, weighed)}. ${formatYarn(metres(lackingM), units)} are lacking to be as sure as you wish: type in more, look at another yarn on the Swap bench, or be more daring.`}
       </p>
     </Card>
   );

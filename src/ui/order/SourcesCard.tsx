@@ -34,7 +34,7 @@ export function SourcesCard({ component: { key }, market }: SourcesCardProps) {
   const count = (sellerId: string) =>
     market.offers.reduce((sum, offer) => (offer.sellerId === sellerId ? sum + offer.balls : sum), 0);
   return (
-    <Card title="Where it can be had">
+    <Card title="Where to buy">
       <div className="mt-2 grid gap-2">
         <div>
           <Choice

@@ -23,11 +23,11 @@ const costWords = (costs: number) =>
   costs < 0 ? `saves ${formatMoney(-costs)}` : costs < HALF_CENT ? "for the same money" : formatMoney(costs);
 
 /** Two steps that are told alike are one; one that tells no other chance is none. */
-function telling(steps: readonly Step[], chosen: OrderPlan): readonly Step[] {
-  const told = (step: Step) => formatChance(step.plan.chance);
+function telling(steps: readonly Step[], chosen: OrderPlan, weighed: boolean): readonly Step[] {
+  const told = (step: Step) => formatChance(step.plan.chance, weighed);
   return steps.filter(
     (step, index) =>
-      told(step) !== formatChance(chosen.chance) &&
+      told(step) !== formatChance(chosen.chance, weighed) &&
       !steps.slice(0, index).some((before) => told(before) === told(step)),
   );
 }
@@ -35,21 +35,21 @@ function telling(steps: readonly Step[], chosen: OrderPlan): readonly Step[] {
 /** What more certainty costs, what less would save, and what can be given back. */
 export function StepsCard({ advice, market }: { readonly advice: OrderAdvice; readonly market: Market }) {
   const units = useUnits();
-  const { plan, steps, mixed } = advice;
+  const { plan, steps, mixed, weighed } = advice;
   if (!plan) return null;
-  const worth = telling(steps, plan);
+  const worth = telling(steps, plan, weighed);
   return (
     <Card title="A ball more or fewer">
       <ul className="mt-2 grid gap-1.5">
         {worth.map((step) => (
           <li key={step.plan.chance} className="border-l-4 border-woad pl-2">
             {moreWords(step, plan, units)}: <strong>{costWords(step.costs)}</strong>, from{" "}
-            {formatChance(plan.chance)} to {formatChance(step.plan.chance)}
+            {formatChance(plan.chance, weighed)} to {formatChance(step.plan.chance, weighed)}
           </li>
         ))}
         {worth.every(({ plan: { chance } }) => chance < plan.chance) && (
           <li>
-            {plan.chance > 0.995
+            {formatChance(plan.chance, weighed) === formatChance(1, weighed)
               ? "More would not make it surer than it is."
               : "There is no more of it to be had that would make it surer."}
           </li>

@@ -38,8 +38,8 @@ export function ValueField<Value>({
   says,
 }: ValueFieldProps<Value>) {
   const id = useId();
-  const key = `${of} ${label}`;
-  const typed = useTypedText(key);
+  const place = { of, label };
+  const typed = useTypedText(place);
   const reading = typed === null || (optional && typed.trim() === "") ? null : read(typed);
   const stands =
     typed !== null && (reading === null ? value === null : !reading.ok || alike(reading.value, value));
@@ -49,9 +49,10 @@ export function ValueField<Value>({
       label={label}
       text={stands ? typed : value === null ? "" : tell(value)}
       onText={(text) => {
-        keepText(key, text);
-        if (optional && text.trim() === "") return onValue(null);
-        const found = read(text);
+        const emptied = optional && text.trim() === "";
+        const found = emptied ? null : read(text);
+        keepText(place, { text, refused: found !== null && !found.ok });
+        if (found === null) return onValue(null);
         if (found.ok) onValue(found.value);
       }}
       {...(example !== undefined && { example })}

@@ -6,6 +6,7 @@ import type { Project } from "@/core/files/project";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
 import { useProject } from "@/state/projectStore";
 import { useSettled } from "@/state/settled";
+import { useOmissions } from "@/state/omissions";
 import { useUnits } from "@/state/settings";
 import { reckoner } from "@/state/workers";
 import { millimetres, toMetres } from "@/core/units/brands";
@@ -27,10 +28,14 @@ interface WhatIfCardProps {
 /** How the answer would change with the gauge, for the same stitches and rows. */
 export function WhatIfCard({ piece, plan }: WhatIfCardProps) {
   const points = useSettled(useProject(), askSweep) ?? NONE;
+  const whole = useOmissions().length === 0;
   return (
     <Card title="If your gauge changes" aside="same stitches, same rows">
       <div className="mt-2 h-56">{points.length > 0 && <WhatIfChart points={points} />}</div>
-      <p className="text-sm text-faint">{told(points)}</p>
+      <p className="text-sm text-faint">
+        {told(points)}
+        {!whole && " That is without what is left out."}
+      </p>
       {piece && <RowGauge piece={piece} plan={plan} />}
     </Card>
   );
@@ -60,6 +65,6 @@ function RowGauge({ piece, plan }: { readonly piece: EstimatedPiece; readonly pl
 /** The chart in words. */
 function told(points: readonly SweepPoint[]): string {
   const [loosest, middle, tightest] = [points[0], points[Math.floor(points.length / 2)], points.at(-1)];
-  if (!loosest || !middle || !tightest) return "Reckoning …";
-  return `A tenth looser wants ${loosest.balls} balls, a tenth tighter ${tightest.balls}; as it is, ${middle.balls}.`;
+  if (!loosest || !middle || !tightest) return "Calculating …";
+  return `10 % looser needs ${loosest.balls} balls, 10 % tighter ${tightest.balls}; as it is, ${middle.balls}.`;
 }

@@ -7,7 +7,9 @@ import { readCount } from "@/core/units/count";
 import { decides } from "@/core/swap/decides";
 import { MOST_CANDIDATES } from "@/core/files/candidates";
 import { useAnswer } from "@/state/answer";
+import { useOmissions } from "@/state/omissions";
 import { useProjectPart } from "@/state/projectStore";
+import { useRefusedFields } from "@/state/typedTexts";
 import { setPace, useSettings } from "@/state/settings";
 import { openShop } from "@/state/shop";
 import { addCandidate, keepInSwap, useSides } from "@/state/swap";
@@ -15,6 +17,7 @@ import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { ValueField } from "@/ui/parts/ValueField";
+import { NotWhole } from "@/ui/frame/LeftOut";
 import { SwapTable } from "./SwapTable";
 
 const SwapCharts = dynamic(() => import("./SwapCharts").then((file) => file.SwapCharts), { ssr: false });
@@ -58,6 +61,8 @@ function Compared() {
     [sides],
   );
   const full = candidates.length >= MOST_CANDIDATES;
+  const whole = useOmissions().length === 0;
+  const refused = useRefusedFields(candidates.flatMap(({ id }) => [id, `${id} beside`]));
   return (
     <Card
       title="Knit it in another yarn"
@@ -74,8 +79,14 @@ function Compared() {
           </Button>
         </div>
       </div>
+      {!whole && <NotWhole>No yarn is called enough.</NotWhole>}
+      {refused.length > 0 && (
+        <p role="status" className="mt-2 border-l-4 border-madder pl-2">
+          What was typed of a yarn here cannot be read ({refused.join(", ")}): the figure before it stands.
+        </p>
+      )}
       <p aria-live="polite" className="mt-2 min-h-6 font-semibold">
-        {decides(outcomes)}
+        {whole && decides(outcomes.filter(({ leftOut }) => leftOut === null))}
       </p>
       {sides.length === 0 ? (
         <p role="status" className="py-12 text-center text-faint">

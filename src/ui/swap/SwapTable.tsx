@@ -6,6 +6,7 @@ import type { Outcome } from "@/core/swap/outcome";
 import type { Side } from "@/core/swap/sideBySide";
 import { verdictOf } from "@/core/swap/verdict";
 import { useProjectPart } from "@/state/projectStore";
+import { useOmissions } from "@/state/omissions";
 import { useUnits } from "@/state/settings";
 import { removeCandidate, takeUp } from "@/state/swap";
 import { swatchFor } from "@/state/swatches";
@@ -32,6 +33,7 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
   const units = useUnits();
   const { keep, candidates } = useProjectPart(({ swap }) => swap);
   const [first] = sides;
+  const whole = useOmissions().length === 0;
   const own = first?.compared.ok ? first.compared.outcome : null;
   if (!own) return null;
   const cell = "px-3 py-1.5 align-top border-t border-line";
@@ -70,7 +72,7 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
             {sides.map((side) => (
               <td key={keyOf(side)} className={cell}>
                 {side.compared.ok ? (
-                  <BallsCell outcome={side.compared.outcome} units={units} />
+                  <BallsCell outcome={side.compared.outcome} units={units} whole={whole} />
                 ) : (
                   <span className="text-madder">{side.compared.message}</span>
                 )}
@@ -86,6 +88,7 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
                 {side.own
                   ? "What the pattern is knitted in."
                   : side.compared.ok &&
+                    side.compared.outcome.leftOut === null &&
                     verdictOf(side.compared.outcome, own, { keep, units }).map((words) => (
                       <p key={words} className="mb-0.5 font-semibold">
                         {words}

@@ -155,11 +155,14 @@ export const SWAP_ROWS: readonly SwapRow[] = [
 
 /** How many balls, of what, and how sure. */
 export function BallsCell({
-  outcome: { strands },
+  outcome: { strands, weighed, leftOut },
   units,
+  whole,
 }: {
   readonly outcome: Outcome;
   readonly units: UnitSystem;
+  /** Whether the project leaves nothing out. */
+  readonly whole: boolean;
 }) {
   const least = Math.min(...strands.map(({ chance }) => chance));
   return (
@@ -173,7 +176,13 @@ export function BallsCell({
           {strands.length > 1 && <span className="block font-text text-xs font-normal">{name}</span>}
         </span>
       ))}
-      <span className="text-sm text-faint">{formatChance(least)} that it is enough</span>
+      {leftOut !== null ? (
+        <span className="text-sm text-madder">Not all of it: {leftOut}</span>
+      ) : (
+        <span className="text-sm text-faint">
+          {whole ? `${formatChance(least, weighed)} that it is enough` : "so far; no chance is told"}
+        </span>
+      )}
     </>
   );
 }

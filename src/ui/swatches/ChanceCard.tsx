@@ -4,7 +4,9 @@ import type { KnownForecast } from "@/core/forecast/projectForecast";
 import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { useProjectPart } from "@/state/projectStore";
+import { useOmissions } from "@/state/omissions";
 import { useUnits } from "@/state/settings";
+import { NotWhole } from "@/ui/frame/LeftOut";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { ChanceChart } from "./ChanceChart";
@@ -16,6 +18,13 @@ export function ChanceCard({ answer }: { readonly answer: KnownForecast }) {
   const [chosen, choose] = useState("");
   const yarn = answer.yarns.find((one) => one.yarn.id === chosen) ?? answer.yarns[0];
   const { p5, p95 } = yarn.quantilesMm;
+  const whole = useOmissions().length === 0;
+  if (!whole)
+    return (
+      <Card title="Will it last?">
+        <NotWhole>No chance is told.</NotWhole>
+      </Card>
+    );
   return (
     <Card
       title="Will it last?"
@@ -35,13 +44,23 @@ export function ChanceCard({ answer }: { readonly answer: KnownForecast }) {
         </div>
       )}
       <div className="mt-2 h-60">
-        <ChanceChart yarn={yarn} />
+        <ChanceChart yarn={yarn} weighed={answer.weighed} />
       </div>
       <p className="text-sm text-faint">
         {yarn.around
-          .map(({ balls, chance }) => `${balls} ${balls === 1 ? "ball" : "balls"}: ${formatChance(chance)}`)
+          .map(
+            ({ balls, chance }) =>
+              `${balls} ${balls === 1 ? "ball" : "balls"}: ${formatChance(chance, answer.weighed)}`,
+          )
           .join("; ")}
-        . Twenty thousand projects were drawn from what is believed.
+        , for the stitches as they are written. If you add stitches to keep the width:{" "}
+        {yarn.atWidth.around
+          .map(({ balls, chance }) => `${balls}: ${formatChance(chance, answer.weighed)}`)
+          .join("; ")}
+        .
+        {!answer.weighed &&
+          " More than 97 in 100 is not told before a swatch of the pattern has been weighed."}{" "}
+        Twenty thousand projects were drawn from what is believed.
       </p>
     </Card>
   );

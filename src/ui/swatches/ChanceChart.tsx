@@ -59,7 +59,7 @@ const countsOverDots = (counts: readonly number[], colour: string): Plugin => ({
 const roundedTo = (way: (value: number) => number, value: number) => 50 * way(value / 50);
 
 /** The curve, the dots on it, and the band that is most likely. */
-function planOf(yarn: YarnForecast, units: UnitSystem, look: ChartLook): ChartPlan {
+function planOf(yarn: YarnForecast, weighed: boolean, units: UnitSystem, look: ChartLook): ChartPlan {
   const { ink, woad, weld, madder } = look;
   const { all, likely, balls, counts } = pointsOf(yarn, units);
   return {
@@ -109,8 +109,8 @@ function planOf(yarn: YarnForecast, units: UnitSystem, look: ChartLook): ChartPl
           callbacks: {
             label: ({ datasetIndex, dataIndex, parsed }) =>
               datasetIndex === 0
-                ? `${counts[dataIndex] ?? 0} balls: ${formatChance((parsed.y ?? 0) / 100)}`
-                : `${formatYarn(metres((parsed.x ?? 0) * (units === "metric" ? 1 : METRES_IN_YARD)), units)}: ${formatChance((parsed.y ?? 0) / 100)}`,
+                ? `${counts[dataIndex] ?? 0} balls: ${formatChance((parsed.y ?? 0) / 100, weighed)}`
+                : `${formatYarn(metres((parsed.x ?? 0) * (units === "metric" ? 1 : METRES_IN_YARD)), units)}: ${formatChance((parsed.y ?? 0) / 100, weighed)}`,
           },
         },
       },
@@ -120,9 +120,9 @@ function planOf(yarn: YarnForecast, units: UnitSystem, look: ChartLook): ChartPl
 }
 
 /** The chance that so much yarn is enough, and where whole balls stand on that curve. */
-export function ChanceChart({ yarn }: { readonly yarn: YarnForecast }) {
+export function ChanceChart({ yarn, weighed }: { readonly yarn: YarnForecast; readonly weighed: boolean }) {
   const units = useUnits();
-  const canvas = useChart(useCallback((look) => planOf(yarn, units, look), [yarn, units]));
+  const canvas = useChart(useCallback((look) => planOf(yarn, weighed, units, look), [yarn, weighed, units]));
   const need = formatYarn(toMetres(yarn.totalMm), units);
   return (
     <canvas

@@ -4,6 +4,7 @@ import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { chooseSchool } from "@/state/school";
 import { useProjectPart } from "@/state/projectStore";
+import { useOmissions } from "@/state/omissions";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
@@ -20,6 +21,8 @@ const told = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
 export function SchoolCard({ answer }: { readonly answer: KnownForecast }) {
   const units = useUnits();
   const by = useProjectPart(({ school }) => school.by);
+  const whole = useOmissions().length === 0;
+  const tell = (chance: number) => (whole ? formatChance(chance, answer.weighed) : "not told");
   const [{ byAllowance, byModel, totalMm, chances }] = answer.yarns;
   const chanceOf = (balls: number) =>
     chances.find((one) => one.balls === balls)?.chance ?? (balls > byModel.balls ? 1 : 0);
@@ -45,7 +48,7 @@ export function SchoolCard({ answer }: { readonly answer: KnownForecast }) {
             </th>
             <td className="px-2 font-semibold whitespace-nowrap">{told(byModel.balls)}</td>
             <td className="px-2 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>
-            <td className="whitespace-nowrap">{formatChance(byModel.chance)}</td>
+            <td className="whitespace-nowrap">{tell(byModel.chance)}</td>
           </tr>
           <tr className="border-t border-line">
             <th scope="row" className="py-1 text-left font-normal">
@@ -53,7 +56,7 @@ export function SchoolCard({ answer }: { readonly answer: KnownForecast }) {
             </th>
             <td className="px-2 font-semibold whitespace-nowrap">{told(byAllowance.balls)}</td>
             <td className="px-2 whitespace-nowrap">{formatYarn(toMetres(byAllowance.needMm), units)}</td>
-            <td className="whitespace-nowrap">{formatChance(chanceOf(byAllowance.balls))}</td>
+            <td className="whitespace-nowrap">{tell(chanceOf(byAllowance.balls))}</td>
           </tr>
         </tbody>
       </table>

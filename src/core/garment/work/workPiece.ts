@@ -87,8 +87,6 @@ const MOST_ROWS = 20_000;
 class Bench {
   readonly sections: WorkedSection[] = [];
   readonly findings: SectionFinding[] = [];
-  /** Whether it was already told that nothing is on the needle. */
-  private empty = false;
   private rows = 0;
   constructor(private readonly plan: WorkPlan) {}
 
@@ -117,13 +115,8 @@ class Bench {
   }
 
   private one(section: Exclude<ProjectSection, { kind: "divide" | "join" }>, state: State): State {
-    if (stitchesOn(state.needle) === 0 && !FROM_NOTHING.includes(section.kind)) {
-      if (!this.empty)
-        this.leaveOut(section, state, "Nothing is on the needle here: cast on or pick up first.");
-      this.empty = true;
-      return state;
-    }
-    this.empty = false;
+    if (stitchesOn(state.needle) === 0 && !FROM_NOTHING.includes(section.kind))
+      return this.leaveOut(section, state, "Nothing is on the needle here: cast on or pick up first.");
     const work = KINDS[section.kind] as (section: ProjectSection, state: State, plan: WorkPlan) => Outcome;
     const outcome = work(section, state, this.plan);
     if ("problem" in outcome) return this.leaveOut(section, state, outcome.problem);

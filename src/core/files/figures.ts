@@ -1,0 +1,142 @@
+/** Everything that is typed as a measure or a count: what it is called, whose it is, how it is read and told. */
+import { METRES_IN_YARD, grams, millimetres, type UnitSystem } from "../units/brands";
+import { readCount, type CountBounds } from "../units/count";
+import { readEase, tellEase } from "../units/ease";
+import { formatFine, formatGauge, formatMassFine, plain, tellSize } from "../units/format";
+import { readGauge } from "../units/gauge";
+import { BARE_LENGTH, readLength } from "../units/length";
+import { readMass } from "../units/mass";
+import { readPercent } from "../units/percent";
+import { read, type Bounds, type Reading } from "../units/reading";
+import { readPutUp, tellPutUp, type PutUp } from "../yarn/putUp";
+import { COUNTS, LENGTHS, SWATCH_G } from "./bounds";
+
+/** How a kind of figure is read and told, wherever it is kept. */
+interface FigureKind<Value> {
+  readonly read: (text: string, units: UnitSystem) => Reading<Value>;
+  /** The value as text that can be read again. */
+  readonly tell: (value: Value, units: UnitSystem) => string;
+}
+
+export interface Figure<Value> extends FigureKind<Value> {
+  /** As it is called in a sentence: "the needle". */
+  readonly name: string;
+  /** Whose it is, so that each yarn, piece and section keeps what was typed for it. */
+  readonly of: "project" | "yarn" | "piece" | "section" | "swatch";
+  /** May be left empty; what is empty is assumed. */
+  readonly optional: boolean;
+}
+
+/** A length of fabric or yarn. */
+const size = (bounds: Bounds): FigureKind<number> => ({
+  read: (text, units) => readLength(text, BARE_LENGTH[units], bounds),
+  tell: (value, units) => tellSize(millimetres(value), units),
+});
+
+/** A needle or another small thing, in mm in both systems. */
+const fine = (bounds: Bounds): FigureKind<number> => ({
+  read: (text) => readLength(text, 1, bounds),
+  tell: (value) => formatFine(millimetres(value)),
+});
+
+/** A whole number of things. */
+const counted = (bounds: CountBounds): FigureKind<number> => ({
+  read: (text) => readCount(text, bounds),
+  tell: String,
+});
+
+const gauge = (what: "stitches" | "rows"): FigureKind<number> => ({
+  read: (text, units) => readGauge(text, what, units),
+  tell: (value, units) => formatGauge(value, what, units),
+});
+
+/** A number without a unit is metres or yards, as yarn is told. */
+const extras: FigureKind<number> = {
+  read: (text, units) => {
+    const length = readLength(text, units === "metric" ? 1000 : 914.4, LENGTHS.extras);
+    return length.ok ? read(length.value / 1000) : length;
+  },
+  tell: (value, units) =>
+    units === "metric" ? `${plain(value, 2)} m` : `${plain(value / METRES_IN_YARD, 2)} yd`,
+};
+
+const mass: FigureKind<number> = {
+  read: (text, units) => readMass(text, units, SWATCH_G),
+  tell: (value, units) => formatMassFine(grams(value), units),
+};
+
+type Of = Figure<unknown>["of"];
+const optional = <Value>(of: Of, name: string, kind: FigureKind<Value>): Figure<Value> => ({
+  ...kind,
+  name,
+  of,
+  optional: true,
+});
+/** One that its owner cannot be without: emptied, it keeps its last value and says so. */
+const needed = <Value>(of: Of, name: string, kind: FigureKind<Value>): Figure<Value> => ({
+  ...kind,
+  name,
+  of,
+  optional: false,
+});
+
+/** One more thing to type is one more row, here and in the page's table of where it is kept. */
+export const FIGURES = {
+  sizeAcross: optional("project", "the measure", size(LENGTHS.width)),
+  sizeEase: optional<number>("project", "the ease", { read: readEase, tell: tellEase }),
+  sizeAlong: optional("project", "the length", size(LENGTHS.piece)),
+  swatch: optional("project", "the swatch to count in", size(LENGTHS.swatch)),
+  extras: optional("project", "the yarn for extras", extras),
+  stitchGauge: optional("project", "the stitch gauge", gauge("stitches")),
+  rowGauge: optional("project", "the row gauge", gauge("rows")),
+  needle: optional("project", "the needle", fine(LENGTHS.needle)),
+  allowance: needed("project", "the allowance", {
+    read: readPercent,
+    tell: (value: number) => `${plain(value, 1)} %`,
+  }),
+  putUp: needed<PutUp>("yarn", "what a ball holds", { read: readPutUp, tell: tellPutUp }),
+  seams: needed("piece", "the seams", counted(COUNTS.seams)),
+  twenty: optional("piece", "the length of twenty stitches", size(LENGTHS.twenty)),
+  ropes: needed("section", "the ropes", counted(COUNTS.ropes)),
+  purls: needed("section", "the purls between ropes", counted(COUNTS.purls)),
+  edge: needed("section", "the edge stitches", counted(COUNTS.edge)),
+  rows: optional("section", "the rows", counted(COUNTS.rows)),
+  length: optional("section", "the length", size(LENGTHS.piece)),
+  repeats: needed("section", "the repeats", counted(COUNTS.repeats)),
+  endRow: needed("section", "the row to end with", counted(COUNTS.endRow)),
+  stitches: optional("section", "the stitches", counted(COUNTS.stitches)),
+  to: optional("section", "the stitches to come to", counted(COUNTS.stitches)),
+  shaped: needed("section", "the stitches of each shaping", counted(COUNTS.shaped)),
+  every: needed("section", "the rows between shapings", counted(COUNTS.every)),
+  shapings: needed("section", "the times", counted(COUNTS.shapings)),
+  atEdge: needed("section", "the stitches at the edge", counted(COUNTS.stitches)),
+  turns: needed("section", "the turns", counted(COUNTS.turns)),
+  step: needed("section", "the stitches of each turn", counted(COUNTS.shaped)),
+  centre: needed("section", "the stitches in the middle", counted(COUNTS.centre)),
+  between: needed("section", "the stitches between the sides", counted(COUNTS.centre)),
+  along: optional("section", "the length of the edge", size(LENGTHS.piece)),
+  hemRows: needed("section", "the rows of the hem", counted(COUNTS.hem)),
+  sectionNeedle: optional("section", "the needle", fine(LENGTHS.needle)),
+  measuredWidth: optional("section", "the measured width", size(LENGTHS.width)),
+  measuredStitches: optional("section", "the stitches measured across", counted(COUNTS.measuredStitches)),
+  swatchStitches: optional("swatch", "the stitches", counted(COUNTS.stitches)),
+  swatchRows: optional("swatch", "the rows", counted(COUNTS.rows)),
+  swatchNeedle: optional("swatch", "the needle", fine(LENGTHS.needle)),
+  swatchRopes: needed("swatch", "the ropes", counted(COUNTS.ropes)),
+  swatchPurls: needed("swatch", "the purls between ropes", counted(COUNTS.purls)),
+  swatchEdge: needed("swatch", "the edge stitches", counted(COUNTS.edge)),
+  swatchBorder: optional("swatch", "the border", counted(COUNTS.borderRows)),
+  asKnitWidth: optional("swatch", "the width as knit", size(LENGTHS.span)),
+  asKnitStitches: optional("swatch", "the stitches measured as knit", counted(COUNTS.stitches)),
+  asKnitHeight: optional("swatch", "the height as knit", size(LENGTHS.span)),
+  asKnitRows: optional("swatch", "the rows measured as knit", counted(COUNTS.rows)),
+  finishedWidth: optional("swatch", "the finished width", size(LENGTHS.span)),
+  finishedStitches: optional("swatch", "the stitches measured when finished", counted(COUNTS.stitches)),
+  finishedHeight: optional("swatch", "the finished height", size(LENGTHS.span)),
+  finishedRows: optional("swatch", "the rows measured when finished", counted(COUNTS.rows)),
+  swatchMass: optional("swatch", "the weight", mass),
+  unravelledStitches: optional("swatch", "the stitches unravelled", counted(COUNTS.stitches)),
+  unravelledLength: optional("swatch", "the yarn unravelled", size(LENGTHS.unravelled)),
+} as const satisfies Record<string, Figure<number> | Figure<PutUp>>;
+
+export type FigureId = keyof typeof FIGURES;

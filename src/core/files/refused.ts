@@ -1,0 +1,112 @@
+/** What was typed and could not be read: the last good value stands in its place, and the answer has to say so. */
+import type { UnitSystem } from "../units/brands";
+import { FIGURES, type Figure, type FigureId } from "./figures";
+import type { Project } from "./project";
+import type { ProjectSection, SectionKind } from "./sections";
+
+export interface RefusedFigure {
+  /** Where its text stands in the project's `typed`. */
+  readonly key: string;
+  readonly id: FigureId;
+  readonly text: string;
+  readonly message: string;
+  /** Whose it is; null where it is the project's. */
+  readonly pieceId: string | null;
+  readonly sectionId: string | null;
+  readonly swatchId: string | null;
+  readonly yarnId: string | null;
+}
+
+type Asks = (section: ProjectSection) => readonly FigureId[];
+
+const extent: Asks = (section) => {
+  if (section.kind !== "fabric") return [];
+  if (section.by === "repeats") return ["repeats", "endRow"];
+  return [section.by === "rows" ? "rows" : "length"];
+};
+
+const fabric: Asks = (section) => {
+  if (section.kind !== "fabric") return [];
+  const measured: readonly FigureId[] = ["edge", "measuredWidth", "measuredStitches"];
+  if (section.content === "ropes") return [...extent(section), "ropes", "purls", ...measured];
+  return [...extent(section), ...(section.content === "panels" ? measured : [])];
+};
+
+const shape: Asks = (section) => {
+  if (section.kind !== "shape") return [];
+  return section.by === "rule"
+    ? ["shaped", "every", "shapings"]
+    : ["to", section.over === "rows" ? "rows" : "length"];
+};
+
+/** What a section of each kind asks for as it stands; what it asked for before it was changed counts no more. */
+const ASKED: { readonly [Kind in SectionKind]: Asks } = {
+  castOn: () => ["stitches"],
+  fabric,
+  change: () => ["to"],
+  shape,
+  castOffAt: () => ["atEdge"],
+  shortRows: () => ["turns", "step"],
+  divide: () => ["centre"],
+  join: () => ["between"],
+  hold: () => [],
+  pickUp: () => ["stitches", "along"],
+  hem: () => ["hemRows"],
+  castOff: () => [],
+};
+
+/** Figures that an answer does not stand on. */
+const NO_MATTER: readonly FigureId[] = ["sizeAcross", "sizeEase", "sizeAlong"];
+
+const NOBODY = { pieceId: null, sectionId: null, swatchId: null, yarnId: null };
+
+/** Whose a typed text is, as long as that still asks for it; null where nothing hangs on it any more. */
+function ownerOf(project: Project, id: FigureId, of: string) {
+  if (NO_MATTER.includes(id)) return null;
+  const { yarns, pieces, swatches, school } = project;
+  switch (FIGURES[id].of) {
+    case "project":
+      return id === "allowance" && school.by !== "allowance" ? null : NOBODY;
+    case "yarn": {
+      const yarn = of === "" ? yarns[0] : yarns.find((one) => one.id === of);
+      return yarn ? { ...NOBODY, yarnId: yarn.id } : null;
+    }
+    case "swatch": {
+      const swatch = swatches.find((one) => one.id === of);
+      const counts = swatch && yarns.some((yarn) => yarn.id === swatch.yarnId);
+      return counts ? { ...NOBODY, swatchId: of } : null;
+    }
+    case "piece":
+      return pieces.some((one) => one.id === of && !one.leftOut) ? { ...NOBODY, pieceId: of } : null;
+    case "section":
+      for (const piece of pieces) {
+        const section = piece.sections.find((one) => one.id === of);
+        if (!section || section.leftOut || piece.leftOut) continue;
+        return id === "sectionNeedle" || ASKED[section.kind](section).includes(id)
+          ? { ...NOBODY, pieceId: piece.id, sectionId: of }
+          : null;
+      }
+      return null;
+  }
+}
+
+const isFigure = (id: string): id is FigureId => id in FIGURES;
+const BOTH: readonly UnitSystem[] = ["metric", "imperial"];
+
+/**
+ * Typed figures that could not be read, in the order in which they were typed. Without `units` those that neither
+ * system reads. Example: "about five" as a needle is one, and the needle before it stands.
+ */
+export function refusedFigures(project: Project, units?: UnitSystem): readonly RefusedFigure[] {
+  return Object.entries(project.typed).flatMap(([key, text]): readonly RefusedFigure[] => {
+    const [id = "", of = ""] = key.split(" ");
+    if (!isFigure(id)) return [];
+    const figure: Figure<unknown> = FIGURES[id] as unknown as Figure<unknown>;
+    if (text.trim() === "" && figure.optional) return [];
+    const readings = (units ? [units] : BOTH).map((system) => figure.read(text, system));
+    const [first] = readings;
+    if (!first || first.ok || readings.some(({ ok }) => ok)) return [];
+    const owner = ownerOf(project, id, of);
+    return owner ? [{ key, id, text, message: first.message, ...owner }] : [];
+  });
+}

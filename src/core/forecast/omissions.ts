@@ -1,0 +1,79 @@
+/** What an answer leaves out of what the knitter means: as long as there is any of it, no chance is told for the whole. */
+import type { Measured } from "../belief/believe";
+import { KINDS } from "../belief/kinds";
+import type { RefusedFigure } from "../files/refused";
+import { refusedFigures } from "../files/refused";
+import type { Project } from "../files/project";
+import type { MeasureId } from "../files/swatches";
+import type { UnitSystem } from "../units/brands";
+import type { Finding, KnownForecast } from "./projectForecast";
+
+export type Omission =
+  /** A section that cannot be worked, a measured width that cannot be, a colour that is not there, an empty piece. */
+  | {
+      readonly kind: "section" | "piece" | "colour" | "measuredWidth";
+      readonly pieceId: string;
+      readonly sectionId: string;
+      readonly message: string;
+    }
+  /** A typed figure that could not be read; the last good value stands in its place. */
+  | { readonly kind: "figure"; readonly figure: RefusedFigure; readonly message: string }
+  /** Something that was read off a swatch and is not taken in. */
+  | {
+      readonly kind: "measurement";
+      readonly swatchId: string;
+      readonly measure: MeasureId;
+      readonly message: string;
+    };
+
+const ofFinding = ({ field, pieceId, sectionId, message, leftOut }: Finding): readonly Omission[] =>
+  leftOut ? [{ kind: field, pieceId, sectionId, message }] : [];
+
+const ofMeasurement = ({ swatchId, kind, taken, question }: Measured): readonly Omission[] =>
+  taken
+    ? []
+    : [
+        {
+          kind: "measurement",
+          swatchId,
+          measure: kind,
+          message:
+            question ??
+            `The ${KINDS[kind].name} needs the counts of the swatch: say how many stitches and rows.`,
+        },
+      ];
+
+/**
+ * Everything that an answer leaves out and that the knitter has not said to leave out. With `units` what could not
+ * be read in them, without what no system reads. Example: a crown whose decreases do not work out is one; told to be
+ * left out, it is none.
+ */
+export function omissionsOf(
+  project: Project,
+  { findings, belief }: Pick<KnownForecast, "findings" | "belief">,
+  units?: UnitSystem,
+): readonly Omission[] {
+  return [
+    ...findings.flatMap(ofFinding),
+    ...refusedFigures(project, units).map((figure): Omission => ({
+      kind: "figure",
+      figure,
+      message: figure.message,
+    })),
+    ...belief.measured.flatMap(ofMeasurement),
+  ];
+}
+
+/** A piece, or a section of it, that the knitter wants left out. */
+export interface SaidToLeaveOut {
+  readonly pieceId: string;
+  readonly sectionId: string | null;
+}
+
+/** What the knitter has said to leave out: pieces, and sections of the others. */
+export const saidToLeaveOut = ({ pieces }: Pick<Project, "pieces">): readonly SaidToLeaveOut[] =>
+  pieces.flatMap(({ id, leftOut, sections }): readonly SaidToLeaveOut[] =>
+    leftOut
+      ? [{ pieceId: id, sectionId: null }]
+      : sections.filter((one) => one.leftOut).map((one) => ({ pieceId: id, sectionId: one.id })),
+  );

@@ -1,0 +1,153 @@
+"use client";
+import { TriangleAlert } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { toast } from "sonner";
+import type { Omission } from "@/core/forecast/omissions";
+import { FIGURES } from "@/core/files/figures";
+import type { Project } from "@/core/files/project";
+import { KINDS } from "@/core/belief/kinds";
+import type { Wording } from "@/core/stitches/wording";
+import { leaveOut, openOmission, takeIn, useOmissions, useSaidToLeaveOut } from "@/state/omissions";
+import { useProject } from "@/state/projectStore";
+import { useSettings } from "@/state/settings";
+import { sectionName } from "@/ui/pieces/sectionWords";
+import { undoable } from "@/ui/parts/undoable";
+
+type Words = Wording["words"];
+
+/** A piece, or a section of it, by name. Example: "Back: Decrease, evenly". */
+function placeName({ pieces }: Project, pieceId: string, sectionId: string | null, words: Words): string {
+  const piece = pieces.find(({ id }) => id === pieceId);
+  const section = piece?.sections.find(({ id }) => id === sectionId);
+  const name = piece?.name || "A piece";
+  return section ? `${name}: ${sectionName(section, words)}` : name;
+}
+
+const swatchName = ({ swatches }: Project, id: string) =>
+  swatches.find((swatch) => swatch.id === id)?.name || "a swatch";
+
+/** What is left out, by name. */
+function omissionName(project: Project, omission: Omission, words: Words): string {
+  switch (omission.kind) {
+    case "measurement":
+      return `the ${KINDS[omission.measure].name} of ${swatchName(project, omission.swatchId)}`;
+    case "piece":
+      return placeName(project, omission.pieceId, null, words);
+    case "section":
+      return placeName(project, omission.pieceId, omission.sectionId, words);
+    case "colour":
+      return `a colour of ${placeName(project, omission.pieceId, omission.sectionId, words)}`;
+    case "measuredWidth":
+      return `the measured width of ${placeName(project, omission.pieceId, omission.sectionId, words)}`;
+    case "figure": {
+      const { id, pieceId, sectionId, swatchId } = omission.figure;
+      const { name } = FIGURES[id];
+      if (swatchId !== null) return `${name} of ${swatchName(project, swatchId)}`;
+      return pieceId === null ? name : `${name} of ${placeName(project, pieceId, sectionId, words)}`;
+    }
+  }
+}
+
+/** What leaving it out is called: a text that could not be read gives way to the figure before it. */
+const ACT: { readonly [Kind in Omission["kind"]]: string } = {
+  section: "Leave it out",
+  piece: "Leave it out",
+  colour: "Use one yarn",
+  measuredWidth: "Leave it out",
+  figure: "Keep the figure before it",
+  measurement: "Leave it out",
+};
+
+const MOST_SHOWN = 3;
+
+/** What the answer leaves out, each with its reason and the two ways to settle it. Nothing where it is whole. */
+export function LeftOut() {
+  const omissions = useOmissions();
+  const more = omissions.length - MOST_SHOWN;
+  if (omissions.length === 0) return null;
+  return (
+    <ul aria-label="Left out of this answer" className="grid gap-1 text-[0.95rem] leading-snug">
+      {omissions.slice(0, MOST_SHOWN).map((omission) => (
+        <LeftOutItem key={JSON.stringify(omission)} omission={omission} />
+      ))}
+      {more > 0 && <li className="text-faint">and {more} more</li>}
+    </ul>
+  );
+}
+
+function LeftOutItem({ omission }: { readonly omission: Omission }) {
+  const project = useProject();
+  const router = useRouter();
+  const words = useSettings((settings) => settings.words);
+  const name = omissionName(project, omission, words);
+  const go = () => {
+    const { bench, field } = openOmission(omission);
+    router.push(field === null ? bench : `${bench}#${field}`);
+    // On the bench that is open already, the field is there as soon as its section is.
+    if (field !== null) requestAnimationFrame(() => document.getElementById(field)?.focus());
+  };
+  return (
+    <li className="border-l-4 border-madder pl-2">
+      <TriangleAlert size={14} aria-hidden className="mr-1 inline align-[-2px] text-madder" />
+      {omission.kind === "figure" ? "Not read:" : "Without"} <strong>{name}</strong>. {omission.message}{" "}
+      <span className="whitespace-nowrap">
+        <button type="button" className="text-woad underline" onClick={go}>
+          Go to it
+        </button>{" "}
+        ·{" "}
+        <button
+          type="button"
+          className="text-woad underline"
+          onClick={() => {
+            leaveOut(omission);
+            toast.success(`${name}: ${DONE[omission.kind]}`, undoable);
+          }}
+        >
+          {ACT[omission.kind]}
+        </button>
+      </span>
+    </li>
+  );
+}
+
+const DONE: { readonly [Kind in Omission["kind"]]: string } = {
+  section: "left out",
+  piece: "left out",
+  colour: "knitted in one yarn",
+  measuredWidth: "left out",
+  figure: "the figure before it stands",
+  measurement: "left out",
+};
+
+/** What the knitter said to leave out, told beside the figure, with the way back. */
+export function SaidToLeaveOut() {
+  const said = useSaidToLeaveOut();
+  const project = useProject();
+  const words = useSettings((settings) => settings.words);
+  if (said.length === 0) return null;
+  return (
+    <p className="text-sm leading-snug">
+      Without{" "}
+      {said.map(({ pieceId, sectionId }, index) => (
+        <span key={`${pieceId} ${sectionId}`}>
+          {index > 0 && ", "}
+          {placeName(project, pieceId, sectionId, words)} (
+          <button type="button" className="text-woad underline" onClick={() => takeIn(pieceId, sectionId)}>
+            take it in
+          </button>
+          )
+        </span>
+      ))}
+      , as you said.
+    </p>
+  );
+}
+
+/** What cards show in place of a chance or an advice, while something is left out. */
+export function NotWhole({ children }: { readonly children: string }) {
+  return (
+    <p role="status" className="mt-2 border-l-4 border-madder pl-2">
+      {children} What is left out stands beside the balls at the top: mend it, or say to leave it out.
+    </p>
+  );
+}
