@@ -12,7 +12,7 @@ import { deviationsOf, ofProject, readerOf, type BeliefId, type Deviations } fro
 import { dot, times } from "./gaussian";
 import { KINDS, noiseOf } from "./kinds";
 import { marginal, priorOf, type BelievedYarn, type Gaussian } from "./prior";
-import { isImpossible, MOST_SDS, questionOf } from "./surprise";
+import { isImpossible, questionOf, surpriseOf } from "./surprise";
 import { swatched, type SwatchBasis, type Swatched } from "./swatched";
 import { update, type Observation, type Updated } from "./update";
 
@@ -97,10 +97,11 @@ function agreed(prior: Gaussian, candidates: readonly Candidate[]) {
       prior,
       taken.map(({ observation }) => observation),
     );
-    let worst: { index: number; sds: number } | null = null;
+    let worst: { index: number; by: number } | null = null;
     for (const [index, candidate] of taken.entries()) {
-      const sds = Math.abs(updated.residuals[index]?.sds ?? 0);
-      if (!isSeen(candidate) && sds > MOST_SDS && sds > (worst?.sds ?? 0)) worst = { index, sds };
+      const residual = updated.residuals[index];
+      const by = residual ? surpriseOf(residual) : 0;
+      if (!isSeen(candidate) && by > 1 && by > (worst?.by ?? 0)) worst = { index, by };
     }
     if (worst === null) return { taken, updated };
     const out = worst.index;

@@ -3,7 +3,13 @@ import type { MeasureKind } from "./kinds";
 import type { Swatched } from "./swatched";
 
 /** Further off than so many standard deviations is asked about before it is taken in. */
-export const MOST_SDS = 3;
+const MOST_SDS = 3;
+/** And so is what is so many times off, however roughly so small a thing was measured. */
+const MOST_OFF = Math.log(1.8);
+
+/** How far a reading is beyond what is taken in unasked; over 1 it is asked about. */
+export const surpriseOf = ({ sds, off }: { readonly sds: number; readonly off: number }) =>
+  Math.max(Math.abs(sds) / MOST_SDS, Math.abs(off) / MOST_OFF);
 
 /** A figure so many times what a project's yarn and needle would give, either way, is never taken in. */
 const IMPOSSIBLE = 2.7;
