@@ -6,7 +6,7 @@ import { curveOf, tellBelief } from "./telling";
 
 function told(...swatches: readonly Swatch[]) {
   const { belief, estimate } = reckoned(withSwatches(...swatches));
-  const kept = estimate.pieces[0]?.estimate.kept ?? null;
+  const kept = estimate.pieces[0]?.cabled?.content.kept ?? null;
   return tellBelief({ belief, units: "metric", kept }, belief.basis.sources);
 }
 const line = (id: string, of: ReturnType<typeof told>) => of.find((one) => one.id === id);

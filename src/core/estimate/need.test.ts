@@ -13,7 +13,7 @@ const needed = (stitches: number, ground: "stockinette" | "rib2") => {
   const { plan, estimate } = reckoned(projectOf([piece]));
   const need = needOf(plan).get("yarn-1");
   if (!need) throw new Error("no need");
-  return { need, kept: estimate.pieces[0]?.estimate.kept.all ?? 1 };
+  return { need, kept: estimate.pieces[0]?.estimate.widths.main?.kept.all ?? 1 };
 };
 
 test("stitches that come out 4 % narrower are 4 % more of them, cast on, knitted and cast off", () => {

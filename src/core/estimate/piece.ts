@@ -9,6 +9,7 @@ import { END_MM, type TailBasis, type TailSchool } from "./castOn";
 import type { ColourExtras } from "./colourWork";
 import { castOffYarn, castOnYarn, seamYarn } from "./edges";
 import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
+import { widthsOf, type PieceWidths } from "./sectionWidths";
 import { yarnOfTally, type Tally } from "./tally";
 import type { Unknowns } from "./unknowns";
 
@@ -27,8 +28,8 @@ export interface PlannedSection {
   readonly toLength: number | null;
 }
 
-/** The fabric that a piece is told by: its first panels, or its first ground where there are none. */
-export interface MainFabric {
+/** A fabric of a piece, on so many stitches. */
+export interface PieceFabric {
   readonly sectionId: string;
   readonly content: Content;
   readonly stitches: number;
@@ -42,7 +43,8 @@ export interface PiecePlan {
   readonly yarnId: string;
   readonly thicknessMm: Millimetres;
   readonly sections: readonly PlannedSection[];
-  readonly main: MainFabric | null;
+  /** The first panels that are worked, by which draw-in is told; null where nothing is cabled. */
+  readonly cabled: PieceFabric | null;
   /** Seams along its sides. */
   readonly seams: number;
   readonly tail: { readonly school: TailSchool; readonly twentyMm: Millimetres };
@@ -51,18 +53,15 @@ export interface PiecePlan {
 }
 
 export interface PieceEstimate {
-  /** Stitches of the first cast-on, of the widest row; rows of one copy. */
+  /** Stitches of the first cast-on; rows of one copy. */
   readonly castOn: number;
-  readonly stitches: number;
   readonly rows: number;
   readonly plain: PlainStitch;
-  /** The widest row as it comes out, and what its stitches would be if they were plain. */
+  readonly widths: PieceWidths;
+  /** Stitches and width of the fabric that makes up most of it: short for `widths.main`. */
+  readonly stitches: number;
   readonly widthMm: Millimetres;
-  readonly plainWidthMm: Millimetres;
   readonly heightMm: Millimetres;
-  /** The same width, had the draw-in one standard deviation less or more of its pull. */
-  readonly widthBandMm: { readonly wide: Millimetres; readonly narrow: Millimetres };
-  readonly kept: Content["kept"];
   readonly aboveRib: AboveRib | null;
   /** Null where nothing is cast on with a long tail. */
   readonly tailBasis: TailBasis | null;
@@ -73,10 +72,6 @@ export interface PieceEstimate {
 
 /** Whether a pattern swatch has said how far this knitter's cables pull in. */
 export const isDrawInSwatched = ({ drawInSd }: Pick<PiecePlan, "drawInSd">) => drawInSd < 0.9 * DRAW_IN_SD;
-
-/** Deviation of a measured width in ln. */
-const MEASURED_SD = 0.025;
-const ALL_PLAIN: Content["kept"] = { all: 1, computed: 1, believed: 1, measured: null };
 
 /** The plain stitch of a gauge with its deviations. */
 export function deviated(
@@ -198,22 +193,6 @@ function risen(sections: readonly PlannedSection[], until?: (section: WorkedSect
 export const seamRows = (sections: readonly PlannedSection[]) =>
   risen(sections, ({ section, side }) => section.kind === "castOffAt" && side === "whole");
 
-function widest(sections: readonly PlannedSection[]) {
-  let most = { width: 0, stitches: 0, scale: 1 };
-  for (const { worked } of sections)
-    if (worked.strip === 0 && worked.side === "whole" && worked.section.kind !== "change")
-      for (const { left, right, stitches } of worked.rows)
-        if (left - right > most.width) most = { width: left - right, stitches, scale: worked.scale };
-  return most;
-}
-
-/** How far the width can be off by the draw-in alone. */
-function widthBand({ all, measured }: Content["kept"], widthMm: number, drawInSd: number) {
-  const off = (times: number) =>
-    widthMm * (measured === null ? all ** (exp(times * drawInSd) - 1) : exp(-times * MEASURED_SD));
-  return { wide: millimetres(off(-1)), narrow: millimetres(off(1)) };
-}
-
 /** The lines of a piece alone, with `unknowns` as given: what is reckoned again and again for the doubts. */
 function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): readonly LedgerLine[] {
   const basis = { plan, plain, unknowns };
@@ -226,11 +205,9 @@ function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): re
 
 /** The figures of a piece at a gauge. Example: 100 plain stitches by 100 rows at 20 x 28 are 50 by 35.7 cm. */
 export function estimatePiece(plan: PiecePlan, gauge: Gauge, unknowns: Unknowns): PieceEstimate {
-  const { sections, main } = plan;
+  const { sections, cabled } = plan;
   const plain = deviated(gauge, unknowns);
-  const { width, stitches, scale } = widest(sections);
-  const kept = main?.content.kept ?? ALL_PLAIN;
-  const widthMm = millimetres(width * plain.widthMm);
+  const widths = widthsOf(sections, plain, plan.drawInSd);
   const [firstOn] = sections.flatMap(({ worked }) => worked.edges.filter((edge) => edge.kind === "castOn"));
   const longTail = sections.find(({ worked }) =>
     worked.edges.some((edge) => edge.kind === "castOn" && edge.method === "longTail"),
@@ -239,15 +216,15 @@ export function estimatePiece(plan: PiecePlan, gauge: Gauge, unknowns: Unknowns)
   const lines = pieceLines(plan, plain, unknowns);
   return {
     castOn: firstOn?.stitches ?? sections[0]?.worked.to ?? 0,
-    stitches,
     rows: sections.reduce((sum, { worked }) => sum + worked.rows.length, 0),
     plain,
-    widthMm,
-    plainWidthMm: millimetres(stitches * scale * plain.widthMm),
+    widths,
+    stitches: widths.main?.stitches ?? 0,
+    widthMm: widths.main?.widthMm ?? millimetres(0),
     heightMm: millimetres(risen(sections) * plain.heightMm),
-    widthBandMm: widthBand(kept, widthMm, plan.drawInSd),
-    kept,
-    aboveRib: main?.content.stitches ? aboveRib(main.stitches, kept.all, main.content.crossingsAcross) : null,
+    aboveRib: cabled
+      ? aboveRib(cabled.stitches, cabled.content.kept.all, cabled.content.crossingsAcross)
+      : null,
     tailBasis: longTail && tailEdge ? tailOf(longTail, tailEdge, { plan, plain }) : null,
     lines,
     totalMm: sumOf(lines),

@@ -15,7 +15,7 @@ import type { PanelRow } from "../panels/panel";
 import { grams, metres, millimetres, type Millimetres } from "../units/brands";
 import { needleScale, thicknessOf } from "../yarn/thickness";
 import { colourExtras, sharing } from "./colourWork";
-import type { MainFabric, PiecePlan, PlannedSection } from "./piece";
+import type { PieceFabric, PiecePlan, PlannedSection } from "./piece";
 import { tallyRows } from "./tally";
 
 /** Twenty cast-on stitches in a middling yarn, where nobody measured. */
@@ -119,10 +119,9 @@ function counted(worked: WorkedSection, yarnId: string, needleMm: Millimetres): 
   };
 }
 
-/** The first panels of a piece, or its first ground. */
-function mainOf(sections: readonly WorkedSection[]): MainFabric | null {
-  const fabrics = sections.filter(({ section }) => section.kind === "fabric");
-  const one = fabrics.find(({ content }) => content !== null && content.stitches !== null) ?? fabrics[0];
+/** The first panels of a piece that are worked; null where it has none. */
+function cabledOf(sections: readonly WorkedSection[]): PieceFabric | null {
+  const one = sections.find(({ section, content }) => section.kind === "fabric" && content?.stitches != null);
   return one?.content ? { sectionId: one.section.id, content: one.content, stitches: one.to } : null;
 }
 
@@ -188,7 +187,7 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
       ? thicknessOf({ massG: grams(putUp.massG), lengthM: metres(putUp.lengthM) })
       : millimetres(needleMm / 2),
     sections,
-    main: mainOf(worked.sections),
+    cabled: cabledOf(worked.sections),
     seams: without.includes("seams") ? 0 : piece.seams,
     tail: { school: piece.tail.school, twentyMm: millimetres(piece.tail.twentyMm ?? ASSUMED_TWENTY_MM) },
     drawInSd,

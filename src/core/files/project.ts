@@ -88,7 +88,7 @@ const school = z
   .strictObject({ by: z.enum(["model", "allowance"]), percent: z.number().min(0).max(200) })
   .default({ by: "model", percent: 25 });
 
-const NO_SIZE = { acrossMm: null, easeMm: 0, alongMm: null, around: 1, up: 1 };
+const NO_SIZE = { acrossMm: null, easeMm: 0, alongMm: null, around: 1, up: 1, of: null };
 
 export const projectSchema = z.strictObject({
   format: z.literal(FORMAT),
@@ -115,6 +115,11 @@ export const projectSchema = z.strictObject({
       /** How often the first piece goes round, and how often it stands on itself. */
       around: count(COUNTS.times),
       up: count(COUNTS.times),
+      /** The section whose width it is; null for the fabric that makes up most of the first piece. */
+      of: z
+        .strictObject({ pieceId: words(64), sectionId: words(64) })
+        .nullable()
+        .default(null),
     })
     .default(NO_SIZE),
   /** Side of a square swatch that the yarn is to hold too; null where it is unravelled or of other yarn. */

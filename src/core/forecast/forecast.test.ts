@@ -69,7 +69,7 @@ test("a width that cannot be is questioned and left out", () => {
   };
   expect(withWidth(760).findings[0]?.message).toMatch(/cables do not spread/);
   expect(withWidth(20).findings[0]?.message).toMatch(/no cable pulls in that far/);
-  expect(withWidth(20).forecast.estimate.pieces[0]?.estimate.kept.measured).toBeNull();
+  expect(withWidth(20).forecast.estimate.pieces[0]?.estimate.widths.main?.kept.measured).toBeNull();
   expect(withWidth(76).findings).toEqual([]);
 });
 

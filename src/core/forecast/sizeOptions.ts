@@ -27,14 +27,27 @@ export interface Finished {
   readonly alongMm: number;
 }
 
-/** The finished measures that a size speaks of: its first piece, as often as it goes round and up. */
+/**
+ * The piece and the section that a size speaks of: those that were chosen, else the fabric that makes up most of the
+ * first piece. Null where there is none.
+ */
+export function sizedBy({ size }: Pick<Project, "size">, { estimate }: Pick<KnownForecast, "estimate">) {
+  const chosen = estimate.pieces.find(({ id }) => id === size.of?.pieceId);
+  const piece = chosen ?? estimate.pieces[0];
+  const widths = piece?.estimate.widths;
+  const width = widths?.sections.find(({ sectionId }) => sectionId === size.of?.sectionId) ?? widths?.main;
+  return piece && width ? { piece, width } : null;
+}
+
+/** The finished measures that a size speaks of, as often as its piece goes round and up. */
 export function finishedOf(
-  { size }: Project,
-  { estimate }: Pick<KnownForecast, "estimate">,
+  project: Pick<Project, "size">,
+  answer: Pick<KnownForecast, "estimate">,
 ): Finished | null {
-  const first = estimate.pieces[0]?.estimate;
-  if (!first || first.widthMm <= 0 || first.heightMm <= 0) return null;
-  return { acrossMm: size.around * first.widthMm, alongMm: size.up * first.heightMm };
+  const found = sizedBy(project, answer);
+  if (!found || found.width.widthMm <= 0 || found.piece.estimate.heightMm <= 0) return null;
+  const { around, up } = project.size;
+  return { acrossMm: around * found.width.widthMm, alongMm: up * found.piece.estimate.heightMm };
 }
 
 /** A project that comes out at one size, in another: the nearest count, lengths in proportion. */

@@ -5,6 +5,7 @@ import type { Project } from "../files/project";
 import type { ProjectSection } from "../files/sections";
 import { plainStitch } from "../fabric/plainStitch";
 import { reckonProject } from "../forecast/projectForecast";
+import { sizedBy } from "../forecast/sizeOptions";
 import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { needleAt, projectGauge } from "../garment/projectGauge";
@@ -180,8 +181,8 @@ function keepingStitches(so: Project, own: Reckoned, layOf: LayOf): Project {
   });
 }
 
-/** Widest row of the first piece that has a width, in mm. */
-const widthOf = ({ estimate }: Reckoned) => estimate.pieces[0]?.estimate.widthMm ?? 0;
+/** Width of the section that the size speaks of, in mm. */
+const widthOf = (project: Project, reckoned: Reckoned) => sizedBy(project, reckoned)?.width.widthMm ?? 0;
 
 /** Counts that bring the same finished size; ribs and hems keep their depth. */
 function keepingSize(so: Project, own: Reckoned, layOf: LayOf): Project {
@@ -190,20 +191,21 @@ function keepingSize(so: Project, own: Reckoned, layOf: LayOf): Project {
   if (!reckoned) return so;
   const [before, now] = [plainStitch(own.plan.gauge), plainStitch(reckoned.plan.gauge)];
   const rows = before.heightMm / now.heightMm;
+  const wanted = widthOf(so, own);
   const graded = (across: number) => {
     const project = gradeProject(so, laid, grading({ across, rows, edgeRows: rows }));
     const again = reckonProject(project, layOf(project));
     return {
       project,
-      off: again ? Math.abs(widthOf(again) / widthOf(own) - 1) : Infinity,
-      width: again && widthOf(again),
+      off: again ? Math.abs(widthOf(so, again) / wanted - 1) : Infinity,
+      width: again && widthOf(so, again),
     };
   };
   const across = before.widthMm / now.widthMm;
   const first = graded(across);
   if (first.off < CLOSE || !first.width) return first.project;
   // Its cables pull in otherwise: what they took more or less is made up for.
-  const second = graded((across * widthOf(own)) / first.width);
+  const second = graded((across * wanted) / first.width);
   return second.off < first.off ? second.project : first.project;
 }
 

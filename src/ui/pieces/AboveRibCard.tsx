@@ -1,19 +1,19 @@
 import { memo } from "react";
 import type { AboveRib } from "@/core/estimate/aboveRib";
-import type { PieceEstimate } from "@/core/estimate/piece";
+import type { Content } from "@/core/garment/content";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
 interface AboveRibCardProps {
-  readonly estimate: PieceEstimate;
+  /** What the cables keep of their width. */
+  readonly kept: Content["kept"];
   readonly above: AboveRib;
   /** Whether a swatch has said how far the cables pull in. */
   readonly swatched: boolean;
 }
 
 /** How many stitches to add above the rib, so that the cables do not pull the piece in; beside the rules of thumb. */
-export const AboveRibCard = memo(function AboveRibCard({ estimate, above, swatched }: AboveRibCardProps) {
-  const { kept } = estimate;
+export const AboveRibCard = memo(function AboveRibCard({ kept, above, swatched }: AboveRibCardProps) {
   const { rib, add, byThirds, byCrossings } = above;
   const rules = [
     {

@@ -2,6 +2,7 @@
 import { memo, useId } from "react";
 import { workedAt, type Strand } from "@/core/estimate/strand";
 import { isDrawInSwatched } from "@/core/estimate/piece";
+import type { SectionWidth } from "@/core/estimate/sectionWidths";
 import type { EstimatedPiece } from "@/core/estimate/wholeProject";
 import { outlineOf, type OutlinePart } from "@/core/garment/outline";
 import type { PutUp } from "@/core/yarn/putUp";
@@ -29,28 +30,68 @@ interface PieceDrawingProps {
 export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps) {
   const units = useUnits();
   const { round } = useChosenPiece();
-  const { widthMm, plainWidthMm, heightMm, widthBandMm, kept } = props.piece.estimate;
+  const { widths, widthMm, heightMm } = props.piece.estimate;
   const size = `${formatSize(widthMm, units)} ${round ? "round" : "wide"}, ${formatSize(heightMm, units)} high`;
-  const swatched = isDrawInSwatched(props.piece);
-  const pulled = millimetres(plainWidthMm - widthMm);
   return (
-    <Card title="Drawn to scale" aside={size}>
+    <Card title="Schematic" aside={size}>
       <DrawnPiece {...props} />
-      <p className="mt-2 text-sm">
-        <SourceMark source={kept.measured === null && !swatched ? "computed" : "measured"} /> Plain stitches
-        would be {formatSize(plainWidthMm, units)} {round ? "round" : "wide"} (dashed);{" "}
-        <span className="text-woad">
-          {pulled >= 0
-            ? `the cables pull ${formatSize(pulled, units)} in`
-            : `the panels spread ${formatSize(millimetres(-pulled), units)}`}
-        </span>
-        . Likely {formatSize(widthBandMm.narrow, units)} to {formatSize(widthBandMm.wide, units)}
-        {kept.measured === null && !swatched ? ": a cabled swatch would narrow that." : "."}
-        {round && " Drawn laid flat, half of it to be seen."}
-      </p>
+      {widths.main && <WidthWords piece={props.piece} main={widths.main} way={round ? "round" : "wide"} />}
+      {round && <p className="text-sm text-faint">Drawn laid flat, half of it to be seen.</p>}
     </Card>
   );
 });
+
+/** Less than this is not told as pulled in, or as another width. */
+const SLIGHT_MM = 0.5;
+
+interface WidthWordsProps {
+  readonly piece: EstimatedPiece;
+  readonly main: SectionWidth;
+  readonly way: "round" | "wide";
+}
+
+/** Whose width it is, how far it is pulled in, how far it can be off; and the narrowest and the widest beside it. */
+function WidthWords({ piece, main, way }: WidthWordsProps) {
+  const units = useUnits();
+  const words = useSettings((settings) => settings.words);
+  const { sections } = useChosenPiece();
+  const { narrowest, widest } = piece.estimate.widths;
+  const { widthMm, plainWidthMm, bandMm, kept, sectionId } = main;
+  const nameOf = (id: string) => {
+    const section = sections.find((one) => one.id === id);
+    return section ? sectionName(section, words) : "";
+  };
+  const isMain = (one: SectionWidth | null) => !one || Math.abs(one.widthMm - widthMm) < SLIGHT_MM;
+  const others = [narrowest, widest].filter((one) => one !== null && !isMain(one)) as readonly SectionWidth[];
+  const pulled = millimetres(plainWidthMm - widthMm);
+  const cabled = kept.computed !== 1 || Math.abs(pulled) > SLIGHT_MM;
+  const known = kept.measured !== null || isDrawInSwatched(piece);
+  return (
+    <p className="mt-2 text-sm">
+      <strong>{formatSize(widthMm, units)}</strong> is the width of <em>{nameOf(sectionId)}</em>, most of the
+      piece
+      {others.map((one) => (
+        <span key={one.sectionId}>
+          ; {nameOf(one.sectionId)}: {formatSize(one.widthMm, units)}
+        </span>
+      ))}
+      .{" "}
+      {cabled && (
+        <>
+          <SourceMark source={known ? "measured" : "computed"} /> Plain stitches would be{" "}
+          {formatSize(plainWidthMm, units)} {way} (dashed);{" "}
+          <span className="text-woad">
+            {pulled >= 0
+              ? `it is pulled in by ${formatSize(pulled, units)}`
+              : `it spreads by ${formatSize(millimetres(-pulled), units)}`}
+          </span>
+          . Likely {formatSize(bandMm.narrow, units)} to {formatSize(bandMm.wide, units)}
+          {known ? "." : ": a swatch of it would narrow that."}
+        </>
+      )}
+    </p>
+  );
+}
 
 const BOX = { width: 400, height: 400, margin: 14 };
 
@@ -90,7 +131,9 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
   // In the round it lies flat: half of it is seen.
   const flat = round ? 0.5 : 1;
   const widest = Math.max(...parts.flatMap(({ points }) => points.map(([x]) => Math.abs(x))), 1);
-  const half = flat * Math.max(widest, estimate.plainWidthMm / 2);
+  const { main } = estimate.widths;
+  const plainWidthMm = main?.plainWidthMm ?? 0;
+  const half = flat * Math.max(widest, plainWidthMm / 2);
   const high = Math.max(...parts.map(({ toMm }) => toMm), 1);
   const scale = Math.min((BOX.width - 2 * BOX.margin) / (2 * half), (BOX.height - 2 * BOX.margin) / high);
   const bottom = BOX.margin + high * scale;
@@ -110,7 +153,7 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
     place && pointedPart
       ? y(pointedPart.fromMm + place.share * (pointedPart.toMm - pointedPart.fromMm))
       : null;
-  const body = parts.find(({ fabricId }) => fabricId === piece.main?.sectionId) ?? parts[0];
+  const body = parts.find(({ sectionId }) => sectionId === main?.sectionId) ?? parts[0];
   return (
     <svg
       viewBox={`0 0 ${BOX.width} ${bottom + BOX.margin}`}
@@ -118,11 +161,11 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
       role="img"
       aria-label={`${estimate.stitches} stitches by ${estimate.rows} rows`}
     >
-      {body && estimate.plainWidthMm > estimate.widthMm && (
+      {body && plainWidthMm > estimate.widthMm + SLIGHT_MM && (
         <rect
-          x={x(estimate.plainWidthMm / 2)}
+          x={x(plainWidthMm / 2)}
           y={y(body.toMm)}
-          width={estimate.plainWidthMm * flat * scale}
+          width={plainWidthMm * flat * scale}
           height={(body.toMm - body.fromMm) * scale}
           rx={3}
           fill="none"

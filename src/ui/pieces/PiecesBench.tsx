@@ -45,9 +45,9 @@ export function PiecesBench() {
         <div className="grid gap-3">
           <LedgerCard answer={settled} />
           {piece && <FinishingCard piece={piece} />}
-          {piece?.estimate.aboveRib && (
+          {piece?.estimate.aboveRib && piece.cabled && (
             <AboveRibCard
-              estimate={piece.estimate}
+              kept={piece.cabled.content.kept}
               above={piece.estimate.aboveRib}
               swatched={isDrawInSwatched(piece)}
             />

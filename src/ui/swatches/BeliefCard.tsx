@@ -9,7 +9,7 @@ import { SourceMark } from "@/ui/parts/SourceMark";
 export function BeliefCard({ answer }: { readonly answer: KnownForecast }) {
   const units = useUnits();
   const { belief, estimate } = answer;
-  const kept = estimate.pieces.find((piece) => piece.main?.content.stitches)?.estimate.kept ?? null;
+  const kept = estimate.pieces.find(({ cabled }) => cabled)?.cabled?.content.kept ?? null;
   const told = tellBelief({ belief, units, kept }, belief.basis.sources);
   return (
     <Card title="What your swatches say" aside="dashed: before; filled: now">

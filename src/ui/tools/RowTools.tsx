@@ -112,7 +112,9 @@ const tellEnd = ({ rows, repeats, off }: End, endRow: number) =>
 /** Where to stop, so that both pieces end with the same row. */
 export function MatchingEndsTool() {
   const piece = usePieceIn(useAnswer());
-  const main = piece?.sections.find(({ worked }) => worked.section.id === piece.main?.sectionId);
+  const main = piece?.sections.find(
+    ({ worked }) => worked.section.id === piece.estimate.widths.main?.sectionId,
+  );
   const wanted = useCountField(main?.worked.rows.length ?? 150, "rows");
   const repeat = useCountField(main?.worked.content?.rows ?? 6, "rows", {
     most: 500,

@@ -85,7 +85,7 @@ export function beginProject({
   return read({
     ...empty,
     name,
-    size: { acrossMm, easeMm, alongMm, ...timesOf(STARTS[start], finishedMm, alongMm) },
+    size: { acrossMm, easeMm, alongMm, of: null, ...timesOf(STARTS[start], finishedMm, alongMm) },
     yarns: empty.yarns.map((yarn) => ({
       ...yarn,
       name: `Some ${thickness} yarn`,
