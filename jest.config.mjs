@@ -22,6 +22,8 @@ const config = {
   },
   transformIgnorePatterns: ["node_modules/(?!(chevrotain|@chevrotain|lodash-es)/)"],
   maxWorkers: 2,
+  // A busy machine is waited for: no test here is one of speed.
+  testTimeout: 60_000,
 };
 
 export default config;

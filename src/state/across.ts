@@ -13,7 +13,8 @@ type EditRow = (what: string, recipe: (row: Row) => void) => void;
 
 const acrossBy = (edit: EditRow) => ({
   /** Puts a panel at the left end of the row. */
-  add: (panelId: string) => edit("add across", (row) => void row.push({ panelId, times: 1 })),
+  add: (panelId: string) =>
+    edit("add across", (row) => void row.push({ panelId, times: 1, joined: "repeat" })),
   /** Takes one panel of the row out. */
   remove: (index: number) => edit("remove across", (row) => void row.splice(index, 1)),
   /** Chooses another panel for a place in the row. */
@@ -27,6 +28,12 @@ const acrossBy = (edit: EditRow) => ({
     edit(`times across ${index}`, (row) => {
       const one = row[index];
       if (one) one.times = nearestCount(one.times + by, COUNTS.times);
+    }),
+  /** Whether its repeat comes again between its edges, or the whole panel. */
+  join: (index: number, joined: "repeat" | "whole") =>
+    edit(`joined across ${index}`, (row) => {
+      const one = row[index];
+      if (one) one.joined = joined;
     }),
   /** Moves a panel of the row one place to the left (1) or to the right (-1). */
   move: (index: number, by: 1 | -1) =>

@@ -1,9 +1,11 @@
 /** Rows of panels that the worker has read and relaxed for the open project. */
 import { create } from "zustand";
 import type { Project } from "@/core/files/project";
+import type { Taken } from "@/core/panels/across";
 import { aspectOf } from "@/core/garment/projectGauge";
-import { beginsFabric, fabricBasis, needsReading, type LaidSections } from "@/core/garment/lay";
+import { beginsFabric, fabricBasis, keyOfSection, needsReading, type LaidSections } from "@/core/garment/lay";
 import { piecesAndSwatches } from "@/core/garment/swatchPiece";
+import { useProject } from "./projectStore";
 import { reckoner } from "./workers";
 
 interface Answered {
@@ -44,6 +46,16 @@ async function ask(project: Project, key: string) {
   const laid = await reckoner().layProject(project);
   if (asked === key) useAnswered.setState({ key, laid });
 }
+
+/** What each place of a section's row of panels comes to; empty while it is being read. */
+export function useTaken(pieceId: string, sectionId: string): readonly Taken[] {
+  useLaidPanels();
+  const laid = laidPanels(useProject());
+  const found = laid instanceof Map ? laid.get(keyOfSection({ id: pieceId }, { id: sectionId })) : undefined;
+  return found?.ok ? (found.across.taken ?? NONE) : NONE;
+}
+
+const NONE: readonly Taken[] = [];
 
 /** What lies across the sections: null where nothing needs reading; or that it is being read. */
 export function laidPanels(project: Project): LaidSections | "reading" | null {

@@ -49,16 +49,16 @@ test("panels lie across a swatch as across a piece, and its row is changed apart
   const panels = newSection("fabric", "row", {
     content: "panels",
     across: [
-      { panelId: "horseshoe", times: 3 },
-      { panelId: "honeycomb", times: 1 },
+      { panelId: "horseshoe", times: 3, joined: "repeat" },
+      { panelId: "honeycomb", times: 1, joined: "repeat" },
     ],
   });
   begin({ ...demoProject(), pieces: [{ ...back, sections: [...back.sections.slice(0, 1), panels] }] });
   addPatternSwatch();
   const across = () => chosen()?.fabric.across;
   expect(across()).toEqual([
-    { panelId: "horseshoe", times: 1 },
-    { panelId: "honeycomb", times: 1 },
+    { panelId: "horseshoe", times: 1, joined: "repeat" },
+    { panelId: "honeycomb", times: 1, joined: "repeat" },
   ]);
   SWATCH_ACROSS.repeat(0, 1);
   SWATCH_ACROSS.move(0, 1);
@@ -66,8 +66,8 @@ test("panels lie across a swatch as across a piece, and its row is changed apart
   SWATCH_ACROSS.add("horseshoe");
   SWATCH_ACROSS.remove(1);
   expect(across()).toEqual([
-    { panelId: "rope-of-4", times: 1 },
-    { panelId: "horseshoe", times: 1 },
+    { panelId: "rope-of-4", times: 1, joined: "repeat" },
+    { panelId: "horseshoe", times: 1, joined: "repeat" },
   ]);
   expect(project().pieces[0]?.sections[1]).toEqual(panels);
   undo();

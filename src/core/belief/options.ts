@@ -3,6 +3,7 @@ import { isCabled, newSection } from "../files/sections";
 import { newSwatch, type MeasureId, type Swatch } from "../files/swatches";
 import { keyOfSection, type Laid } from "../garment/lay";
 import { swatchPieceId } from "../garment/swatchPiece";
+import { partsOfTaken, type Across } from "../panels/across";
 import { operationOf } from "../stitches/operations";
 import type { Belief } from "./believe";
 import { deviationsOf, readerOf } from "./axes";
@@ -83,12 +84,25 @@ function cabledOf({ project, plan }: SwatchBasis) {
 const EDGE = 4;
 const PLAIN_EDGE = { stitches: EDGE, rows: 1, widthFactor: 1, heightFactor: 1 };
 
+/** Which of the panels of a row are so many repeats with their edges; null where there are not so many. */
+function repeatsIn({ panels, taken }: Across, repeats: number): readonly number[] | null {
+  const count = (from: number, length: number) => Array.from({ length }, (_, index) => from + index);
+  if (!taken) return panels.length < repeats ? null : count(0, repeats);
+  const most = taken.reduce((best, { times }, at) => (times > (taken[best]?.times ?? 0) ? at : best), 0);
+  const { first, parts, before, after, cut } = partsOfTaken(taken, most);
+  if (!cut) return repeats === 1 ? count(first, parts) : null;
+  if ((taken[most]?.times ?? 0) < repeats) return null;
+  return [...count(first, before + repeats), ...count(first + parts - after, after)];
+}
+
 /** So many of the panels of a row, as they are relaxed there, between edges: a swatch need not be relaxed to be planned. */
-function partOf(lying: Extract<Laid, { ok: true }>, repeats: number): Extract<Laid, { ok: true }> {
+function partOf(lying: Extract<Laid, { ok: true }>, repeats: number): Extract<Laid, { ok: true }> | null {
   const { across, fabric } = lying;
   const own = across.edge > 0 ? fabric.panels.slice(1, -1) : fabric.panels;
-  const panels = across.panels.slice(0, repeats);
-  const runs = [PLAIN_EDGE, ...own.slice(0, repeats), PLAIN_EDGE];
+  const indices = repeatsIn(across, repeats);
+  if (!indices) return null;
+  const panels = indices.flatMap((at) => across.panels[at] ?? []);
+  const runs = [PLAIN_EDGE, ...indices.flatMap((at) => own[at] ?? []), PLAIN_EDGE];
   const stitches = runs.reduce((sum, run) => sum + run.stitches, 0);
   return { ok: true, across: { edge: EDGE, panels }, fabric: { ...fabric, stitches, panels: runs } };
 }
@@ -104,8 +118,8 @@ function imagined({ basis }: Belief, swatch: Swatch, lying: Laid): Swatched {
 /** A swatch of so many repeats across and up, of what the project is cabled with. */
 function patternSwatch(repeats: number, belief: Belief): Swatched | null {
   const cabled = cabledOf(belief.basis);
-  if (!cabled || cabled.lying.across.panels.length < repeats) return null;
-  const lying = partOf(cabled.lying, repeats);
+  const lying = cabled && partOf(cabled.lying, repeats);
+  if (!cabled || !lying) return null;
   const rows = Math.max(...lying.across.panels.map((panel) => panel.rows.length));
   const swatch = newSwatch(`next-${repeats}`, {
     yarnId: belief.basis.project.yarns[0]?.id ?? "",

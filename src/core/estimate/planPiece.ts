@@ -12,6 +12,7 @@ import {
 } from "../garment/work/workPiece";
 import { cabledStitches, type Across } from "../panels/across";
 import type { PanelRow } from "../panels/panel";
+import { stitchesTaken } from "../panels/repeats";
 import { grams, metres, millimetres, type Millimetres } from "../units/brands";
 import { needleScale, thicknessOf } from "../yarn/thickness";
 import { colourExtras, sharing } from "./colourWork";
@@ -66,6 +67,15 @@ function tapeOf(
   };
 }
 
+/** Panels that come again with all their edges, as older files have them: told, so that nobody takes it for the repeat. */
+const wholePanels = ({ id }: ProjectSection, { taken = [] }: Across): readonly PieceFinding[] =>
+  taken.flatMap(({ whole, times, stitches, repeat }): readonly PieceFinding[] => {
+    const shared = stitchesTaken(repeat, times);
+    if (!whole || times === 1 || shared === stitches) return [];
+    const message = `A panel is taken whole ${times} times here, its edges each time, as this project was saved: ${stitches} stitches. Its repeat between its edges would be ${shared}.`;
+    return [{ sectionId: id, field: "section", message, leftOut: false }];
+  });
+
 /** Contents of a piece's sections, each made once; and what is wrong with their measures. */
 function contentsOf(
   piece: ProjectPiece,
@@ -82,6 +92,7 @@ function contentsOf(
       contents.set(section.id, lying);
       continue;
     }
+    findings.push(...wholePanels(section, lying.across));
     const { tape, message } =
       section.kind === "fabric" ? tapeOf(section, lying.across, stitchMmOf(section)) : { tape: null };
     if (message) findings.push({ sectionId: section.id, field: "measuredWidth", message, leftOut: true });

@@ -48,6 +48,17 @@ function sectioned(piece: Json): Json {
   };
 }
 
+/** Panels side by side with all their edges, as many stitches as they had. */
+const wholePanels = (fabric: Json): Json => ({
+  ...fabric,
+  ...(Array.isArray(fabric.across) && {
+    across: listOf(fabric.across).map((one) => ({ joined: "whole", ...one })),
+  }),
+});
+
+const mapList = (list: unknown, to: (one: Json) => Json): unknown =>
+  Array.isArray(list) ? list.map((one: unknown) => (isJson(one) ? to(one) : one)) : list;
+
 /** In the order in which they came; each leaves what is newer as it is. */
 const MIGRATIONS: readonly Migration[] = [
   {
@@ -74,6 +85,24 @@ const MIGRATIONS: readonly Migration[] = [
         },
       );
     },
+  },
+  {
+    name: "3: a panel that is taken so many times keeps the stitches that it had, edges and all",
+    apply: (project) => ({
+      ...project,
+      ...(typeof project.version === "number" &&
+        project.version < 2 && {
+          version: 2,
+          pieces: mapList(project.pieces, (piece) => ({
+            ...piece,
+            sections: mapList(piece.sections, wholePanels),
+          })),
+          swatches: mapList(project.swatches, (swatch) => ({
+            ...swatch,
+            ...(isJson(swatch.fabric) && { fabric: wholePanels(swatch.fabric) }),
+          })),
+        }),
+    }),
   },
 ];
 

@@ -11,7 +11,8 @@ import { swatchSchema } from "./swatches";
 import { count, measure } from "./within";
 
 export const FORMAT = "brenok-project";
-export const VERSION = 1;
+/** 2: a panel taken so many times repeats its repeat, and its edges stand once. */
+export const VERSION = 2;
 
 const words = (most: number) => z.string().max(most);
 

@@ -3,8 +3,11 @@ import path from "node:path";
 import fc from "fast-check";
 import { z } from "zod";
 import { demoProject } from "@/demo/slipover";
-import { emptyProject, projectSchema } from "./project";
+import { forecastProject } from "../forecast/projectForecast";
+import { layProject } from "../garment/layPanels";
+import { emptyProject, projectSchema, type Project } from "./project";
 import { fileNameOf, readProject, writeProject } from "./projectFile";
+import { newSection } from "./sections";
 
 const demo = demoProject();
 const messageOf = (text: string) => {
@@ -67,7 +70,7 @@ test.each([
   ["[]", /not a Brenok project/],
   ["null", /not a Brenok project/],
   ['{"format":"other"}', /not a Brenok project/],
-  [JSON.stringify({ ...demo, version: 2 }), /newer Brenok/],
+  [JSON.stringify({ ...demo, version: 99 }), /newer Brenok/],
   [JSON.stringify({ ...demo, needleMm: -3 }), /needleMm/],
   [JSON.stringify({ ...demo, gauge: { ...demo.gauge, rowsPer10Cm: "many" } }), /gauge.rowsPer10Cm/],
   [JSON.stringify({ ...demo, surprise: 1 }), /cannot be/],
@@ -121,6 +124,28 @@ test("a piece from before sections opens as a fabric between its edges, the usua
   expect(opened.project.swatchMm).toBeNull();
   const again = readProject(writeProject(opened.project));
   expect(again).toEqual(opened);
+});
+
+test("a file from before repeats had edges keeps its stitches, and its answer says so", () => {
+  const fabric = newSection("fabric", "fabric", { content: "panels", edge: 2, rows: 40 });
+  const across = [{ panelId: "honeycomb", times: 6 }];
+  const sections = [newSection("castOn", "on"), { ...fabric, across }, newSection("castOff", "off")];
+  const piece = { ...demo.pieces[0], sections };
+  const opened = readProject(JSON.stringify({ ...demo, version: 1, pieces: [piece] }));
+  if (!opened.ok) throw new Error(opened.message);
+  const widthOf = (project: Project) => {
+    const answer = forecastProject(project, layProject(project));
+    if (!answer.known) throw new Error("no answer");
+    return { stitches: answer.estimate.pieces[0]?.estimate.stitches, findings: answer.findings };
+  };
+  const kept = widthOf(opened.project);
+  expect(kept.stitches).toBe(2 + 6 * 12 + 2);
+  expect(kept.findings[0]?.message).toMatch(/taken whole 6 times .* 72 stitches\. .* would be 52/);
+  expect(readProject(writeProject(opened.project))).toEqual(opened);
+  // Written today the same line means the repeat six times between its edges.
+  const today = readProject(JSON.stringify({ ...demo, pieces: [piece] }));
+  if (!today.ok) throw new Error(today.message);
+  expect(widthOf(today.project)).toEqual({ stitches: 2 + 6 * 8 + 4 + 2, findings: [] });
 });
 
 test("the published schema is the one that files are checked by (npm run schema writes it anew)", () => {

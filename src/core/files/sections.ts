@@ -14,6 +14,14 @@ const common = {
   leftOut: z.boolean().default(false),
 };
 
+/** A panel of the library or of this project, so many times across. */
+const acrossSchema = z.strictObject({
+  panelId: z.string().max(64),
+  times: count(COUNTS.times),
+  /** Whether its repeat comes again between its edges, or the whole panel with its edges, as it did in older files. */
+  joined: z.enum(["repeat", "whole"]).default("repeat"),
+});
+
 /** Over how many rows: as counted, as long as it takes, or in whole repeats and on to a named row. */
 const extent = {
   by: z.enum(["rows", "length", "repeats"]).default("rows"),
@@ -46,10 +54,7 @@ export const fabricSchema = z.strictObject({
   /** Plain stitches at each edge of ropes and panels. */
   edge: count(COUNTS.edge).default(2),
   /** Panels of the library or of this project, from the right. */
-  across: z
-    .array(z.strictObject({ panelId: z.string().max(64), times: count(COUNTS.times) }))
-    .max(40)
-    .default([]),
+  across: z.array(acrossSchema).max(40).default([]),
   ground: z.enum(GROUND_IDS).default("rib2"),
   ...extent,
   /** Width measured across so many stitches of the cabled part; both null where nobody measured. */

@@ -23,6 +23,8 @@ export interface Content {
   readonly multiple: number;
   /** Rows until all of it comes again. */
   readonly rows: number;
+  /** Whether rows may not change sides: something is worked in them for one of the two. */
+  readonly sided: boolean;
   readonly heightFactor: number;
   /** Share of its plain width that all of it keeps; and what the cabled part keeps, by each that says so. */
   readonly kept: {
@@ -119,7 +121,8 @@ function cutParts(parts: readonly Part[], total: number, row: number, columns: C
     const first = next;
     while (next >= 0 && next < columns.length && (columns[next] ?? 0) < to) next += 1;
     const mine = first < 0 ? [] : columns.slice(first, next);
-    const panelRow = panel.rows[row % panel.rows.length] ?? [];
+    // Rows count from a right-side row; a panel that begins on the wrong side is there with its second row.
+    const panelRow = panel.rows[(row + (panel.firstWrong ? 1 : 0)) % panel.rows.length] ?? [];
     const whole = mine.length === to - from && !mine.some((column) => reserved.has(column));
     works.push(...(whole ? panelRow : cutRow(panelRow, from, mine, reserved)));
   }
@@ -189,6 +192,7 @@ function panelled({ across, fabric }: Extract<Laid, { ok: true }>, tape: number 
     stitches: fabric.stitches,
     multiple: 1,
     rows,
+    sided: rows % 2 === 0 && parts.some(({ panel }) => panel.firstWrong || mostCrossings(panel) > 0),
     heightFactor: fabric.heightFactor ** pull.height,
     kept: {
       all: widths.reduce((sum, width) => sum + width, 0) / fabric.stitches,
@@ -222,6 +226,7 @@ function filling({ across, fabric }: Extract<Laid, { ok: true }>, pull: Pull): C
     stitches: null,
     multiple,
     rows: rows.length,
+    sided: false,
     heightFactor: fabric.heightFactor ** pull.height,
     kept: { all: widthFactor, computed: fabric.widthFactor, believed: widthFactor, measured: null },
     crossingsAcross: 0,

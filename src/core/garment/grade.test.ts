@@ -11,9 +11,9 @@ const row = (ropes: number, edge: number): Project =>
     content: "panels",
     edge,
     across: [
-      { panelId: "seed", times: 2 },
-      { panelId: "rope-2-2-l-4", times: ropes },
-      { panelId: "seed", times: 2 },
+      { panelId: "seed", times: 2, joined: "repeat" },
+      { panelId: "rope-2-2-l-4", times: ropes, joined: "repeat" },
+      { panelId: "seed", times: 2, joined: "repeat" },
     ],
     measured: { widthMm: null, stitches: null },
   });

@@ -2,7 +2,8 @@
 import { COUNTS, LENGTHS } from "../files/bounds";
 import type { Project, ProjectPiece } from "../files/project";
 import type { FabricSection, ProjectSection, SectionKind, SectionOf } from "../files/sections";
-import { panelStitches } from "../panels/across";
+import { partsOfTaken } from "../panels/across";
+import { leastCommonMultiple } from "../panels/transforms";
 import { nearestCount } from "../units/count";
 import { fitWidth, withRopes, type FitPlan } from "./starts/fit";
 import { allowedBy } from "./starts/start";
@@ -74,12 +75,15 @@ function gradePanels(section: FabricSection, context: Context): Partial<FabricSe
     (best, { times }, index) => (times > (section.across[best]?.times ?? 0) ? index : best),
     0,
   );
-  const firstOfMost = section.across.slice(0, most).reduce((sum, { times }) => sum + times, 0);
+  const { taken = [] } = laid.across;
+  const { first, before } = partsOfTaken(taken, most);
   const panels = section.edge > 0 ? laid.fabric.panels.slice(1, -1) : laid.fabric.panels;
-  const one = panels[firstOfMost];
-  const own = laid.across.panels[firstOfMost];
-  if (!one || !own) return {};
-  const each = panelStitches(own) * one.widthFactor;
+  const one = panels[first + before];
+  const again = taken[most];
+  if (!one || !again) return {};
+  // Once more is one repeat more, without the edges that stand once.
+  const stitches = again.whole ? again.stitches / again.times : again.repeat.of;
+  const each = stitches * one.widthFactor;
   const cabled = panels.reduce((sum, { stitches, widthFactor }) => sum + stitches * widthFactor, 0);
   const wanted = context.by.across * (cabled + 2 * section.edge);
   const times = section.across[most]?.times ?? 1;
@@ -94,19 +98,58 @@ function gradePanels(section: FabricSection, context: Context): Partial<FabricSe
   };
 }
 
+/**
+ * Counted rows in proportion. Back and forth they stay odd or even as they were: one row more below a cable would put
+ * its crossings on the wrong side. Example: 19 rows at 1.37 times as many are 27, not 26.
+ */
+function rowsLike(
+  rows: number,
+  times: number,
+  bounds: typeof COUNTS.rows | typeof COUNTS.hem,
+  round: boolean,
+) {
+  const wanted = rows * times;
+  if (round) return within(wanted, bounds);
+  const odd = rows % 2;
+  const nearest = 2 * Math.round((wanted - odd) / 2) + odd;
+  return within(nearest < bounds.least ? nearest + 2 : nearest > bounds.most ? nearest - 2 : nearest, bounds);
+}
+
+/** Rows of one repeat of what a section is worked in; of what is below it where it goes on in that. */
+function repeatRows(section: FabricSection, context: Context): number | null {
+  const { sections } = context.piece;
+  const at = sections.findIndex(({ id }) => id === section.id);
+  const begun = sections
+    .slice(0, at + 1)
+    .findLast((one): one is FabricSection => one.kind === "fabric" && one.content !== "asBefore");
+  const laid = begun && laidOf(begun, context);
+  return laid
+    ? laid.across.panels.reduce((least, { rows }) => leastCommonMultiple(least, rows.length), 1)
+    : null;
+}
+
+/** Whole repeats that come nearest in rows, the rows behind the last one counted in. */
+function repeatsLike(section: FabricSection, times: number, context: Context): number {
+  const each = repeatRows(section, context);
+  if (each === null) return within(section.repeats * times, COUNTS.repeats);
+  const wanted = (section.repeats * each + section.endRow) * times;
+  return within((wanted - section.endRow) / each, COUNTS.repeats);
+}
+
 /** Rows, a length or whole repeats in proportion. */
 const gradeExtent = (
   section: FabricSection,
   { along, rows }: Pick<Grading, "along" | "rows">,
+  context: Context,
 ): Partial<FabricSection> => ({
-  rows: section.rows === null ? null : within(section.rows * rows, COUNTS.rows),
+  rows: section.rows === null ? null : rowsLike(section.rows, rows, COUNTS.rows, context.piece.round),
   lengthMm: lengthOf(section.lengthMm, along),
-  repeats: within(section.repeats * rows, COUNTS.repeats),
+  repeats: repeatsLike(section, rows, context),
 });
 
 function gradeFabric(section: FabricSection, context: Context): FabricSection {
   const { by } = context;
-  const extent = gradeExtent(section, isEdge(section) ? { along: 1, rows: by.edgeRows } : by);
+  const extent = gradeExtent(section, isEdge(section) ? { along: 1, rows: by.edgeRows } : by, context);
   if (section.content === "ropes") return { ...section, ...extent, ...gradeRopes(section, context) };
   if (section.content === "panels") return { ...section, ...extent, ...gradePanels(section, context) };
   return { ...section, ...extent };
@@ -135,11 +178,14 @@ const GRADERS: Graders = {
   fabric: gradeFabric,
   change: (section, { by }) =>
     section.to === null ? section : { ...section, to: within(section.to * by.across, COUNTS.stitches) },
-  shape: (section, { by }) => ({
+  shape: (section, { piece, by }) => ({
     ...section,
-    times: within(section.times * by.across, COUNTS.shapings),
+    times:
+      section.every % 2 === 0
+        ? within(section.times * by.across, COUNTS.shapings)
+        : within(rowsLike(section.times, by.across, COUNTS.rows, piece.round), COUNTS.shapings),
     to: section.to === null ? null : within(section.to * by.across, COUNTS.stitches),
-    rows: section.rows === null ? null : within(section.rows * by.rows, COUNTS.rows),
+    rows: section.rows === null ? null : rowsLike(section.rows, by.rows, COUNTS.rows, piece.round),
     lengthMm: lengthOf(section.lengthMm, section.at === "evenly" ? by.across : by.along),
   }),
   castOffAt: (section, { by }) => ({
@@ -149,7 +195,10 @@ const GRADERS: Graders = {
   shortRows: (section, { by }) => ({ ...section, step: within(section.step * by.across, COUNTS.shaped) }),
   divide: (section, { by }) => ({ ...section, centre: within(section.centre * by.across, COUNTS.centre) }),
   join: (section, { by }) => ({ ...section, castOn: within(section.castOn * by.across, COUNTS.centre) }),
-  hem: (section, { by }) => ({ ...section, rows: within(section.rows * by.edgeRows, COUNTS.hem) }),
+  hem: (section, { piece, by }) => ({
+    ...section,
+    rows: rowsLike(section.rows, by.edgeRows, COUNTS.hem, piece.round || section.folded),
+  }),
   pickUp: (section, context) => ({
     ...section,
     stitches: section.stitches === null ? null : countFor(section, section.stitches, context),

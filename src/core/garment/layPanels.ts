@@ -3,8 +3,9 @@ import type { KnownFabrics } from "../fabric/relax";
 import type { Project, ProjectPiece } from "../files/project";
 import type { FabricSection } from "../files/sections";
 import { isWrong } from "../instructions/findings";
-import { readPattern } from "../instructions/read";
-import type { Across } from "../panels/across";
+import { readPattern, type ReadPattern } from "../instructions/read";
+import { repeatOf, takenAcross } from "../instructions/repeated";
+import { panelStitches, type Across, type Taken } from "../panels/across";
 import { groundPanel } from "../panels/grounds";
 import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
@@ -29,13 +30,23 @@ interface Named {
 const panelOf = (id: string, project: Project): Named | undefined =>
   project.panels.find((panel) => panel.id === id) ?? LIBRARY.find((panel) => panel.id === id);
 
-/** The panel of a text; or a word that says why there is none. */
-function readNamed({ name, text }: Named): Panel | string {
-  const { panel, complete, findings } = readPattern(text);
+/** A text that was read without errors; or a word that says why it was not. */
+function readNamed({ name, text }: Named): ReadPattern | string {
+  const read = readPattern(text);
+  const { panel, complete, findings } = read;
   const wrong = findings.find(isWrong);
-  if (panel && complete && !wrong) return panel;
+  if (panel && complete && !wrong) return read;
   const where = wrong ? ` (line ${wrong.line})` : "";
   return `${name || "A panel without a name"} cannot be read yet${where}: ${wrong?.message ?? "it has no rows."}`;
+}
+
+const onTheRightSide = new WeakMap<Panel, Panel>();
+
+/** A panel as it is worked in the round, where there is no wrong side; the same panel gives the same one. */
+function allOnTheRightSide(panel: Panel): Panel {
+  const known = onTheRightSide.get(panel) ?? { rows: panel.rows };
+  onTheRightSide.set(panel, known);
+  return known;
 }
 
 /**
@@ -47,14 +58,22 @@ export function acrossOf(project: Project, piece: ProjectPiece, section: FabricS
   if (section.content === "ground") return { edge: 0, panels: [groundPanel(section.ground)] };
   if (section.across.length === 0) return { ok: false, message: "No panel is chosen yet: put one in." };
   const panels: Panel[] = [];
-  for (const { panelId, times } of section.across) {
+  const taken: Taken[] = [];
+  for (const { panelId, times, joined } of section.across) {
     const named = panelOf(panelId, project);
     if (!named) return { ok: false, message: "A panel of this row is no longer there: choose another one." };
-    const panel = readNamed(named);
-    if (typeof panel === "string") return { ok: false, message: panel };
-    panels.push(...Array.from({ length: times }, () => panel));
+    const read = readNamed(named);
+    if (typeof read === "string" || !read.panel)
+      return { ok: false, message: typeof read === "string" ? read : "It has no rows." };
+    const { panel } = read;
+    const repeat = repeatOf(named.text, read);
+    const whole = joined === "whole";
+    const mine = whole ? Array.from({ length: times }, () => panel) : takenAcross(named.text, read, times);
+    panels.push(...(piece.round ? mine.map(allOnTheRightSide) : mine));
+    const stitches = mine.reduce((sum, one) => sum + panelStitches(one), 0);
+    taken.push({ panelId, times, repeat, whole, stitches, parts: mine.length });
   }
-  return { edge: section.edge, panels };
+  return { edge: section.edge, panels, taken };
 }
 
 /** What lies across every section of a project that begins a fabric. */

@@ -10,12 +10,14 @@ import {
   type Placing,
   type Selection,
 } from "../panels/edit";
+import { panelStitches } from "../panels/across";
 import { stitchesOf, type Panel } from "../panels/panel";
 import { mirror } from "../panels/transforms";
 import { printInManner, printPattern } from "./print";
 import type { Wording } from "../stitches/wording";
 import { readPattern } from "./read";
 import { readAgain } from "./readAgain";
+import { multipleLine, repeatOf } from "./repeated";
 import { rewriteRows } from "./rewriteRow";
 
 /** What can be done to a chart: something laid over the selection, or one of the acts of the table. */
@@ -50,7 +52,8 @@ function acted(panel: Panel, at: Selection, act: ChartAct): Panel {
  * Example: placing crossLeft over four columns of row 1 makes its "k4" a "2/2 LC".
  */
 export function editChart(text: string, selection: Selection, act: ChartAct, style: Wording): string {
-  const { panel, complete, wrongSide, round, findings } = readAgain(text);
+  const read = readAgain(text);
+  const { panel, complete, wrongSide, round, findings } = read;
   if (!panel || !complete) return text;
   const changed = acted(panel, selection, act);
   const rewritten = rewriteRows(text, changed, style, readAgain);
@@ -59,7 +62,9 @@ export function editChart(text: string, selection: Selection, act: ChartAct, sty
     .filter(({ severity }) => severity === "remark")
     .map(({ from, to }) => text.slice(from, to).trim());
   const manner = { round, firstWrong: wrongSide[0] ?? false };
-  return [...remarks, printInManner(changed, manner, style)].join("\n");
+  // As long as it has as many stitches it comes again as it did.
+  const again = panelStitches(changed) === panelStitches(panel) ? multipleLine(repeatOf(text, read)) : "";
+  return [...remarks, again + printInManner(changed, manner, style)].join("\n");
 }
 
 /** The selected stitches as a text that can be pasted. Example: "Rnd 1: p2, 2/2 LC." */

@@ -39,9 +39,10 @@ const MOST_CHARACTERS = 1_000_000;
 /**
  * Reads a pattern. Rows count from 1, odd rows on the right side unless the text says otherwise; in the
  * round all rows are. Columns of the panel count from the right.
+ * `stitches` is how many there are to begin with, where the text leaves that open; null for one repeat.
  * Example: `readPattern("Row 1: P2, C4F, P2.\nRow 2: K2, P4, K2.")` has a panel of 2 rows and no findings.
  */
-export function readPattern(text: string): ReadPattern {
+export function readPattern(text: string, stitches: number | null = null): ReadPattern {
   const told: Told[] = [];
   const whole = text.length <= MOST_CHARACTERS ? text : "";
   if (whole !== text)
@@ -60,7 +61,8 @@ export function readPattern(text: string): ReadPattern {
 
   const work = (upTo: number, start: number | null, leastRepeats: 0 | 1) =>
     workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats, text: whole });
-  const { rows, repeat, findings } = work(numbered.length, startingCount(numbered, multiple, work), 0);
+  const start = stitches ?? startingCount(numbered, multiple, work);
+  const { rows, repeat, findings } = work(numbered.length, start, 0);
   checkRows(rows, numbered, findings, told);
   if (!round) checkParity(numbered, told);
   told.push(...findings);
@@ -69,7 +71,7 @@ export function readPattern(text: string): ReadPattern {
     return works ? [{ works, ...one }] : [];
   });
   return {
-    panel: good.length > 0 ? { rows: good.map(({ works }) => works) } : null,
+    panel: good.length > 0 ? { rows: good.map(({ works }) => works), firstWrong: offset === 1 } : null,
     numbers: good.map(({ row }) => row),
     written: good.map(({ written: one }) => one),
     complete: good.length === rows.length && unread.size === 0,

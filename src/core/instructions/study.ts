@@ -5,6 +5,7 @@ import type { Finding } from "./findings";
 import { printPattern } from "./print";
 import type { Wording } from "../stitches/wording";
 import { readAgain } from "./readAgain";
+import { repeatOf } from "./repeated";
 
 export interface Study {
   readonly findings: readonly Finding[];
@@ -13,20 +14,25 @@ export interface Study {
   readonly complete: boolean;
   /** Stitches that row 1 is worked on. */
   readonly castOn: number | null;
+  /** How it comes again across, as it says or as its rows show; null where nothing of it repeats. */
   readonly multiple: { readonly of: number; readonly plus: number } | null;
 }
 
 /** Reads a text and prepares all that is shown of it. Never throws. */
 export function studyText(text: string, style: Wording): Study {
-  const { panel, numbers, complete, wrongSide, repeat, multiple, findings } = readAgain(text);
+  const read = readAgain(text);
+  const { panel, numbers, complete, wrongSide, multiple, findings } = read;
   if (!panel) return { findings, chart: null, complete, castOn: null, multiple };
   const [first] = panel.rows;
+  const again = complete ? repeatOf(text, read) : null;
+  const framed = again && again.by !== "panel" ? again : null;
+  const repeat = framed ? { from: framed.before, to: framed.before + framed.of } : null;
   return {
     findings,
     chart: chartOf(panel, { wrongSide, numbers, repeat }, style),
     complete,
     castOn: first ? stitchesUsedBy(first) : null,
-    multiple,
+    multiple: multiple ?? (framed && { of: framed.of, plus: framed.before + framed.after }),
   };
 }
 

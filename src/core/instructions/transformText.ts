@@ -1,24 +1,28 @@
 /** New panels from a panel's text: the text is read, transformed, and printed. */
 import type { Panel } from "../panels/panel";
-import {
-  endWithRow,
-  joinPanels,
-  mirror,
-  mirrorAboutCentre,
-  repeatAcross,
-  repeatUp,
-} from "../panels/transforms";
+import { endWithRow, joinPanels, mirror, mirrorAboutCentre, repeatUp } from "../panels/transforms";
 import { printInManner } from "./print";
 import type { Wording } from "../stitches/wording";
 import { readPattern } from "./read";
+import { multipleLine, repeatOf, takenAcross } from "./repeated";
+
+/** Its repeat twice between its edges: a multiple of 8 + 4 becomes 20 stitches. */
+const twiceAcross = (_: Panel, text: string) => joinPanels(takenAcross(text, readPattern(text), 2));
 
 /** Transforms of one panel. One more is one more row. */
+interface Transform {
+  readonly name: string;
+  readonly apply: (panel: Panel, text: string) => Panel | null;
+  /** How many repeats are one repeat of what is made; null where it comes again only whole. */
+  readonly repeats: number | null;
+}
+
 export const TRANSFORMS = {
-  mirror: { name: "Mirror", apply: mirror },
-  centre: { name: "Mirror about the centre", apply: mirrorAboutCentre },
-  across: { name: "Twice across", apply: (panel: Panel) => repeatAcross(panel, 2) },
-  up: { name: "Twice up", apply: (panel: Panel) => repeatUp(panel, 2) },
-} as const satisfies Record<string, { name: string; apply: (panel: Panel) => Panel | null }>;
+  mirror: { name: "Mirror", apply: mirror, repeats: 1 },
+  centre: { name: "Mirror about the centre", apply: mirrorAboutCentre, repeats: null },
+  across: { name: "Twice across", apply: twiceAcross, repeats: 2 },
+  up: { name: "Twice up", apply: (panel: Panel) => repeatUp(panel, 2), repeats: 1 },
+} as const satisfies Record<string, Transform>;
 
 export type TransformId = keyof typeof TRANSFORMS;
 
@@ -31,8 +35,10 @@ function readWhole(text: string) {
 /** The text of a transformed panel; null where the text has unread rows or the result would be too large. */
 export function transformText(text: string, transform: TransformId, style: Wording): string | null {
   const whole = readWhole(text);
-  const made = whole && TRANSFORMS[transform].apply(whole.panel);
-  return made && printInManner(made, whole.manner, style);
+  const made = whole && TRANSFORMS[transform].apply(whole.panel, text);
+  const { repeats } = TRANSFORMS[transform];
+  const line = repeats === null ? "" : multipleLine(repeatOf(text), repeats);
+  return made && line + printInManner(made, whole.manner, style);
 }
 
 /** Two panels side by side, the first at the right. Null where one is not read whole or they need too many rows. */

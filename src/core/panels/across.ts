@@ -2,12 +2,27 @@
 import { operationOf } from "../stitches/operations";
 import { crossingOf, type Lean, type Rope } from "./ropes";
 import { stitchesOf, type Panel, type Work } from "./panel";
+import type { PanelRepeat } from "./repeats";
+
+/** One place of a row of panels: what is taken there how often, and what that comes to. */
+export interface Taken {
+  readonly panelId: string;
+  readonly times: number;
+  readonly repeat: PanelRepeat;
+  /** Whether the whole panel comes again, its edges with it. */
+  readonly whole: boolean;
+  /** All its stitches, and how many panels of the row they are. */
+  readonly stitches: number;
+  readonly parts: number;
+}
 
 export interface Across {
   /** Plain stitches at each edge. */
   readonly edge: number;
   /** The cabled part, from the right. Each panel keeps its stitch count. */
   readonly panels: readonly Panel[];
+  /** What those panels were taken from, where they are a row of written ones. */
+  readonly taken?: readonly Taken[];
 }
 
 /** Ropes of one kind between purl columns. */
@@ -18,6 +33,15 @@ export interface RopesPlan {
   /** Purl columns before, between and after the ropes. */
   readonly purls: number;
   readonly edge: number;
+}
+
+/** Where the repeat of a place of the row lies among its panels; the panel whole where it could not be cut. */
+export function partsOfTaken(taken: readonly Taken[], place: number) {
+  const first = taken.slice(0, place).reduce((sum, { parts }) => sum + parts, 0);
+  const { parts = 0, times = 0, repeat } = taken[place] ?? {};
+  const before = parts > times && (repeat?.before ?? 0) > 0 ? 1 : 0;
+  const cut = parts >= times;
+  return { first, parts, before, after: cut ? parts - times - before : 0, cut };
 }
 
 /** Stitches across a panel. */

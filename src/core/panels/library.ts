@@ -6,7 +6,7 @@ const WS_FOLLOWS = "and all WS rows: k the knits and p the purls.";
 const PULLS = "Pulls in.";
 
 /** What a panel needs at its sides. */
-const PURLS = "Two purls at each side, so that it stands out; they are part of it.";
+const PURLS = "Purls at each side, so that it stands out; side by side, repeats share them.";
 const GROUND = "Reverse stockinette, or two purls, at each side.";
 const EDGE = "One more stitch at each side to sew by.";
 const RIB = "Rib at each side, so that both faces look alike.";
@@ -19,7 +19,8 @@ export const LIBRARY: readonly LibraryPanel[] = [
     family: "Braids and plaits",
     lies: PULLS,
     sides: PURLS,
-    text: `Row 1 (RS): P2, 3/3 RC, 3/3 LC, P2.
+    text: `multiple of 14 + 2
+Row 1 (RS): P2, 3/3 RC, 3/3 LC, P2.
 Row 2 and all WS rows: K2, P12, K2.
 Rows 3, 5, 7: P2, K12, P2.`,
   },
@@ -29,7 +30,8 @@ Rows 3, 5, 7: P2, K12, P2.`,
     family: "Braids and plaits",
     lies: PULLS,
     sides: PURLS,
-    text: `Row 1 (RS): P2, 3/3 LC, K3, P2.
+    text: `multiple of 11 + 2
+Row 1 (RS): P2, 3/3 LC, K3, P2.
 Row 2 and all WS rows: K2, P9, K2.
 Rows 3, 7: P2, K9, P2.
 Row 5: P2, K3, 3/3 RC, P2.`,
@@ -40,7 +42,8 @@ Row 5: P2, K3, 3/3 RC, P2.`,
     family: "Braids and plaits",
     lies: "Pulls in hard.",
     sides: PURLS,
-    text: `Row 1 (RS): P2, 2/2 LC, 2/2 LC, P2.
+    text: `multiple of 10 + 2
+Row 1 (RS): P2, 2/2 LC, 2/2 LC, P2.
 Row 2 and all WS rows: K2, P8, K2.
 Row 3: P2, K2, 2/2 RC, K2, P2.`,
   },
@@ -50,7 +53,8 @@ Row 3: P2, K2, 2/2 RC, K2, P2.`,
     family: "Braids and plaits",
     lies: "Pulls in hard.",
     sides: PURLS,
-    text: `Row 1 (RS): P2, 2/2 LC, 2/2 LC, K2, P2.
+    text: `multiple of 12 + 2
+Row 1 (RS): P2, 2/2 LC, 2/2 LC, K2, P2.
 Row 2 and all WS rows: K2, P10, K2.
 Row 3: P2, K2, 2/2 RC, 2/2 RC, P2.`,
   },
@@ -60,7 +64,8 @@ Row 3: P2, K2, 2/2 RC, 2/2 RC, P2.`,
     family: "Braids and plaits",
     lies: "Pulls in a little.",
     sides: PURLS,
-    text: `Row 1 (RS): P2, K4, 2/2 RC, 2/2 LC, K4, P2.
+    text: `multiple of 18 + 2
+Row 1 (RS): P2, K4, 2/2 RC, 2/2 LC, K4, P2.
 Row 2 and all WS rows: K2, P16, K2.
 Row 3: P2, K2, 2/2 RC, K4, 2/2 LC, K2, P2.
 Row 5: P2, 2/2 RC, K8, 2/2 LC, P2.`,
@@ -94,7 +99,8 @@ Row 3: K2, *2/2 RC; rep from * to last 2 sts, K2.`,
     family: "Travelling",
     lies: "Lies well.",
     sides: PURLS,
-    text: `Row 1 (RS): P4, 2/2 LC, P4.
+    text: `multiple of 10 + 2
+Row 1 (RS): P4, 2/2 LC, P4.
 Row 2 ${WS_FOLLOWS}
 Row 3: P3, 2/1 RPC, 2/1 LPC, P3.
 Row 5: P2, 2/1 RPC, P2, 2/1 LPC, P2.
@@ -109,7 +115,8 @@ Row 11: P3, 2/1 LPC, 2/1 RPC, P3.`,
     family: "Travelling",
     lies: "Lies nearly flat.",
     sides: PURLS,
-    text: `Row 1 (RS): P4, 2/2 RC, P4.
+    text: `multiple of 11 + 1
+Row 1 (RS): P4, 2/2 RC, P4.
 Rows 2, 14: K4, P4, K4.
 Row 3: P3, 2/1 RPC, 2/1 LC, P3.
 Rows 4, 12: K3, P2, K1, P1, P2, K3.
@@ -128,7 +135,8 @@ Row 13: P3, 2/1 LPC, 2/1 RPC, P3.`,
     family: "Travelling",
     lies: "Lies nearly flat.",
     sides: PURLS,
-    text: `Row 1 (RS): P4, 2/2 RC, P4.
+    text: `multiple of 11 + 1
+Row 1 (RS): P4, 2/2 RC, P4.
 Row 2 ${WS_FOLLOWS}
 Row 3: P3, 2/1 RPC, 2/1 LC, P3.
 Row 5: P2, 2/1 RC, K1, P1, 2/1 LPC, P2.
@@ -189,7 +197,8 @@ Rows 3, 5, 7: [K1, P1] 4 times.`,
     family: "Travelling",
     lies: "Lies flat; a little firm.",
     sides: PURLS,
-    text: `Row 1 (RS): P2, sl 1 wyib, K4, sl 1 wyib, P2.
+    text: `multiple of 8 + 2
+Row 1 (RS): P2, sl 1 wyib, K4, sl 1 wyib, P2.
 Row 2: K2, sl 1 wyif, P4, sl 1 wyif, K2.
 Row 3: P2, 1/2 LC, 1/2 RC, P2.
 Row 4: K2, P6, K2.`,

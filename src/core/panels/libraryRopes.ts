@@ -26,8 +26,9 @@ function rope(half: number, every: number, side: "L" | "R"): LibraryPanel {
     name: `Rope of ${2 * half}, leaning ${side === "L" ? "left" : "right"}, every ${every} rows`,
     family: "Ropes",
     lies: half * 2 > every ? "Pulls in hard." : "Pulls in.",
-    sides: "Two purls at each side, so that it stands out; they are part of it.",
+    sides: "Two purls at each side, so that it stands out; side by side, ropes share them.",
     text: [
+      `multiple of ${2 * half + 2} + 2`,
       `Row 1 (RS): P2, ${half}/${half} ${side}C, P2.`,
       `Row 2 and all WS rows: K2, P${2 * half}, K2.`,
       ...(every > 2 ? [`${between}: ${straight}`] : []),

@@ -11,6 +11,8 @@ export type PanelRow = readonly Work[];
 
 export interface Panel {
   readonly rows: readonly PanelRow[];
+  /** Whether its first row is a wrong-side row when it is worked flat; not so where nothing is said. */
+  readonly firstWrong?: boolean;
 }
 
 /** Stitches that a row leaves on the needle. Example: purl 2, cross 2/2, purl 2 leaves 8. */

@@ -52,7 +52,7 @@ export function mirrorRow(row: PanelRow): PanelRow {
 }
 
 /** Left to right: for the other piece of a pair. Example: 2/1 LPC becomes 2/1 RPC, ssk becomes k2tog. */
-export const mirror = ({ rows }: Panel): Panel => ({ rows: rows.map(mirroredRow) });
+export const mirror = (panel: Panel): Panel => ({ ...panel, rows: panel.rows.map(mirroredRow) });
 
 /** Example: 70 and 90 share 10. */
 export const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
@@ -104,8 +104,9 @@ export function endWithRow({ rows }: Panel, endRow: number, atLeast: number): Pa
 }
 
 /** The panel with a plain stitch in place of each bobble and nupp. */
-export const withoutRaised = ({ rows }: Panel): Panel => ({
-  rows: rows.map((row) =>
+export const withoutRaised = (panel: Panel): Panel => ({
+  ...panel,
+  rows: panel.rows.map((row) =>
     joined(
       row.map((work) =>
         "operation" in work && work.operation.raised

@@ -43,13 +43,21 @@ interface FabricFieldsProps {
 /** What a fabric is, and over how many rows it goes. */
 export function FabricFields({ section, content, finding }: FabricFieldsProps) {
   const cabled = isCabled(section);
+  const { id: pieceId } = useChosenPiece();
   return (
     <>
       <div className="col-span-2 mb-1">
         <Choice label="What is worked" options={CONTENTS} value={section.content} onChange={chooseContent} />
       </div>
       {section.content === "ropes" && <RopeFields section={section} />}
-      {section.content === "panels" && <RowOfPanels across={section.across} edits={SECTION_ACROSS} />}
+      {section.content === "panels" && (
+        <RowOfPanels
+          across={section.across}
+          edits={SECTION_ACROSS}
+          pieceId={pieceId}
+          sectionId={section.id}
+        />
+      )}
       {section.content === "ground" && (
         <div className="col-span-2 mb-1">
           <GroundSelect

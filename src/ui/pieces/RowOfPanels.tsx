@@ -3,6 +3,8 @@ import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
 import { useEffect, useState } from "react";
 import type { AcrossEdits } from "@/state/across";
 import type { FabricSection } from "@/core/files/sections";
+import type { Taken } from "@/core/panels/across";
+import { useTaken } from "@/state/laidPanels";
 import { useOwnPanels } from "@/state/panels";
 import { reckoner } from "@/state/workers";
 import { useSettings } from "@/state/settings";
@@ -12,10 +14,14 @@ import type { NamedPanel } from "@/workers/reckoner.worker";
 interface RowOfPanelsProps {
   readonly across: FabricSection["across"];
   readonly edits: AcrossEdits;
+  /** The piece and the section, or the swatch, that it lies across. */
+  readonly pieceId: string;
+  readonly sectionId: string;
 }
 
 /** The panels that lie across, from the right edge to the left, each so many times. */
-export function RowOfPanels({ across, edits }: RowOfPanelsProps) {
+export function RowOfPanels({ across, edits, pieceId, sectionId }: RowOfPanelsProps) {
+  const taken = useTaken(pieceId, sectionId);
   const library = useLibraryNames();
   return (
     <div className="col-span-2 mb-1">
@@ -55,6 +61,10 @@ export function RowOfPanels({ across, edits }: RowOfPanelsProps) {
               onClick={() => edits.move(index, 1)}
             />
             <IconButton label={`Take panel ${index + 1} out`} icon={X} onClick={() => edits.remove(index)} />
+            <TakenWords
+              taken={taken[index]?.panelId === panelId ? taken[index] : undefined}
+              onJoin={(joined) => edits.join(index, joined)}
+            />
           </li>
         ))}
       </ol>
@@ -66,6 +76,36 @@ export function RowOfPanels({ across, edits }: RowOfPanelsProps) {
         <Plus size={15} aria-hidden /> Another panel
       </button>
     </div>
+  );
+}
+
+interface TakenWordsProps {
+  readonly taken: Taken | undefined;
+  readonly onJoin: (joined: "repeat" | "whole") => void;
+}
+
+/** How a panel joins itself: stitches of one and of all, and whether its edges stand once or each time. */
+function TakenWords({ taken, onJoin }: TakenWordsProps) {
+  if (!taken) return null;
+  const { repeat, times, stitches, whole } = taken;
+  const edges = repeat.before + repeat.after;
+  const once = edges > 0 && !whole ? `${repeat.of} again + ${edges} once` : `${stitches / times} each`;
+  return (
+    <p className="w-full text-sm text-faint">
+      {stitches} st: {once}
+      {edges > 0 && times > 1 && (
+        <>
+          {" · "}
+          <button
+            type="button"
+            className="text-woad underline"
+            onClick={() => onJoin(whole ? "repeat" : "whole")}
+          >
+            {whole ? "edges once only" : "edges each time"}
+          </button>
+        </>
+      )}
+    </p>
   );
 }
 

@@ -8,6 +8,7 @@ import { ROPES, ropeOf } from "@/core/panels/ropes";
 import { formatFine } from "@/core/units/format";
 import { useProject } from "@/state/projectStore";
 import { SWATCH_ACROSS } from "@/state/across";
+import { swatchPieceId } from "@/core/garment/swatchPiece";
 import { editSwatch } from "@/state/swatches";
 import { Card } from "@/ui/parts/Card";
 import { MeasureField } from "@/ui/parts/MeasureField";
@@ -158,7 +159,14 @@ function PatternFields({ swatch, stitches }: { readonly swatch: Swatch; readonly
   const ropes = swatch.fabric.content === "ropes";
   return (
     <>
-      {!ropes && <RowOfPanels across={swatch.fabric.across} edits={SWATCH_ACROSS} />}
+      {!ropes && (
+        <RowOfPanels
+          across={swatch.fabric.across}
+          edits={SWATCH_ACROSS}
+          pieceId={swatchPieceId(swatch, swatch.finish)}
+          sectionId={swatch.fabric.id}
+        />
+      )}
       {ropes && (
         <div className="col-span-2 mb-1">
           <Select

@@ -29,12 +29,13 @@ function rowsOf(
   extent: Pick<FabricSection, "by" | "rows" | "lengthMm" | "repeats" | "endRow">,
   rowMm: number,
   repeat: number,
+  more: number,
 ): number | string {
   if (extent.by === "rows") return extent.rows ?? "No rows yet: say how many.";
   if (extent.by === "repeats") {
     if (extent.endRow > repeat)
       return `Row ${extent.endRow} is not in a repeat of ${plural(repeat, "row")}: end with one of those.`;
-    return knittable(extent.repeats * repeat + extent.endRow);
+    return knittable(extent.repeats * repeat + extent.endRow + more);
   }
   if (extent.lengthMm === null) return "No length yet: say how long.";
   const rows = Math.round(extent.lengthMm / rowMm);
@@ -43,13 +44,20 @@ function rowsOf(
     : knittable(rows);
 }
 
+/**
+ * Rows of a content to leave out at its beginning so that its crossings fall on the right side: where the next row is
+ * a wrong-side row, it begins with the last row of its repeat, which is one.
+ */
+const rowsBefore = ({ sided, rows }: Content, { round, worked }: State) =>
+  sided && !round && worked % 2 === 1 ? rows - 1 : 0;
+
 /** The needle with a content begun on it; or why it does not fit. */
-function begin(needle: Needle, content: Content, scale: number): Needle | string {
+function begin(needle: Needle, content: Content, scale: number, row = 0): Needle | string {
   const [have, need] = [stitchesOn(needle), content.stitches];
   if (need !== null && have < need)
     return `The panels here take ${plural(need, "stitch")}, and ${have} are on the needle: increase to ${need} first, or make the panels or their edges narrower.`;
   const beside = need === null ? 0 : Math.floor((have - need) / 2);
-  return { ...centred(needle, columnsFrom(-beside, have), content, scale), row: 0 };
+  return { ...centred(needle, columnsFrom(-beside, have), content, scale), row };
 }
 
 /** What does not keep it from being worked but is hardly meant. */
@@ -80,14 +88,16 @@ export function workFabric(section: FabricSection, state: State, plan: WorkPlan)
   if ("message" in content) return { problem: content.message };
   const begun = goesOn
     ? centred(state.needle, state.needle.columns, content, scale)
-    : begin(state.needle, content, scale);
+    : begin(state.needle, content, scale, rowsBefore(content, state));
   if (typeof begun === "string") return { problem: begun };
   const rowMm = plan.rowMm * scale * content.heightFactor;
-  const told = rowsOf(section, rowMm, content.rows);
+  // A row that is worked before the first of the repeat is one more up to the row that it is to end with.
+  const more = section.by === "repeats" && !goesOn && begun.row > 0 ? 1 : 0;
+  const told = rowsOf(section, rowMm, content.rows, more);
   if (typeof told === "string") return { problem: told };
   const count = section.by === "length" ? endingRight(told, (section.lengthMm ?? 0) / rowMm, state) : told;
   const rows = rowsOn(begun, content, count, scale);
-  const wrongSide = crossesFromBehind(rows, state);
+  const wrongSide = crossesFromBehind(rows, state) ?? beginsBefore(begun, goesOn);
   const needle = { ...begun, row: begun.row + count };
   return {
     state: after(state, needle, count),
@@ -103,13 +113,23 @@ function endingRight(rows: number, exact: number, { round, worked }: State): num
   return rows > 1 && exact < rows ? rows - 1 : rows + 1;
 }
 
-/** Row 1 of a panel is a right-side row; on a wrong-side row its crossings would be worked blind. */
-function crossesFromBehind([first]: readonly WorkedRow[], { round, worked }: State): string | null {
-  const behind = !round && worked % 2 === 1;
-  return behind && first?.row.some((work) => "crossing" in work)
+/** A repeat of an odd number of rows cannot keep its crossings on the right side: they would be worked blind. */
+function crossesFromBehind(rows: readonly WorkedRow[], { round, worked }: State): string | null {
+  if (round) return null;
+  const at = rows.findIndex(
+    ({ row }, index) => (worked + index) % 2 === 1 && row.some((work) => "crossing" in work),
+  );
+  if (at < 0) return null;
+  return at === 0
     ? "Its first crossing falls on a wrong-side row: work one row more or fewer before it."
-    : null;
+    : `Row ${at + 1} crosses on a wrong-side row: its repeat has an odd number of rows.`;
 }
+
+/** Told where a fabric begins on a wrong-side row, so that nobody looks for its first row there. */
+const beginsBefore = ({ row }: Needle, goesOn: boolean) =>
+  row > 0 && !goesOn
+    ? `It begins on a wrong-side row, so with row ${row + 1} of its repeat; row 1 follows on the right side.`
+    : null;
 
 /** Cast on, a facing, a ridge to fold at, and as many rows again; or those rows alone where it is not folded. */
 export function workHem(section: SectionOf<"hem">, state: State, plan: WorkPlan): Outcome {
