@@ -3,7 +3,7 @@ import { create } from "zustand";
 import type { Project } from "@/core/files/project";
 import type { Taken } from "@/core/panels/across";
 import { aspectOf } from "@/core/garment/projectGauge";
-import { beginsFabric, fabricBasis, keyOfSection, needsReading, type LaidSections } from "@/core/garment/lay";
+import { fabricBasis, keyOfSection, needsLaying, needsReading, type LaidSections } from "@/core/garment/lay";
 import { piecesAndSwatches } from "@/core/garment/swatchPiece";
 import { useProject } from "./projectStore";
 import { reckoner } from "./workers";
@@ -29,7 +29,7 @@ function keyOf(project: Project): string | null {
     const aspect = aspectOf(project);
     const bases = () =>
       all
-        .filter(({ section }) => beginsFabric(section))
+        .filter(({ section }) => needsLaying(section))
         .map(
           ({ piece, section }) => `${piece.id} ${section.id} ${fabricBasis(project, piece, section, aspect)}`,
         );

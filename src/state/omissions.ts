@@ -9,6 +9,7 @@ import { choosePiece, chooseSection } from "./chosenPiece";
 import { change, useProject, useProjectPart } from "./projectStore";
 import { useUnits } from "./settings";
 import { chooseSwatch } from "./swatches";
+import { dropText, useAllRefused } from "./typedTexts";
 import { chooseYarn } from "./yarns";
 
 /** Everything that the answer leaves out without having been told to; empty where it is whole. */
@@ -64,7 +65,7 @@ const TAKE_BACK: { readonly [Id in MeasureField]: (swatch: Draft<Swatch>) => voi
   unravelled: ({ unravelled }) => void (unravelled.lengthMm = null),
 };
 
-function settle(draft: Draft<Project>, omission: Omission) {
+function settle(draft: Draft<Project>, omission: Exclude<Omission, { kind: "field" }>) {
   if (omission.kind === "figure") {
     delete draft.typed[omission.figure.key];
     return;
@@ -89,8 +90,10 @@ function settle(draft: Draft<Project>, omission: Omission) {
 }
 
 /** The knitter says to leave it out: a section is not worked, a text or a reading goes, what stood before it counts. */
-export const leaveOut = (omission: Omission) =>
-  change(`leave out ${JSON.stringify(omission)}`, (draft) => settle(draft, omission));
+export function leaveOut(omission: Omission) {
+  if (omission.kind === "field") dropText({ of: omission.owner, label: omission.label });
+  else change(`leave out ${JSON.stringify(omission)}`, (draft) => settle(draft, omission));
+}
 
 /** Takes a piece or a section in again that was told to be left out. */
 export const takeIn = (pieceId: string, sectionId: string | null) =>

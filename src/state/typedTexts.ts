@@ -24,6 +24,17 @@ export const useTypedText = (place: Place): string | null =>
 export const keepText = (place: Place, typed: Typed) =>
   useTexts.setState({ [keyOf(place)]: { ...place, ...typed } });
 
+/** All fields whose text could not be read. */
+export const useAllRefused = (): readonly Place[] =>
+  useTexts(useShallow((texts) => Object.values(texts).filter(({ refused }) => refused)));
+
+/** Forgets what was typed: the last good value is shown again. */
+export const dropText = (place: Place) => {
+  const texts = { ...useTexts.getState() };
+  delete texts[keyOf(place)];
+  useTexts.setState(texts, true);
+};
+
 /** Labels of fields of these owners whose text could not be read. */
 export const useRefusedFields = (owners: readonly string[]): readonly string[] =>
   useTexts(

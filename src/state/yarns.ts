@@ -59,8 +59,7 @@ export function removeYarn() {
     for (const piece of draft.pieces) {
       if (piece.yarnId === id) piece.yarnId = instead;
       for (const section of piece.sections)
-        if (section.kind === "fabric")
-          for (const band of section.colours.bands) if (band.yarnId === id) band.yarnId = instead;
+        for (const band of section.colours.bands) if (band.yarnId === id) band.yarnId = instead;
     }
   });
 }

@@ -2,8 +2,8 @@ import fc from "fast-check";
 import { newSection, type FabricSection } from "../files/sections";
 import { colourBands } from "../garment/colourBands";
 import { outlineOf } from "../garment/outline";
-import { reckoned, projectOf, rectangleOf } from "./anyProject";
-import { bandRuns, colourExtras, sharing } from "./colourWork";
+import { answerTo, pieceOf, projectOf, reckoned, rectangleOf } from "./anyProject";
+import { areaCounts, bandRuns, borderShift, colourExtras, sharing } from "./colourWork";
 import { tallyRow } from "./tally";
 
 const [main] = projectOf([]).yarns;
@@ -89,6 +89,54 @@ test("a row split among areas keeps every stitch and every crossing", () => {
       }
     }),
   );
+});
+
+test("a border that moves gives to one area what it takes from the other, and comes back", () => {
+  const two = bands(["yarn-1", 58], ["b", 54]);
+  const to = (lean: "left" | "right") => ({
+    kind: "areas" as const,
+    carried: true,
+    bands: two,
+    moves: { stitches: 1, every: 2, lean },
+  });
+  const countsOf = (lean: "left" | "right") =>
+    Array.from({ length: 20 }, (_, row) => areaCounts(to(lean), 112, borderShift(to(lean), row)));
+  expect(countsOf("left")[0]).toEqual([58, 54]);
+  expect(countsOf("left")[19]).toEqual([67, 45]);
+  expect(countsOf("right")[19]).toEqual([49, 63]);
+  expect(countsOf("left").every(([right = 0, left = 0]) => right + left === 112)).toBe(true);
+  // Further than the edge it cannot move: the other area takes all.
+  expect(areaCounts(to("right"), 112, -80)).toEqual([0, 112]);
+});
+
+test("a cast-on, a hem and a cast-off in another yarn take theirs from that yarn", () => {
+  const one = (yarnId: string) => ({ kind: "one" as const, carried: true, bands: bands([yarnId, 1]) });
+  const piece = pieceOf([
+    newSection("castOn", "on", { stitches: 40, method: "knittedOn", colours: one("b") }),
+    newSection("hem", "hem", { colours: one("c") }),
+    newSection("fabric", "f", { content: "ground", ground: "stockinette", rows: 20 }),
+    newSection("castOff", "off", { colours: one("b") }),
+  ]);
+  const { lines } = reckoned(projectOf([piece], { yarns })).estimate;
+  const yarnsOf = (sectionId: string) => [
+    ...new Set(lines.filter((line) => line.sectionId === sectionId).map(({ yarnId }) => yarnId)),
+  ];
+  expect(["on", "hem", "f", "off"].map(yarnsOf)).toEqual([["b"], ["c"], ["yarn-1"], ["b"]]);
+});
+
+test("areas that the stitches do not reach for are told, and no chance for the whole", () => {
+  const answer = answerTo(
+    projectOf(
+      [
+        rectangleOf({
+          ...fabricOf({ kind: "areas", carried: true, bands: bands(["yarn-1", 30], ["b", 30]) }),
+          content: "ropes",
+        }),
+      ],
+      { yarns },
+    ),
+  );
+  expect(answer.findings).toMatchObject([{ field: "colour", leftOut: true }]);
 });
 
 test("bands lie one on the other in the drawing, or side by side", () => {

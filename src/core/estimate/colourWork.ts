@@ -1,9 +1,7 @@
 /** Which yarn works what of a section: all of it, stripes of rows, or areas side by side. */
-import type { FabricSection, ProjectSection } from "../files/sections";
-import type { PanelRow, Work } from "../panels/panel";
+import type { Colours, ProjectSection } from "../files/sections";
+import { stitchesOf, type PanelRow, type Work } from "../panels/panel";
 import { widthOf } from "../stitches/crossings";
-
-type Colours = FabricSection["colours"];
 
 /** What one yarn works of a row. */
 export interface RowShare {
@@ -40,12 +38,38 @@ function split(row: PanelRow, stitches: number): readonly [PanelRow, PanelRow] {
   return [first, second];
 }
 
+/** How many stitches further left the borders of areas lie in a row than in the first. Rows count from 0. */
+export function borderShift({ moves }: Pick<Colours, "moves">, row: number): number {
+  if (!moves) return 0;
+  return Math.floor(row / moves.every) * moves.stitches * (moves.lean === "left" ? 1 : -1);
+}
+
+/**
+ * Stitches of each area of a row, from the right: a border that moves takes from the last and gives to the first, or
+ * the other way round. Example: 58 and 54 of 112, one stitch to the left, are 59 and 53.
+ */
+export function areaCounts(
+  { bands }: Pick<Colours, "bands">,
+  stitches: number,
+  shift: number,
+): readonly number[] {
+  let left = stitches;
+  return bands.map(({ count }, index) => {
+    const wanted = index === bands.length - 1 ? left : Math.max(0, count + (index === 0 ? shift : 0));
+    const mine = Math.min(left, wanted);
+    left -= mine;
+    return mine;
+  });
+}
+
 /** Shares of a row among areas from the right; the last area takes what is left. */
-function areas(row: PanelRow, bands: Colours["bands"]): readonly RowShare[] {
+function areas(row: PanelRow, colours: Colours, shift: number): readonly RowShare[] {
+  const { bands } = colours;
+  const counts = areaCounts(colours, stitchesOf(row), shift);
   const shares: RowShare[] = [];
   let rest = row;
-  for (const [index, { yarnId, count }] of bands.entries()) {
-    const [mine, others] = index === bands.length - 1 ? [rest, []] : split(rest, count);
+  for (const [index, { yarnId }] of bands.entries()) {
+    const [mine, others] = index === bands.length - 1 ? [rest, []] : split(rest, counts[index] ?? 0);
     if (mine.length > 0) shares.push({ yarnId, row: mine });
     rest = others;
   }
@@ -62,11 +86,15 @@ function bandOf(bands: Colours["bands"], row: number): number {
   });
 }
 
+/** The yarn that all of a section is worked in, its edges too; the piece's own where several are. */
+export const edgeYarn = ({ colours: { kind, bands } }: Pick<ProjectSection, "colours">, yarnId: string) =>
+  kind === "one" ? (bands[0]?.yarnId ?? yarnId) : yarnId;
+
 /** How a section shares its rows among yarns. `yarnId` is the piece's own. */
-export function sharing(section: ProjectSection, yarnId: string) {
-  const colours = section.kind === "fabric" ? section.colours : null;
-  if (!colours || colours.kind === "one" || colours.bands.length === 0) {
-    const only = colours?.kind === "one" ? (colours.bands[0]?.yarnId ?? yarnId) : yarnId;
+export function sharing(section: Pick<ProjectSection, "colours">, yarnId: string) {
+  const { colours } = section;
+  if (colours.kind === "one" || colours.bands.length === 0) {
+    const only = edgeYarn(section, yarnId);
     return (row: PanelRow): readonly RowShare[] => [{ yarnId: only, row }];
   }
   const { kind, bands } = colours;
@@ -74,18 +102,33 @@ export function sharing(section: ProjectSection, yarnId: string) {
     return (row: PanelRow, index: number): readonly RowShare[] => [
       { yarnId: bands[bandOf(bands, index)]?.yarnId ?? yarnId, row },
     ];
-  const known = new Map<PanelRow, readonly RowShare[]>();
-  return (row: PanelRow): readonly RowShare[] => {
-    const shares = known.get(row) ?? areas(row, bands);
-    known.set(row, shares);
+  const known = new Map<number, Map<PanelRow, readonly RowShare[]>>();
+  return (row: PanelRow, index: number): readonly RowShare[] => {
+    const shift = borderShift(colours, index);
+    const shifted = known.get(shift) ?? new Map<PanelRow, readonly RowShare[]>();
+    known.set(shift, shifted);
+    const shares = shifted.get(row) ?? areas(row, colours, shift);
+    shifted.set(row, shares);
     return shares;
   };
 }
 
-/** What colours take beyond the rows, for `rows` rows of a section. Empty where one yarn works it all. */
-export function colourExtras(section: ProjectSection, rows: number): readonly ColourExtras[] {
-  if (section.kind !== "fabric" || section.colours.bands.length < 2) return [];
-  const { kind, bands, carried } = section.colours;
+/**
+ * What colours take beyond the rows, for `rows` rows of a section. Empty where the piece's own yarn works it all; a
+ * section in another yarn has that to begin and to end.
+ */
+export function colourExtras(
+  { colours }: Pick<ProjectSection, "colours">,
+  rows: number,
+  own?: string,
+): readonly ColourExtras[] {
+  const { kind, bands, carried } = colours;
+  const [only] = bands;
+  if (kind === "one")
+    return own !== undefined && only && only.yarnId !== own && rows > 0
+      ? [{ yarnId: only.yarnId, ends: 2, carriedRows: 0, twists: 0 }]
+      : [];
+  if (bands.length < 2) return [];
   if (kind === "areas")
     return bands.map(({ yarnId }, index) => ({
       yarnId,

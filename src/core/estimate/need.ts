@@ -3,6 +3,7 @@ import type { Gauge, PlainStitch } from "../fabric/plainStitch";
 import { legExtra, spansOf } from "../stitches/crossings";
 import { millimetres } from "../units/brands";
 import { tailLength, END_MM } from "./castOn";
+import { edgeYarn } from "./colourWork";
 import { CAST_OFFS, castOnCount, seamYarn, swatchYarn } from "./edges";
 import { deviated, rowsFactor, seamRows, tailOf, type PiecePlan, type PlannedSection } from "./piece";
 import type { Tally } from "./tally";
@@ -135,7 +136,7 @@ function countPiece(piece: PiecePlan, of: CountsOf) {
   const own = of(piece.yarnId);
   for (const section of piece.sections) {
     countShares(section, piece, of);
-    countEdges(section, piece, own);
+    countEdges(section, piece, of(edgeYarn(section.worked.section, piece.yarnId)));
   }
   own.heights += piece.times * piece.seams * SEWN_TIMES * seamRows(piece.sections);
   own.constantMm += piece.times * piece.seams * 2 * END_MM;

@@ -6,7 +6,7 @@ import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres, type Millimetres } from "../units/brands";
 import { aboveRib, type AboveRib } from "./aboveRib";
 import { END_MM, type TailBasis, type TailSchool } from "./castOn";
-import type { ColourExtras } from "./colourWork";
+import { edgeYarn, type ColourExtras } from "./colourWork";
 import { castOffYarn, castOnYarn, seamYarn } from "./edges";
 import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
 import { widthsOf, type PieceWidths } from "./sectionWidths";
@@ -125,7 +125,7 @@ export const tailOf = (
   finishedWidthMm: millimetres(edge.width * plain.widthMm),
 });
 
-/** Cast-ons, cast-offs, hems and ends of a section, in the piece's own yarn. */
+/** Cast-ons, cast-offs, hems and ends of a section, in its one yarn, or in the piece's own where it has several. */
 export function edgeLines(planned: PlannedSection, basis: Basis): readonly LedgerLine[] {
   const { worked } = planned;
   const { plan, unknowns } = basis;
@@ -133,7 +133,7 @@ export function edgeLines(planned: PlannedSection, basis: Basis): readonly Ledge
   return worked.edges.map((edge): LedgerLine => {
     const line = (part: LedgerPart, mm: number) => ({
       part,
-      yarnId: plan.yarnId,
+      yarnId: edgeYarn(worked.section, plan.yarnId),
       sectionId: worked.section.id,
       mm,
     });

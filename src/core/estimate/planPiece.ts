@@ -10,12 +10,13 @@ import {
   type WorkedPiece,
   type WorkedSection,
 } from "../garment/work/workPiece";
+import type { ParsedPattern } from "../instructions/read";
 import { cabledStitches, type Across } from "../panels/across";
 import type { PanelRow } from "../panels/panel";
 import { stitchesTaken } from "../panels/repeats";
 import { grams, metres, millimetres, type Millimetres } from "../units/brands";
 import { needleScale, thicknessOf } from "../yarn/thickness";
-import { colourExtras, sharing } from "./colourWork";
+import { areaCounts, borderShift, colourExtras, sharing } from "./colourWork";
 import type { PieceFabric, PiecePlan, PlannedSection } from "./piece";
 import { tallyRows } from "./tally";
 
@@ -123,7 +124,7 @@ function counted(worked: WorkedSection, yarnId: string, needleMm: Millimetres): 
   return {
     worked,
     shares: [...byYarn].map(([id, rows]) => ({ yarnId: id, tally: tallyRows(rows) })),
-    extras: colourExtras(worked.section, worked.rows.length),
+    extras: colourExtras(worked.section, worked.rows.length, yarnId),
     area: area / worked.scale ** 2,
     needleMm: millimetres(worked.section.needleMm ?? needleMm),
     toLength: goesByLength(worked.section) ? (worked.content?.heightFactor ?? 1) : null,
@@ -136,13 +137,32 @@ function cabledOf(sections: readonly WorkedSection[]): PieceFabric | null {
   return one?.content ? { sectionId: one.section.id, content: one.content, stitches: one.to } : null;
 }
 
+const writtenOf = (found: Laid | undefined): ParsedPattern | Unlaid => {
+  if (!found) return { ok: false, message: "It is still being read." };
+  if (!found.ok) return found;
+  return found.written ?? { ok: false, message: "It is still being read." };
+};
+
 /** Colours of sections that are of no yarn of the project: what they would work is in no answer. */
 const strangeColours = ({ yarns }: Project, { sections }: ProjectPiece): readonly PieceFinding[] =>
   sections.flatMap((section): readonly PieceFinding[] => {
-    if (section.kind !== "fabric") return [];
     const strange = section.colours.bands.filter(({ yarnId }) => !yarns.some(({ id }) => id === yarnId));
     if (strange.length === 0) return [];
     const message = "A colour here is of a yarn that is not in the project: choose one that is.";
+    return [{ sectionId: section.id, field: "colour", message, leftOut: true }];
+  });
+
+/** Areas that no stitch is left for. */
+const emptyAreas = (sections: readonly WorkedSection[]): readonly PieceFinding[] =>
+  sections.flatMap(({ section, rows }): readonly PieceFinding[] => {
+    const { colours } = section;
+    if (colours.kind !== "areas") return [];
+    const at = rows.findIndex(({ stitches }, index) =>
+      areaCounts(colours, stitches, borderShift(colours, index)).some((count) => count < 1),
+    );
+    const row = rows[at];
+    if (!row) return [];
+    const message = `In row ${at + 1} the ${row.stitches} stitches do not reach for all areas: fewer stitches to each, or fewer areas.`;
     return [{ sectionId: section.id, field: "colour", message, leftOut: true }];
   });
 
@@ -154,7 +174,7 @@ const NO_ROWS = "No row of this piece can be worked yet: give it a fabric, and s
  */
 export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasis): PlannedPiece {
   const piece = { ...whole, sections: whole.sections.filter(({ leftOut }) => !leftOut) };
-  const { gauge, needleMm, without, drawInSd } = basis;
+  const { gauge, needleMm, laid, without, drawInSd } = basis;
   const plain = plainStitch(gauge);
   const scaleOf = ({ needleMm: own }: ProjectSection) => (own === null ? 1 : needleScale(own, needleMm));
   const { contents, findings } = contentsOf(piece, basis, (section) => plain.widthMm * scaleOf(section));
@@ -167,6 +187,7 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
   const worked = workPiece({
     piece,
     contentOf: (section) => contents.get(section.id) ?? { ok: false, message: "It is still being read." },
+    writtenOf: (section) => writtenOf(laid.get(keyOfSection(piece, section))),
     scaleOf,
     stitchMm: plain.widthMm,
     rowMm: plain.heightMm,
@@ -177,6 +198,7 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
     ...findings,
     ...(unlaid.length > 0 ? unlaid : onlyOnce(worked.findings)),
     ...strangeColours(project, piece),
+    ...emptyAreas(worked.sections),
   ];
   if (worked.sections.every(({ rows }) => rows.length === 0)) {
     const [first] = whole.sections;

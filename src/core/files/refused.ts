@@ -45,6 +45,7 @@ const ASKED: { readonly [Kind in SectionKind]: Asks } = {
   fabric,
   change: () => ["to"],
   shape,
+  written: () => [],
   castOffAt: () => ["atEdge"],
   shortRows: () => ["turns", "step"],
   divide: () => ["centre"],

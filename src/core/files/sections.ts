@@ -6,12 +6,37 @@ import { ROPES } from "../panels/ropes";
 import { COUNTS, LENGTHS } from "./bounds";
 import { count, measure } from "./within";
 
+/** A stripe goes by rows, an area by stitches. */
+const band = z.strictObject({ yarnId: z.string().max(64), count: count(COUNTS.band) });
+
+/**
+ * In which yarns a section is worked: one, which is the piece's own where none is named; stripes by rows, or areas by
+ * stitches from the right, both from the first again.
+ */
+const colours = z
+  .strictObject({
+    kind: z.enum(["one", "stripes", "areas"]),
+    bands: z.array(band).max(24),
+    /** Whether the yarns of stripes are carried up the side, or cut at each change. */
+    carried: z.boolean(),
+    /** How borders between areas move: so many stitches every so many rows; not said where they stand. */
+    moves: z
+      .strictObject({
+        stitches: count(COUNTS.shaped),
+        every: count(COUNTS.every),
+        lean: z.enum(["left", "right"]),
+      })
+      .optional(),
+  })
+  .default({ kind: "one", bands: [], carried: true });
+
 /** All sections have a name of their own and may have a needle of their own; null is the project's. */
 const common = {
   id: z.string().max(64),
   needleMm: measure(LENGTHS.needle).nullable().default(null),
   /** Whether the knitter wants it left out: then it is neither worked nor told of as missing. */
   leftOut: z.boolean().default(false),
+  colours,
 };
 
 /** A panel of the library or of this project, so many times across. */
@@ -31,16 +56,6 @@ const extent = {
   /** Row of the repeat to end with; 0 for its last. */
   endRow: count(COUNTS.endRow).default(0),
 };
-
-/** Stripes go by rows, areas by stitches from the right, each with its yarn; both from the first again. */
-const colours = z
-  .strictObject({
-    kind: z.enum(["one", "stripes", "areas"]),
-    bands: z.array(z.strictObject({ yarnId: z.string().max(64), count: count(COUNTS.band) })).max(24),
-    /** Whether the yarns of stripes are carried up the side, or cut at each change. */
-    carried: z.boolean(),
-  })
-  .default({ kind: "one", bands: [], carried: true });
 
 export const fabricSchema = z.strictObject({
   kind: z.literal("fabric"),
@@ -64,7 +79,6 @@ export const fabricSchema = z.strictObject({
       stitches: count(COUNTS.measuredStitches).nullable(),
     })
     .default({ widthMm: null, stitches: null }),
-  colours,
 });
 
 /** Where stitches are added or taken away. Outer and inner are right and left where nothing is divided. */
@@ -100,6 +114,12 @@ export const sectionSchema = z.discriminatedUnion("kind", [
     over: z.enum(["rows", "length"]).default("length"),
     rows: count(COUNTS.rows).nullable().default(null),
     lengthMm: measure(LENGTHS.piece).nullable().default(null),
+  }),
+  z.strictObject({
+    kind: z.literal("written"),
+    ...common,
+    /** Rows as a pattern writes them, worked once from the first to the last; their count may change. */
+    text: z.string().max(20_000).default(""),
   }),
   z.strictObject({
     kind: z.literal("castOffAt"),
@@ -157,6 +177,7 @@ export const sectionSchema = z.discriminatedUnion("kind", [
 
 export type ProjectSection = z.infer<typeof sectionSchema>;
 export type SectionKind = ProjectSection["kind"];
+export type Colours = ProjectSection["colours"];
 export type SectionOf<Kind extends SectionKind> = Extract<ProjectSection, { kind: Kind }>;
 export type FabricSection = SectionOf<"fabric">;
 

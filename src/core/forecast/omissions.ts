@@ -18,6 +18,15 @@ export type Omission =
     }
   /** A typed figure that could not be read; the last good value stands in its place. */
   | { readonly kind: "figure"; readonly figure: RefusedFigure; readonly message: string }
+  /** A count of a section's colours that could not be read; only where it is typed is that known. */
+  | {
+      readonly kind: "field";
+      readonly label: string;
+      readonly owner: string;
+      readonly pieceId: string;
+      readonly sectionId: string;
+      readonly message: string;
+    }
   /** Something that was read off a swatch and is not taken in. */
   | {
       readonly kind: "measurement";

@@ -14,10 +14,10 @@ import {
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../files/project";
 import {
-  beginsFabric,
   fabricBasis,
   keyOfSection,
   layUnread as laySection,
+  needsLaying,
   needsReading,
   type Laid,
   type LaidSections,
@@ -76,7 +76,7 @@ export function layUnread(project: Project, known?: KnownFabrics, kept: KnownLai
   const all = new Map<string, Laid>();
   for (const piece of piecesAndSwatches(project))
     for (const section of piece.sections) {
-      if (!beginsFabric(section) || needsReading(section)) continue;
+      if (!needsLaying(section) || needsReading(section)) continue;
       const basis = fabricBasis(project, piece, section, aspect);
       const laid = kept.get(basis) ?? laySection(piece, section, aspect, known);
       if (!laid) continue;
@@ -111,9 +111,7 @@ function yarnsOf(project: Project): readonly PlannedYarn[] | null {
 
 const isReading = (project: Project, laid: LaidSections) =>
   piecesAndSwatches(project).some((piece) =>
-    piece.sections.some(
-      (section) => beginsFabric(section) && !section.leftOut && !laid.has(keyOfSection(piece, section)),
-    ),
+    piece.sections.some((section) => needsLaying(section) && !laid.has(keyOfSection(piece, section))),
   );
 
 /** Whether any section says over how many rows it goes. */
@@ -124,6 +122,7 @@ const hasRows = ({ pieces }: Project) =>
       sections.some(
         (section) =>
           section.kind === "hem" ||
+          (section.kind === "written" && section.text.trim() !== "") ||
           (section.kind === "fabric" &&
             (section.by === "repeats" || (section.by === "rows" ? section.rows : section.lengthMm) !== null)),
       ),

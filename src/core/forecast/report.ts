@@ -55,6 +55,7 @@ function pathOf(
 /** Where what is left out lies in the file. */
 function pathOfOmission(project: Project, omission: Omission): string {
   if (omission.kind === "figure") return `typed.${omission.figure.key}`;
+  if (omission.kind === "field") return pathOf(project, { ...omission, field: "colour" });
   if (omission.kind !== "measurement") return pathOf(project, { ...omission, field: omission.kind });
   const swatch = project.swatches.findIndex(({ id }) => id === omission.swatchId);
   return `swatches.${swatch}.${omission.measure}`;

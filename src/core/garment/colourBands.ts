@@ -1,5 +1,6 @@
 /** Where the yarns of a coloured section lie in the outline of its piece. */
-import { bandRuns } from "../estimate/colourWork";
+import { areaCounts, bandRuns, borderShift } from "../estimate/colourWork";
+import type { Colours } from "../files/sections";
 import type { OutlinePart } from "./outline";
 import type { WorkedSection } from "./work/workPiece";
 
@@ -14,8 +15,9 @@ export interface ColourBand {
 
 /** The bands of a part; it is cut by the part's outline. Empty where one yarn works it all. */
 export function colourBands(part: OutlinePart, { section, rows }: WorkedSection): readonly ColourBand[] {
-  if (section.kind !== "fabric" || section.colours.bands.length === 0) return [];
-  const { kind, bands } = section.colours;
+  const { colours } = section;
+  const { kind, bands } = colours;
+  if (bands.length === 0) return [];
   const across = part.points.map(([x]) => x);
   const [right, left] = [Math.min(...across), Math.max(...across)];
   const { fromMm, toMm } = part;
@@ -32,12 +34,34 @@ export function colourBands(part: OutlinePart, { section, rows }: WorkedSection)
       toMm: fromMm + to * row,
     }));
   }
-  const stitches = rows[0]?.stitches ?? 1;
-  const stitch = (left - right) / stitches;
-  let at = 0;
-  return bands.map(({ yarnId, count }, index) => {
-    const from = at;
-    at = index === bands.length - 1 ? stitches : Math.min(stitches, at + count);
-    return { yarnId, rightMm: right + from * stitch, leftMm: right + at * stitch, fromMm, toMm };
+  const high = (toMm - fromMm) / Math.max(1, rows.length);
+  const widest = Math.max(1, ...rows.map(({ stitches }) => stitches));
+  const stitch = (left - right) / widest;
+  return areaRuns(colours, rows).flatMap(({ counts, from, to }) => {
+    let at = 0;
+    return bands.map(({ yarnId }, index) => {
+      const begins = at;
+      at = index === bands.length - 1 ? widest : at + (counts[index] ?? 0);
+      const [low, top] = [fromMm + from * high, fromMm + to * high];
+      return {
+        yarnId,
+        rightMm: right + begins * stitch,
+        leftMm: right + at * stitch,
+        fromMm: low,
+        toMm: top,
+      };
+    });
   });
+}
+
+/** Rows one on the other whose areas have the same stitches. */
+function areaRuns(colours: Colours, rows: WorkedSection["rows"]) {
+  const runs: { counts: readonly number[]; from: number; to: number }[] = [];
+  for (const [index, { stitches }] of rows.entries()) {
+    const counts = areaCounts(colours, stitches, borderShift(colours, index));
+    const last = runs.at(-1);
+    if (last && counts.slice(0, -1).every((count, at) => count === last.counts[at])) last.to = index + 1;
+    else runs.push({ counts, from: index, to: index + 1 });
+  }
+  return runs;
 }

@@ -3,12 +3,21 @@ import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../fabric/rela
 import { relaxSection, type SectionFabric } from "../fabric/section";
 import type { Project, ProjectPiece } from "../files/project";
 import type { FabricSection, ProjectSection } from "../files/sections";
+import type { ParsedPattern } from "../instructions/read";
 import { panelStitches, ropesAcross, withEdges, type Across } from "../panels/across";
 import { groundPanel, type GroundId } from "../panels/grounds";
 import { ropeOf } from "../panels/ropes";
 import { repeatAcross } from "../panels/transforms";
 
-export type Laid = { readonly ok: true; readonly across: Across; readonly fabric: SectionFabric } | Unlaid;
+export type Laid =
+  | {
+      readonly ok: true;
+      readonly across: Across;
+      readonly fabric: SectionFabric;
+      /** Rows that are worked once as they are written; nothing lies across them. */
+      readonly written?: ParsedPattern;
+    }
+  | Unlaid;
 
 /** Why panels cannot lie across a section. */
 export interface Unlaid {
@@ -73,9 +82,21 @@ export function layUnread(
   return section.content === "ropes" ? lay(ropesOf(section, piece), options, known) : null;
 }
 
-/** Whether panels of a section have to be read before it can be laid. */
+/** Whether rows of a section have to be read before it can be laid. */
 export const needsReading = (section: ProjectSection) =>
-  section.kind === "fabric" && section.content === "panels";
+  section.kind === "written" || (section.kind === "fabric" && section.content === "panels");
+
+/** Whether a section has to be laid or read before it can be worked. */
+export const needsLaying = (section: ProjectSection) =>
+  !section.leftOut && (section.kind === "written" || beginsFabric(section));
+
+/** Rows that were read, in the place of what lies across. */
+export const layWritten = (written: ParsedPattern): Laid => ({
+  ok: true,
+  across: { edge: 0, panels: [] },
+  fabric: { ok: true, stitches: 0, widthFactor: 1, heightFactor: 1, panels: [] },
+  written,
+});
 
 /**
  * All that the fabric of a section hangs on, as a text: two sections with the same text have the same fabric.
@@ -89,6 +110,7 @@ export function fabricBasis(
 ): string {
   const shared = [round, blocking, aspect];
   if (section.kind === "hem") return JSON.stringify([section.ground, ...shared]);
+  if (section.kind === "written") return JSON.stringify([section.text]);
   if (section.kind !== "fabric") return "";
   const { content, ropeId, lean, ropes, purls, edge, across, ground } = section;
   if (content === "ground") return JSON.stringify([ground, ...shared]);

@@ -3,17 +3,18 @@ import type { KnownFabrics } from "../fabric/relax";
 import type { Project, ProjectPiece } from "../files/project";
 import type { FabricSection } from "../files/sections";
 import { isWrong } from "../instructions/findings";
-import { readPattern, type ReadPattern } from "../instructions/read";
+import { parsePattern, readPattern, type ParsedPattern, type ReadPattern } from "../instructions/read";
 import { repeatOf, takenAcross } from "../instructions/repeated";
 import { panelStitches, type Across, type Taken } from "../panels/across";
 import { groundPanel } from "../panels/grounds";
 import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
 import {
-  beginsFabric,
   keyOfSection,
   lay,
   layUnread,
+  layWritten,
+  needsLaying,
   needsReading,
   ropesOf,
   type LaidSections,
@@ -76,7 +77,18 @@ export function acrossOf(project: Project, piece: ProjectPiece, section: FabricS
   return { edge: section.edge, panels, taken };
 }
 
-/** What lies across every section of a project that begins a fabric. */
+const parsedTexts = new Map<string, ParsedPattern>();
+const MOST_PARSED = 60;
+
+/** A text is parsed once: rows that are worked once come again with every change elsewhere. */
+function parsedOnce(text: string): ParsedPattern {
+  const parsed = parsedTexts.get(text) ?? parsePattern(text, "any");
+  if (parsedTexts.size >= MOST_PARSED) parsedTexts.clear();
+  parsedTexts.set(text, parsed);
+  return parsed;
+}
+
+/** What lies across every section of a project that begins a fabric, and the rows of those that are written. */
 export function layProject(project: Project, known?: KnownFabrics): LaidSections {
   const aspect = aspectOf(project);
   const all = piecesAndSwatches(project).flatMap((piece) =>
@@ -84,7 +96,9 @@ export function layProject(project: Project, known?: KnownFabrics): LaidSections
   );
   return new Map(
     all.flatMap(({ piece, section }) => {
-      if (!beginsFabric(section)) return [];
+      if (!needsLaying(section)) return [];
+      if (section.kind === "written")
+        return [[keyOfSection(piece, section), layWritten(parsedOnce(section.text))] as const];
       if (!needsReading(section)) {
         const laid = layUnread(piece, section, aspect, known);
         return laid ? [[keyOfSection(piece, section), laid] as const] : [];

@@ -261,7 +261,7 @@ class RowParser extends HeadingParser {
     }));
   });
 
-  /** A crossing, a bobble, a decrease: one word; a number behind it counts how often. */
+  /** A crossing, a bobble, a decrease: one word; behind it how often, or how far. */
   private readonly single = this.RULE("single", (): Item => {
     const word = this.OR1([
       { ALT: () => this.CONSUME(T.CrossingName) },
@@ -270,20 +270,21 @@ class RowParser extends HeadingParser {
       { ALT: () => this.CONSUME(T.NuppName) },
       { ALT: () => this.CONSUME(T.Psso) },
     ]);
-    let times = 1;
+    let extent: Extent = { times: 1 };
     this.OPTION1(() => this.CONSUME(T.Tbl));
     this.OPTION2(() => {
-      const extent = this.SUBRULE(this.extent);
-      this.ACTION(() => {
-        if ("times" in extent) times = extent.times;
-      });
+      extent = this.SUBRULE(this.extent);
     });
     return this.ACTION((): Item => {
       const span = spanOf(word, this.LA(0));
       const name = word.image.toLowerCase();
       if (word.tokenType === T.Psso) return { type: "psso", count: name === "p2sso" ? 2 : 1, ...span };
-      if (word.tokenType === T.CrossingName) return { type: "crossing", name: word.image, times, ...span };
-      return { type: "operation", name, extent: { times }, counted: true, ...span };
+      if (word.tokenType !== T.CrossingName)
+        return { type: "operation", name, extent, counted: true, ...span };
+      if ("times" in extent) return { type: "crossing", name: word.image, times: extent.times, ...span };
+      // "2/2 LC to end" is that crossing again and again.
+      const crossing: Item = { type: "crossing", name: word.image, times: 1, ...span };
+      return { type: "group", items: [crossing], extent, ...span };
     });
   });
 

@@ -1,16 +1,16 @@
 /** Reads a written pattern: text in, panel and findings out. It never throws, whatever the text. */
 import { stitchesOf, stitchesUsedBy, type Panel, type PanelRow } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
-import type { Item, WrittenRow } from "./ast";
+import type { WrittenRow } from "./ast";
 import { definitionsOf } from "./definitions";
-import { countMends } from "./countMends";
-import { expandRow, type RepeatColumns, type RowTask } from "./expand";
+import type { RepeatColumns } from "./expand";
 import { placed, remark, type Finding, type Told } from "./findings";
 import { parseMultiple } from "./grammar";
 import type { Definitions } from "./names";
-import { firstIsWrong, numberRows, type Numbered } from "./rowNumbers";
+import { numberRows, saidFirst, type Numbered } from "./rowNumbers";
 import { spanOfStatement, statementsOf, type Statement } from "./statements";
 import { tokensOf } from "./tokens";
+import { workRows, type Worked } from "./workRows";
 import { writtenRows } from "./written";
 
 export interface ReadPattern {
@@ -43,24 +43,14 @@ const MOST_CHARACTERS = 1_000_000;
  * Example: `readPattern("Row 1: P2, C4F, P2.\nRow 2: K2, P4, K2.")` has a panel of 2 rows and no findings.
  */
 export function readPattern(text: string, stitches: number | null = null): ReadPattern {
-  const told: Told[] = [];
-  const whole = text.length <= MOST_CHARACTERS ? text : "";
-  if (whole !== text)
-    told.push(
-      remark("error", 0, 0, "This text is over a million characters long: paste one pattern at a time."),
-    );
-
-  const statements = statementsOf(tokensOf(whole));
-  const definitions = definitionsOf(statements, told);
-  const multiple = multipleOf(statements, told);
-  const { rows: written, unread } = writtenRows(statements, told);
-  const round = written.some(({ heading }) => heading.round) || saysRound(statements);
-  const numbered = numberRows(written, unread, round, told);
-  const offset = firstIsWrong(written) && !round ? 1 : 0;
+  const parsed = parsePattern(text);
+  const { numbered, definitions, multiple, round, unread } = parsed;
+  const told = [...parsed.told];
+  const offset = parsed.saidFirst === "WS" && !round ? 1 : 0;
   const sideOf = (row: number) => (round || (row + offset) % 2 === 1 ? "RS" : "WS");
 
   const work = (upTo: number, start: number | null, leastRepeats: 0 | 1) =>
-    workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats, text: whole });
+    workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats, text: parsed.text });
   const start = stitches ?? startingCount(numbered, multiple, work);
   const { rows, repeat, findings } = work(numbered.length, start, 0);
   checkRows(rows, numbered, findings, told);
@@ -74,13 +64,56 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
     panel: good.length > 0 ? { rows: good.map(({ works }) => works), firstWrong: offset === 1 } : null,
     numbers: good.map(({ row }) => row),
     written: good.map(({ written: one }) => one),
-    complete: good.length === rows.length && unread.size === 0,
+    complete: good.length === rows.length && unread === 0,
     wrongSide: good.map(({ row }) => sideOf(row) === "WS"),
     round,
     repeat,
     multiple,
     defined: definitions.operations,
     findings: placed(told, text),
+  };
+}
+
+/** A text parsed, before it is known on how many stitches it is worked: plain data that a worker can hand over. */
+export interface ParsedPattern {
+  readonly text: string;
+  readonly numbered: readonly Numbered[];
+  readonly definitions: Definitions;
+  readonly multiple: ReadPattern["multiple"];
+  readonly round: boolean;
+  /** The side of its first row, where it says or implies one; null where nothing says so. */
+  readonly saidFirst: "RS" | "WS" | null;
+  /** Rows that are there, but could not be parsed. */
+  readonly unread: number;
+  readonly told: readonly Told[];
+}
+
+/**
+ * Parses a text. It never throws; what cannot be parsed is told. Rows begin at the first, or at any number where they
+ * are worked once. Example: "Rnd 1: knit." is one row in the round.
+ */
+export function parsePattern(text: string, from: "first" | "any" = "first"): ParsedPattern {
+  const told: Told[] = [];
+  const whole = text.length <= MOST_CHARACTERS ? text : "";
+  if (whole !== text)
+    told.push(
+      remark("error", 0, 0, "This text is over a million characters long: paste one pattern at a time."),
+    );
+  const statements = statementsOf(tokensOf(whole));
+  const definitions = definitionsOf(statements, told);
+  const multiple = multipleOf(statements, told);
+  const { rows: written, unread } = writtenRows(statements, told);
+  const round = written.some(({ heading }) => heading.round) || saysRound(statements);
+  const numbered = numberRows(written, unread, { round, from }, told);
+  return {
+    text: whole,
+    numbered,
+    definitions,
+    multiple,
+    round,
+    saidFirst: saidFirst(written),
+    unread: unread.size,
+    told,
   };
 }
 
@@ -97,68 +130,6 @@ function multipleOf(statements: readonly Statement[], told: Told[]) {
   const { from, to } = spanOfStatement(statement);
   told.push(remark("error", from, to, "A multiple is written as: multiple of 14 + 8."));
   return null;
-}
-
-interface Worked {
-  readonly repeat: RepeatColumns | null;
-  readonly rows: readonly (PanelRow | null)[];
-  readonly findings: Told[];
-}
-
-interface Manner {
-  readonly sideOf: (row: number) => "RS" | "WS";
-  readonly definitions: Definitions;
-  /** Stitches to begin with; null where row 1 has to tell. */
-  readonly start: number | null;
-  readonly leastRepeats: 0 | 1;
-  /** The text itself, for mends that keep its wording. */
-  readonly text: string;
-}
-
-/** Works the first `upTo` rows; one that fails leaves the count of the row below it. */
-function workRows(
-  numbered: readonly Numbered[],
-  upTo: number,
-  { sideOf, definitions, start, leastRepeats, text }: Manner,
-): Worked {
-  const itemsOfRow = (row: number): readonly Item[] | null =>
-    numbered.find((one) => one.row === row)?.written.items ?? null;
-  const findings: Told[] = [];
-  const rows: (PanelRow | null)[] = [];
-  let below = start;
-  let repeat: RepeatColumns | null = null;
-  let rowBelow: PanelRow | null = null;
-  for (const { row, written } of numbered.slice(0, upTo)) {
-    const task: RowTask = {
-      row,
-      side: sideOf(row),
-      items: written.items,
-      below,
-      leastRepeats,
-      rowBelow,
-      definitions,
-      itemsOfRow,
-    };
-    const { works, repeat: columns, findings: told } = expandRow(task);
-    findings.push(...told);
-    rows.push(works);
-    repeat ??= columns;
-    if (!works) continue;
-    const used = stitchesUsedBy(works);
-    if (below !== null && used !== below) {
-      findings.push({
-        severity: "error",
-        row,
-        from: written.heading.from,
-        to: Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
-        message: `Row ${row} works ${used} stitches, but the row below has ${below}.`,
-        mends: countMends(task, text),
-      });
-    }
-    below = stitchesOf(works);
-    rowBelow = works;
-  }
-  return { rows, repeat, findings };
 }
 
 /** More stitches than this are not tried where nothing says how many there are. */

@@ -27,11 +27,14 @@ function rowsNamedBy({ rows, allOf }: Heading, last: number, round: boolean): re
   return [...new Set([...named, ...all])].sort((a, b) => a - b);
 }
 
-/** Pairs each row number with what is written for it, in order; twice named or missing rows are told. */
+/**
+ * Pairs each row number with what is written for it, in order; twice named or missing rows are told. Rows that are
+ * worked once may begin at any number.
+ */
 export function numberRows(
   written: readonly WrittenRow[],
   unread: ReadonlySet<number>,
-  round: boolean,
+  { round, from }: { readonly round: boolean; readonly from: "first" | "any" },
   told: Told[],
 ): readonly Numbered[] {
   const last = Math.min(MOST_ROWS, lastRow(written, round));
@@ -49,7 +52,7 @@ export function numberRows(
   }
   const rows = [...byRow].sort(([a], [b]) => a - b);
   rows.forEach(([row, { heading }], index) => {
-    let before = rows[index - 1]?.[0] ?? 0;
+    let before = rows[index - 1]?.[0] ?? (from === "any" ? row - 1 : 0);
     while (unread.has(before + 1)) before += 1;
     if (row - before > 1) {
       const missing = row - before === 2 ? `Row ${row - 1} is` : `Rows ${before + 1} to ${row - 1} are`;
@@ -69,9 +72,9 @@ function lastRow(written: readonly WrittenRow[], round: boolean): number {
   return closes && !round && last % 2 === 1 ? last + 1 : last;
 }
 
-/** Whether row 1 is said, or follows, to be a wrong-side row. */
-export function firstIsWrong(written: readonly WrittenRow[]): boolean {
+/** The side of row 1, where it is said or follows from another row's; null where nothing says so. */
+export function saidFirst(written: readonly WrittenRow[]): "RS" | "WS" | null {
   const sided = written.find(({ heading }) => heading.side !== null && heading.rows.length > 0);
-  if (!sided) return false;
-  return (sided.heading.side === "WS") === ((sided.heading.rows[0] ?? 1) % 2 === 1);
+  if (!sided) return null;
+  return (sided.heading.side === "WS") === ((sided.heading.rows[0] ?? 1) % 2 === 1) ? "WS" : "RS";
 }

@@ -35,6 +35,8 @@ function omissionName(project: Project, omission: Omission, words: Words): strin
       return placeName(project, omission.pieceId, null, words);
     case "section":
       return placeName(project, omission.pieceId, omission.sectionId, words);
+    case "field":
+      return `${omission.label.toLowerCase()} of ${placeName(project, omission.pieceId, omission.sectionId, words)}`;
     case "colour":
       return `a colour of ${placeName(project, omission.pieceId, omission.sectionId, words)}`;
     case "measuredWidth":
@@ -55,6 +57,7 @@ const ACT: { readonly [Kind in Omission["kind"]]: string } = {
   colour: "Use one yarn",
   measuredWidth: "Leave it out",
   figure: "Keep the figure before it",
+  field: "Keep the count before it",
   measurement: "Leave it out",
 };
 
@@ -89,7 +92,8 @@ function LeftOutItem({ omission }: { readonly omission: Omission }) {
   return (
     <li className="border-l-4 border-madder pl-2">
       <TriangleAlert size={14} aria-hidden className="mr-1 inline align-[-2px] text-madder" />
-      {omission.kind === "figure" ? "Not read:" : "Without"} <strong>{name}</strong>. {omission.message}{" "}
+      {omission.kind === "figure" || omission.kind === "field" ? "Not read:" : "Without"}{" "}
+      <strong>{name}</strong>. {omission.message}{" "}
       <span className="whitespace-nowrap">
         <button type="button" className="text-woad underline" onClick={go}>
           Go to it
@@ -116,6 +120,7 @@ const DONE: { readonly [Kind in Omission["kind"]]: string } = {
   colour: "knitted in one yarn",
   measuredWidth: "left out",
   figure: "the figure before it stands",
+  field: "the count before it stands",
   measurement: "left out",
 };
 

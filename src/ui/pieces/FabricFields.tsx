@@ -12,7 +12,6 @@ import { Select } from "@/ui/parts/Select";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ropesOf } from "@/core/garment/lay";
 import { useChosenPiece } from "@/state/chosenPiece";
-import { ColourFields } from "./ColourFields";
 import { GroundSelect } from "./GroundSelect";
 import { RowOfPanels } from "./RowOfPanels";
 
@@ -82,7 +81,6 @@ export function FabricFields({ section, content, finding }: FabricFieldsProps) {
         </div>
       )}
       <ExtentFields section={section} />
-      <ColourFields section={section} />
       {cabled && <WidthFields section={section} content={content} finding={finding} />}
     </>
   );

@@ -24,6 +24,8 @@ import {
 import { FabricFields } from "./FabricFields";
 import { sectionName } from "./sectionWords";
 import { CastOffAtFields, ShapeFields, ShortRowFields } from "./ShapeFields";
+import { ColourFields } from "./ColourFields";
+import { WrittenFields } from "./WrittenFields";
 import { SectionSheet } from "./SectionSheet";
 import { undoable } from "@/ui/parts/undoable";
 
@@ -40,6 +42,7 @@ const FIELDS: { readonly [Kind in Exclude<SectionKind, "fabric">]: ComponentType
   hold: HoldFields,
   pickUp: PickUpFields,
   hem: HemFields,
+  written: WrittenFields,
 };
 
 interface SectionEditorProps {
@@ -98,6 +101,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
           Fields && <Fields section={section} />
         )}
         <MeasureField field="sectionNeedle" label="Needle for this section" example="as the rest" />
+        <ColourFields section={section} />
       </div>
       {open && (
         <SectionSheet

@@ -16,6 +16,7 @@ export const SECTION_KINDS: readonly {
   { kind: "fabric", us: "Fabric" },
   { kind: "change", us: "Row to another count" },
   { kind: "shape", us: "Shaping over rows" },
+  { kind: "written", us: "Rows as written" },
   { kind: "castOffAt", us: "Bind off at an edge", uk: "Cast off at an edge" },
   { kind: "shortRows", us: "Short rows" },
   { kind: "divide", us: "Divide in two" },

@@ -1,7 +1,8 @@
 /** What is on the needle while a piece is worked, and what working a section gives. */
 import type { CastOff, CastOn } from "../../estimate/edges";
 import type { ProjectPiece } from "../../files/project";
-import type { ProjectSection } from "../../files/sections";
+import type { ProjectSection, SectionOf } from "../../files/sections";
+import type { ParsedPattern } from "../../instructions/read";
 import type { PanelRow } from "../../panels/panel";
 import type { Columns, Content } from "../content";
 import type { Unlaid } from "../lay";
@@ -62,6 +63,8 @@ export interface WorkPlan {
   readonly piece: Pick<ProjectPiece, "mirrored" | "round" | "sections">;
   /** What a section that begins a fabric is worked in. */
   readonly contentOf: (section: ProjectSection) => Content | Unlaid;
+  /** The rows of a section that is worked as it is written. */
+  readonly writtenOf: (section: SectionOf<"written">) => ParsedPattern | Unlaid;
   /** Size of a stitch in a section, against the project's gauge: its needle decides. */
   readonly scaleOf: (section: ProjectSection) => number;
   readonly stitchMm: number;
@@ -80,6 +83,8 @@ export type Outcome =
       readonly edges?: readonly EdgeWork[];
       /** Something to think of that keeps nothing from being worked. */
       readonly hint?: string;
+      /** What of it could not be worked, where the rest of it was: the answer is not whole by that. */
+      readonly partly?: string;
     };
 
 export const stitchesOn = ({ columns }: Needle) => columns.length;

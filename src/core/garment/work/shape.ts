@@ -153,6 +153,32 @@ function lostEvenly({ columns, row }: Needle, content: Content, count: number) {
   return { columns: columns.filter((column) => !lost.has(column)), reserved };
 }
 
+const TRIPLES = { knit: "k3tog", purl: "p3tog" } as const;
+const DOUBLES = { knit: "k2tog", purl: "p2tog" } as const;
+
+/**
+ * More stitches go than every second one: each stitch that is left is two or three together, as evenly as they come.
+ * Example: 6 to 2 are two times three together; 5 to 2 are two and three.
+ */
+function lostInAll({ columns, row }: Needle, content: Content, count: number) {
+  const left = columns.length - count;
+  const faces = facesOfRow(content.rowOn(row, columns));
+  const reserved = new Map<number, Operation>();
+  const kept: number[] = [];
+  let from = 0;
+  for (const share of sharesOf(columns.length, left)) {
+    const column = columns[from];
+    if (column !== undefined) {
+      kept.push(column);
+      const face = faces[from] ?? "knit";
+      const together = share >= 3 ? TRIPLES[face] : share === 2 ? DOUBLES[face] : null;
+      if (together) reserved.set(column, operationOf(together));
+    }
+    from += share;
+  }
+  return { columns: kept, reserved };
+}
+
 /** New stitches evenly over a ground; where panels lie, which have no room between their columns, at both edges. */
 function gainedEvenly(needle: Needle, content: Content, count: number) {
   if (content.stitches !== null) {
@@ -169,9 +195,17 @@ function gainedEvenly(needle: Needle, content: Content, count: number) {
   return { columns, reserved };
 }
 
+/** Stitches that a change takes away. */
+const goingIn = ({ right, left, evenly }: Change) =>
+  Math.max(0, -right) + Math.max(0, -left) + Math.max(0, -evenly);
+
 function changed(needle: Needle, content: Content, change: Change) {
-  if (change.evenly < 0) {
-    const some = lostEvenly(needle, content, -change.evenly);
+  const going = goingIn(change);
+  if (change.evenly < 0 || 2 * going > needle.columns.length) {
+    const some =
+      2 * going > needle.columns.length
+        ? lostInAll(needle, content, going)
+        : lostEvenly(needle, content, going);
     // A ground goes on over the stitches that are left as if there had never been more.
     return content.stitches === null
       ? { columns: columnsFrom(0, some.columns.length), reserved: renumbered(some.columns, some.reserved) }
@@ -199,11 +233,14 @@ function moved(needle: Needle, columns: Columns, content: Content, change: Chang
   return { ...needle, content, columns, right, left: right + width };
 }
 
-/** Whether so many stitches can go in one row: each decrease takes a stitch and leaves one. */
-const fits = (have: number, { right, left, evenly }: Change) => {
-  const going = Math.max(0, -right) + Math.max(0, -left) + Math.max(0, -evenly);
-  return 2 * going <= have && have - going >= 1;
-};
+/** The most stitches that can go in one row: three together leave one. */
+const mostGoing = (have: number) => have - Math.ceil(have / 3);
+
+/** A change that takes away no more than can go; where less goes, as evenly as it comes. */
+function possible(change: Change, have: number): Change {
+  const most = mostGoing(have);
+  return goingIn(change) <= most ? change : { right: 0, left: 0, evenly: -most };
+}
 
 export function workShape(section: SectionOf<"shape">, state: State, plan: WorkPlan): Outcome {
   const { content } = state.needle;
@@ -215,18 +252,27 @@ export function workShape(section: SectionOf<"shape">, state: State, plan: WorkP
   const sign = section.way === "decrease" ? -1 : 1;
   const rows: WorkedRow[] = [];
   let needle = centred(state.needle, state.needle.columns, content, scale);
+  let lacking = 0;
   for (const amount of amounts) {
-    const change = changeAt(sign * amount, section, state);
-    if (amount > 0 && !fits(stitchesOn(needle), change)) return { problem: tooMany(needle, rows, amounts) };
-    const next =
-      amount > 0 ? changed(needle, content, change) : { columns: needle.columns, reserved: NONE_RESERVED };
+    const asked = changeAt(sign * amount, section, state);
+    const change = possible(asked, stitchesOn(needle));
+    lacking += goingIn(asked) - goingIn(change);
+    const changes = amount > 0 && (sign > 0 || goingIn(change) > 0);
+    const next = changes
+      ? changed(needle, content, change)
+      : { columns: needle.columns, reserved: NONE_RESERVED };
     const row = content.rowOn(needle.row, next.columns, next.reserved);
-    needle = amount > 0 ? moved(needle, next.columns, content, change, scale) : needle;
+    needle = changes ? moved(needle, next.columns, content, change, scale) : needle;
     rows.push(workedOn(row, needle, height));
     needle = { ...needle, row: needle.row + 1 };
   }
-  return { state: after(state, needle, rows.length), rows };
+  return {
+    state: after(state, needle, rows.length),
+    rows,
+    ...(lacking > 0 && { partly: reached(needle, lacking) }),
+  };
 }
 
-const tooMany = (needle: Needle, rows: readonly WorkedRow[], amounts: readonly number[]) =>
-  `More decreases than stitches: in row ${rows.length + 1} of the shaping ${plural(stitchesOn(needle), "stitch")} are left, and ${amounts[rows.length] ?? 0} are to go. Decrease less often, or fewer at a time.`;
+/** Three together take two stitches at a time, and no more: what the rule asks for beyond that is told, not worked. */
+const reached = (needle: Needle, lacking: number) =>
+  `It ends on ${plural(stitchesOn(needle), "stitch")}: the rule would take ${lacking} more than three together can. Decrease less often, or draw the yarn through what is left.`;

@@ -217,11 +217,6 @@ test("a band takes up what is on hold and picks up along an edge by the gauge", 
 test.each<[string, readonly ProjectSection[], RegExp]>([
   ["a panel wider than its row", [rope(6, 40)], /take 88 stitches, and 30 are on the needle: increase to 88/],
   [
-    "more decreases than stitches",
-    [plain(2), newSection("shape", "s", { stitches: 10, every: 1, times: 5 })],
-    /More decreases than stitches: in row 3/,
-  ],
-  [
     "a length under one row",
     [{ ...plain(1), by: "length", lengthMm: 1 }],
     /0\.1 cm is under one row: a row here is 3\.6 mm/,
@@ -260,6 +255,34 @@ test.each<[string, readonly ProjectSection[], RegExp]>([
   const { findings, sections: worked } = onto(30, ...first, ...sections, ...last);
   expect(findings.find(({ leftOut }) => leftOut)?.message).toMatch(words);
   expect(worked.find(({ section }) => section.id === "base")?.rows).toHaveLength(2);
+});
+
+test.each([
+  [26, { stitches: 4, every: 1, times: 6 }, 2],
+  [6, { stitches: 4, every: 1, times: 1 }, 2],
+  [3, { stitches: 2, every: 1, times: 1 }, 1],
+  [5, { stitches: 3, every: 1, times: 1, at: "evenly" as const }, 2],
+  [7, { stitches: 4, every: 1, times: 1, at: "outer" as const }, 3],
+])("a rule that takes more than every second stitch of %d works three together", (from, rule, to) => {
+  const { sections, findings } = onto(from, plain(2), newSection("shape", "s", rule));
+  expect(findings).toEqual([]);
+  const shaped = sections.find(({ section }) => section.id === "s");
+  expect([shaped?.from, shaped?.to]).toEqual([from, to]);
+  let below = from;
+  for (const { row, stitches } of shaped?.rows ?? []) {
+    expect([stitchesUsedBy(row), stitchesOf(row)]).toEqual([below, stitches]);
+    below = stitches;
+  }
+});
+
+test("a rule that takes more than three together can goes as far as it can, says to which count, and the rest stays", () => {
+  const shape = newSection("shape", "s", { stitches: 10, every: 1, times: 5 });
+  const { sections, findings } = onto(30, plain(2), shape);
+  // 30, 20, 10, then 4, 2 and 1: three together at most.
+  expect(sections.find(({ section }) => section.id === "s")).toMatchObject({ to: 1 });
+  expect(sections.find(({ section }) => section.id === "s")?.rows).toHaveLength(5);
+  expect(findings).toMatchObject([{ sectionId: "s", leftOut: true }]);
+  expect(findings[0]?.message).toMatch(/^It ends on 1 stitch: the rule would take 21 more/);
 });
 
 test("the outline holds every section, the two sides beside each other, as high as its rows", () => {

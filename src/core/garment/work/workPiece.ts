@@ -24,6 +24,7 @@ import {
   type WorkPlan,
 } from "./needle";
 import { workShape } from "./shape";
+import { workWritten } from "./written";
 import { endOfSides, FROM_NOTHING, halves, joinSides } from "./sides";
 
 export interface WorkedSection {
@@ -76,6 +77,7 @@ const KINDS: Kinds = {
   hold: workHold,
   pickUp: workPickUp,
   hem: workHem,
+  written: workWritten,
   castOff: workCastOff,
 };
 
@@ -127,6 +129,7 @@ class Bench {
         state,
         `With this the piece has over ${MOST_ROWS} rows: make several pieces of it.`,
       );
+    if (outcome.partly) this.say(section, state, outcome.partly, true);
     if (outcome.hint) this.say(section, state, outcome.hint, false);
     this.put(section, state, outcome.state, outcome.rows, outcome.edges ?? []);
     return outcome.state;

@@ -1,0 +1,55 @@
+/** A section of rows as they are written, worked once: its count may change from row to row. */
+import type { SectionOf } from "../../files/sections";
+import { workOnce } from "../../instructions/workedOnce";
+import { stitchesOf } from "../../panels/panel";
+import {
+  after,
+  columnsFrom,
+  stitchesOn,
+  widthOn,
+  workedOn,
+  type Needle,
+  type Outcome,
+  type State,
+  type WorkedRow,
+  type WorkPlan,
+} from "./needle";
+
+/** What can go on behind the rows: a ground over any count; panels only over the columns that they had. */
+function goesOn({ content, columns, row }: Needle, count: number, rows: number) {
+  if (content === null || content.stitches === null)
+    return { content, columns: columnsFrom(0, count), row: row + rows };
+  if (count === columns.length) return { content, columns, row: row + rows };
+  return { content: null, columns: columnsFrom(0, count), row: 0 };
+}
+
+export function workWritten(section: SectionOf<"written">, state: State, plan: WorkPlan): Outcome {
+  const parsed = plan.writtenOf(section);
+  if ("message" in parsed) return { problem: parsed.message };
+  const { needle, round, worked } = state;
+  const have = stitchesOn(needle);
+  const once = workOnce(parsed, { stitches: have, round, wrongSide: !round && worked % 2 === 1 });
+  if (!once.ok) return { problem: once.message };
+  const scale = plan.scaleOf(section);
+  // A stitch keeps the share of its width and height that those below it keep: nobody relaxes rows that change.
+  const stitch = (scale * widthOn(needle.columns, needle.content, 1)) / have;
+  const height = scale * (needle.content?.heightFactor ?? 1);
+  const middle = (needle.right + needle.left) / 2;
+  const rows = once.rows.map((row): WorkedRow => {
+    const count = stitchesOf(row);
+    const half = (count * stitch) / 2;
+    const lies = { ...needle, columns: columnsFrom(0, count), right: middle - half, left: middle + half };
+    return workedOn(row, lies, height);
+  });
+  const last = rows.at(-1);
+  const next: Needle = {
+    ...goesOn(needle, last?.stitches ?? have, rows.length),
+    right: last?.right ?? needle.right,
+    left: last?.left ?? needle.left,
+  };
+  return {
+    state: after(state, next, rows.length),
+    rows,
+    ...(once.hint !== null && { hint: once.hint }),
+  };
+}

@@ -1,0 +1,70 @@
+/** Works rows that were parsed: from what they say to what is on the needle, one after the other. */
+import { stitchesOf, stitchesUsedBy, type PanelRow } from "../panels/panel";
+import type { Item } from "./ast";
+import { countMends } from "./countMends";
+import { expandRow, type RepeatColumns, type RowTask } from "./expand";
+import type { Told } from "./findings";
+import type { Definitions } from "./names";
+import type { Numbered } from "./rowNumbers";
+
+export interface Worked {
+  readonly repeat: RepeatColumns | null;
+  readonly rows: readonly (PanelRow | null)[];
+  readonly findings: Told[];
+}
+
+export interface Manner {
+  readonly sideOf: (row: number) => "RS" | "WS";
+  readonly definitions: Definitions;
+  /** Stitches to begin with; null where row 1 has to tell. */
+  readonly start: number | null;
+  readonly leastRepeats: 0 | 1;
+  /** The text itself, for mends that keep its wording. */
+  readonly text: string;
+}
+
+/** Works the first `upTo` rows; one that fails leaves the count of the row below it. */
+export function workRows(
+  numbered: readonly Numbered[],
+  upTo: number,
+  { sideOf, definitions, start, leastRepeats, text }: Manner,
+): Worked {
+  const itemsOfRow = (row: number): readonly Item[] | null =>
+    numbered.find((one) => one.row === row)?.written.items ?? null;
+  const findings: Told[] = [];
+  const rows: (PanelRow | null)[] = [];
+  let below = start;
+  let repeat: RepeatColumns | null = null;
+  let rowBelow: PanelRow | null = null;
+  for (const { row, written } of numbered.slice(0, upTo)) {
+    const task: RowTask = {
+      row,
+      side: sideOf(row),
+      items: written.items,
+      below,
+      leastRepeats,
+      rowBelow,
+      definitions,
+      itemsOfRow,
+    };
+    const { works, repeat: columns, findings: told } = expandRow(task);
+    findings.push(...told);
+    rows.push(works);
+    repeat ??= columns;
+    if (!works) continue;
+    const used = stitchesUsedBy(works);
+    if (below !== null && used !== below) {
+      findings.push({
+        severity: "error",
+        row,
+        from: written.heading.from,
+        to: Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
+        message: `Row ${row} works ${used} stitches, but the row below has ${below}.`,
+        mends: countMends(task, text),
+      });
+    }
+    below = stitchesOf(works);
+    rowBelow = works;
+  }
+  return { rows, repeat, findings };
+}
