@@ -58,6 +58,24 @@ const gauge = (key: "stitchesPer10Cm" | "rowsPer10Cm"): Place<number> => ({
   },
 });
 
+const gaugeNeedle: Place<number> = {
+  get: (project) => project.gauge.needleMm ?? null,
+  set: (draft, value) => {
+    if (value === null) delete draft.gauge.needleMm;
+    else draft.gauge.needleMm = value;
+  },
+};
+
+/** What was counted on the cables in place of plain fabric; gone where neither figure is there. */
+const onCables = (key: "stitches" | "widthMm"): Place<number> => ({
+  get: (project) => project.gauge.cables?.[key] ?? null,
+  set: ({ gauge: kept }, value) => {
+    const cables = { stitches: null, widthMm: null, ...kept.cables, [key]: value };
+    if (cables.stitches === null && cables.widthMm === null) delete kept.cables;
+    else kept.cables = cables;
+  },
+});
+
 const ofProject = (key: "needleMm" | "swatchMm" | "extrasM"): Place<number> => ({
   get: (project) => project[key],
   set: (draft, value) => {
@@ -70,7 +88,7 @@ const putUp: Place<PutUp> = {
   set: (draft, value) => {
     const yarn = chosenYarnIn(draft);
     if (!value) return;
-    yarn.putUp = { massG: value.massG, lengthM: value.lengthM };
+    yarn.putUp = { massG: value.massG, lengthM: value.lengthM, ...(value.noMass && { noMass: true }) };
     yarn.putUpFrom = "band";
     // Typed anew it is one strand again, whatever was held before.
     yarn.held = null;
@@ -129,6 +147,9 @@ const PLACES = {
   extras: ofProject("extrasM"),
   stitchGauge: gauge("stitchesPer10Cm"),
   rowGauge: gauge("rowsPer10Cm"),
+  gaugeNeedle,
+  cableStitches: onCables("stitches"),
+  cableWidth: onCables("widthMm"),
   needle: ofProject("needleMm"),
   putUp,
   measuredWidth: measured("widthMm"),

@@ -17,8 +17,23 @@ export function useOmissions(): readonly Omission[] {
   const answer = useAnswer();
   const project = useProject();
   const units = useUnits();
-  return useMemo(() => (answer.known ? omissionsOf(project, answer, units) : []), [project, answer, units]);
+  const fields = useAllRefused();
+  return useMemo(
+    () => (answer.known ? [...omissionsOf(project, answer, units), ...ofColours(project, fields)] : []),
+    [project, answer, units, fields],
+  );
 }
+
+/** Counts of colours that could not be read, of sections that are still there. */
+const ofColours = ({ pieces }: Project, fields: ReturnType<typeof useAllRefused>): readonly Omission[] =>
+  fields.flatMap(({ of, label }) =>
+    pieces.flatMap((piece): readonly Omission[] => {
+      const section = piece.sections.find(({ id }) => of.startsWith(`${id} `));
+      if (!section || section.leftOut || piece.leftOut || section.colours.kind === "one") return [];
+      const message = "What is typed there cannot be read: the count before it stands.";
+      return [{ kind: "field", label, owner: of, pieceId: piece.id, sectionId: section.id, message }];
+    }),
+  );
 
 /** What the knitter has said to leave out. */
 export function useSaidToLeaveOut() {

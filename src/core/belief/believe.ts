@@ -8,6 +8,7 @@ import { MEASURE_IDS, type MeasureId, type Swatch } from "../files/swatches";
 import type { LaidSections } from "../garment/lay";
 import type { ProjectGauge } from "../garment/projectGauge";
 import type { Millimetres } from "../units/brands";
+import { countedOnCables } from "./onCables";
 import { deviationsOf, ofProject, readerOf, type BeliefId, type Deviations } from "./axes";
 import { dot, times } from "./gaussian";
 import { KINDS, noiseOf } from "./kinds";
@@ -200,7 +201,13 @@ export function believe(project: Project, { gauged, yarns, needleMm, laid }: Bas
     plan: planBasis(gauge, needleMm, laid),
     finish: finishOf(project),
   };
-  const swatches = project.swatches.filter((one) => isOf(one, project)).map((one) => swatched(one, basis));
+  const counted = countedOnCables(project, laid);
+  const swatches = [
+    ...project.swatches.filter((one) => isOf(one, project)).map((one) => swatched(one, basis)),
+    ...(counted
+      ? [swatched(counted.swatch, { ...basis, plan: planBasis(gauge, needleMm, counted.laid) })]
+      : []),
+  ];
   const candidates = swatches.flatMap((one) => candidatesOf(one, prior.axes));
   const { taken, updated } = agreed(prior, candidates);
   const likely = deviationsOf(updated.axes, updated.mean);

@@ -1,5 +1,6 @@
 /** Kinds of measurement, a table: what each reads off a swatch, what it should be, and how far it can be off. */
 import type { MeasureId, Swatch, SwatchState } from "../files/swatches";
+import { OTHER_NEEDLE } from "../garment/projectGauge";
 import { plural } from "../garment/work/needle";
 import type { Deviations } from "./axes";
 import type { Swatched, SwatchStateId } from "./swatched";
@@ -34,8 +35,6 @@ export const scaleSd = (stepG: number, massG: number) =>
   Math.hypot(stepG / Math.sqrt(12) / massG, MOISTURE_SD);
 
 const UNRAVELLED_SD = 0.02;
-/** Another needle changes the stitch by the root of the diameters, give or take a quarter of that. */
-const OTHER_NEEDLE = 0.25;
 
 const INCHES = "was it read in inches, and typed as centimetres, or the other way round?";
 const RIBS = "was it counted over ribbing, which pulls together? Count over plain fabric.";

@@ -1,6 +1,6 @@
 /** What is believed before anything is measured: engineering estimates, wide on purpose. */
 import { DRAW_IN_SD } from "../fabric/drawIn";
-import type { GaugeSources, Source } from "../garment/projectGauge";
+import { BATH_SD, type GaugeSources, type Source } from "../garment/projectGauge";
 import { putUpId, SHARED_IDS, type Axes, type BeliefId, type SharedId } from "./axes";
 import { zeros, type Matrix } from "./gaussian";
 
@@ -12,7 +12,7 @@ export interface Gaussian {
 }
 
 /** Standard deviations of the gauge in ln by where it comes from; a measured one is a tape over some 12 cm. */
-const WIDTH_SD: { readonly [From in Source]: number } = { measured: 0.03, band: 0.05, assumed: 0.08 };
+const WIDTH_SD: { readonly [From in Exclude<Source, "assumed">]: number } = { measured: 0.03, band: 0.05 };
 const HEIGHT_SD: { readonly [From in Exclude<Source, "assumed">]: number } = { measured: 0.03, band: 0.06 };
 /** Rows that are only assumed follow the stitches by the usual aspect, and stray from it so far. */
 const ASPECT_SD = 0.05;
@@ -22,9 +22,8 @@ const USUAL_SD: { readonly [Id in Exclude<SharedId, "width" | "height">]: number
   // Half of this left only 77 in 100 truths of a harsher world in the band that was told for 90 (knitters.test.ts).
   driftWidth: 0.04,
   driftHeight: 0.04,
-  // Wool grows or gives a few per cent in its first bath, either way.
-  blockWidth: 0.04,
-  blockHeight: 0.04,
+  blockWidth: BATH_SD,
+  blockHeight: BATH_SD,
   loop: 0.08,
   drawWidth: DRAW_IN_SD,
   drawHeight: DRAW_IN_SD,
@@ -40,17 +39,22 @@ export interface BelievedYarn {
 }
 
 /** The belief of a project about which nothing more is known than its gauge and its yarns. Its mean is nought. */
-export function priorOf({ width, height }: GaugeSources, yarns: readonly BelievedYarn[]): Gaussian {
+export function priorOf(sources: GaugeSources, yarns: readonly BelievedYarn[]): Gaussian {
+  const { width, height, assumedSd, awaySd } = sources;
+  const widthSd = width === "assumed" ? assumedSd : Math.hypot(WIDTH_SD[width], awaySd);
   const sds = new Map<BeliefId, number>(yarns.map(({ id, putUpSd }) => [putUpId(id), putUpSd]));
   for (const [id, sd] of Object.entries(USUAL_SD)) sds.set(id as SharedId, sd);
-  sds.set("width", WIDTH_SD[width]);
-  sds.set("height", height === "assumed" ? Math.hypot(WIDTH_SD[width], ASPECT_SD) : HEIGHT_SD[height]);
+  sds.set("width", widthSd);
+  sds.set(
+    "height",
+    height === "assumed" ? Math.hypot(widthSd, ASPECT_SD) : Math.hypot(HEIGHT_SD[height], awaySd),
+  );
   const axes: Axes = [...SHARED_IDS, ...yarns.map(({ id }) => putUpId(id))];
   const covariance = zeros(axes.length);
   for (const [index, id] of axes.entries()) covariance[index * axes.length + index] = (sds.get(id) ?? 0) ** 2;
   if (height === "assumed") {
     const [w, h] = [axes.indexOf("width"), axes.indexOf("height")];
-    covariance[w * axes.length + h] = covariance[h * axes.length + w] = WIDTH_SD[width] ** 2;
+    covariance[w * axes.length + h] = covariance[h * axes.length + w] = widthSd ** 2;
   }
   return { axes, mean: new Float64Array(axes.length), covariance };
 }

@@ -82,7 +82,7 @@ export interface SwatchBasis {
 /** Grams of a millimetre of a swatch's yarn, as its band says. */
 function gramsPerMm({ yarns }: Project, { yarnId }: Swatch): number | null {
   const putUp = (yarns.find(({ id }) => id === yarnId) ?? yarns[0])?.putUp ?? yarns[0]?.putUp;
-  return putUp ? putUp.massG / putUp.lengthM / 1000 : null;
+  return putUp && !putUp.noMass ? putUp.massG / putUp.lengthM / 1000 : null;
 }
 
 /** Stitches across a swatch: those of its panels, or those that were cast on for its ground. */

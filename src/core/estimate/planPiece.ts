@@ -20,8 +20,8 @@ import { areaCounts, borderShift, colourExtras, sharing } from "./colourWork";
 import type { PieceFabric, PiecePlan, PlannedSection } from "./piece";
 import { tallyRows } from "./tally";
 
-/** Twenty cast-on stitches in a middling yarn, where nobody measured. */
-const ASSUMED_TWENTY_MM = 400;
+/** A cast-on stitch takes about so many widths of a plain one, where nobody measured twenty of them. */
+const CAST_ON_WIDTHS = 4;
 
 /** What a measured panel keeps of its plain width: outside this, something was mistyped. */
 const LEAST_KEPT = 0.3;
@@ -222,7 +222,10 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
     sections,
     cabled: cabledOf(worked.sections),
     seams: without.includes("seams") ? 0 : piece.seams,
-    tail: { school: piece.tail.school, twentyMm: millimetres(piece.tail.twentyMm ?? ASSUMED_TWENTY_MM) },
+    tail: {
+      school: piece.tail.school,
+      twentyMm: millimetres(piece.tail.twentyMm ?? 20 * CAST_ON_WIDTHS * plain.widthMm),
+    },
     drawInSd,
   };
   return { plan, worked, findings: told };

@@ -89,6 +89,9 @@ export const FIGURES = {
   extras: optional("project", "the yarn for extras", extras),
   stitchGauge: optional("project", "the stitch gauge", gauge("stitches")),
   rowGauge: optional("project", "the row gauge", gauge("rows")),
+  gaugeNeedle: optional("project", "the needle of the gauge", fine(LENGTHS.needle)),
+  cableStitches: optional("project", "the stitches counted on the cables", counted(COUNTS.measuredStitches)),
+  cableWidth: optional("project", "the width counted on the cables", size(LENGTHS.width)),
   needle: optional("project", "the needle", fine(LENGTHS.needle)),
   allowance: needed("project", "the allowance", {
     read: readPercent,

@@ -16,7 +16,12 @@ export const DYED_WORDS: readonly (readonly [Dyed, string])[] = [
 ];
 
 export const putUpSchema = z
-  .strictObject({ massG: z.number().min(5).max(2000), lengthM: z.number().min(5).max(60_000) })
+  .strictObject({
+    massG: z.number().min(5).max(2000),
+    lengthM: z.number().min(5).max(60_000),
+    /** True where nobody said what a ball weighs: then its mass is only supposed, and no weight is told. */
+    noMass: z.literal(true).optional(),
+  })
   .nullable();
 
 export const labelSchema = z.strictObject({
@@ -34,8 +39,8 @@ export const labelSchema = z.strictObject({
     .default(null),
   putUp: putUpSchema,
   /** Plain gauge and needle of the band, over 10 cm and in mm. */
-  stitchesPer10Cm: z.number().min(2).max(80).nullable().default(null),
-  rowsPer10Cm: z.number().min(2).max(120).nullable().default(null),
+  stitchesPer10Cm: z.number().min(0.5).max(80).nullable().default(null),
+  rowsPer10Cm: z.number().min(0.5).max(120).nullable().default(null),
   needleMm: measure(LENGTHS.needle).nullable().default(null),
 });
 

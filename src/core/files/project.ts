@@ -102,9 +102,19 @@ export const projectSchema = z.strictObject({
   certainty: z.enum(["daring", "steady", "careful"]),
   /** Stitches and rows over 10 cm; null where they are to be assumed from the yarn. */
   gauge: z.strictObject({
-    stitchesPer10Cm: z.number().min(2).max(80).nullable(),
-    rowsPer10Cm: z.number().min(2).max(120).nullable(),
+    stitchesPer10Cm: z.number().min(0.5).max(80).nullable(),
+    rowsPer10Cm: z.number().min(0.5).max(120).nullable(),
     source: z.enum(["measured", "band"]),
+    /** Needle that it was counted on, where that is not the project's; and whether before the bath. */
+    needleMm: measure(LENGTHS.needle).optional(),
+    state: z.enum(["finished", "asKnit"]).optional(),
+    /** Counted on the cables: so many of their stitches lie so wide; not said where nobody did. */
+    cables: z
+      .strictObject({
+        stitches: count(COUNTS.measuredStitches).nullable(),
+        widthMm: measure(LENGTHS.width).nullable(),
+      })
+      .optional(),
   }),
   needleMm: measure(LENGTHS.needle).nullable(),
   /** What the project is sized for: a measure with its ease, and a length; null where nobody said. */

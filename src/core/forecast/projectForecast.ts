@@ -41,7 +41,7 @@ interface Basis {
   readonly belief: Belief;
   /** Whether a swatch of the pattern was weighed; a plain one where nothing is cabled. */
   readonly weighed: boolean;
-  readonly sources: GaugeSources & { readonly needle: Source };
+  readonly sources: Pick<GaugeSources, "width" | "height"> & { readonly needle: Source };
   /** All pieces as they were worked, those without a row too. */
   readonly worked: ReadonlyMap<string, WorkedPiece>;
   readonly findings: readonly Finding[];
@@ -100,10 +100,10 @@ function yarnsOf(project: Project): readonly PlannedYarn[] | null {
   const first = project.yarns[0]?.putUp;
   if (!first) return null;
   return project.yarns.map(({ id, putUp, putUpFrom }) => {
-    const { massG, lengthM } = putUp ?? first;
+    const { massG, lengthM, noMass } = putUp ?? first;
     return {
       id,
-      putUp: { massG: grams(massG), lengthM: metres(lengthM) },
+      putUp: { massG: grams(massG), lengthM: metres(lengthM), ...(noMass && { noMass }) },
       putUpSd: PUT_UP_SD[putUp ? putUpFrom : "usual"],
     };
   });

@@ -14,7 +14,8 @@ export interface EstimateReport {
     readonly yarnId: string;
     /** Yarn needed, by quantile. */
     readonly metres: { readonly [Q in Quantile]: number };
-    readonly grams: { readonly [Q in Quantile]: number };
+    /** Null where nobody said what a ball weighs. */
+    readonly grams: { readonly [Q in Quantile]: number } | null;
     /** Chances are null where something is left out. */
     readonly balls: readonly { readonly count: number; readonly chance: number | null }[];
     /** Balls needed for the certainty that the project asks for; null where something is left out. */
@@ -73,7 +74,7 @@ function yarnReport(
   return {
     yarnId: yarn.id,
     metres: byQuantile(toMetres),
-    grams: quantilesOfMass(forecast),
+    grams: yarn.putUp.noMass ? null : quantilesOfMass(forecast),
     balls: chances.map(({ balls, chance }: BallChance) => ({
       count: balls,
       chance: complete ? toldChance(chance, weighed) : null,

@@ -76,10 +76,11 @@ function gradePanels(section: FabricSection, context: Context): Partial<FabricSe
     0,
   );
   const { taken = [] } = laid.across;
-  const { first, before } = partsOfTaken(taken, most);
+  const { first, before, cut } = partsOfTaken(taken, most);
   const panels = section.edge > 0 ? laid.fabric.panels.slice(1, -1) : laid.fabric.panels;
-  const one = panels[first + before];
   const again = taken[most];
+  // Repeats that come in between are like the second: the first has another neighbour at its right.
+  const one = panels[first + before + (cut && (again?.times ?? 1) > 1 ? 1 : 0)];
   if (!one || !again) return {};
   // Once more is one repeat more, without the edges that stand once.
   const stitches = again.whole ? again.stitches / again.times : again.repeat.of;

@@ -8,7 +8,7 @@ import { fewestBalls } from "../estimate/balls";
 import { metres, millimetres } from "../units/brands";
 import { candidateClarity } from "./seen";
 import { texOf } from "../yarn/putUp";
-import { bandGauge, heldOf, strandOf } from "./swapProject";
+import { bandGauge, bandNeedle, heldOf, strandOf } from "./swapProject";
 
 const { log, exp, sqrt, abs } = Math;
 
@@ -72,7 +72,7 @@ export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
   const [held, putUp] = [heldOf(candidate), strandOf(candidate)];
   if (!held || !putUp) return null;
   const said = bandGauge(candidate);
-  const gauge = gaugeBy(said, putUp);
+  const gauge = gaugeBy(said, putUp, bandNeedle(candidate));
   if (!gauge) return null;
   const [one, own] = [plainStitch(gauge), plainStitch(basis.gauge)];
   const loops = one.loopMm / (own.loopMm * exp(basis.loop));

@@ -165,7 +165,8 @@ test("needles follow the yarn, ribs keep their depth, and a tape of the former y
     if (section.kind === "fabric") expect(section.measured).toEqual({ widthMm: null, stitches: null });
   const demo = swapProject(demoProject(), chunky, { keep: "size", layOf });
   const rib = demo?.pieces[0]?.sections[1];
-  expect(rib).toMatchObject({ rows: 14, needleMm: 6 });
+  // Odd as it was: a row more or fewer below the cables would put their crossings on the wrong side.
+  expect(rib).toMatchObject({ rows: 13, needleMm: 6 });
 });
 
 test("a candidate with a swatch of its own uses it, and those of the pattern's yarn do not speak for it", () => {

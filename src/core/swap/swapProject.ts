@@ -74,6 +74,10 @@ export const bandGauge = (candidate: Candidate) => ({
   rowsPer10Cm: isOneStrand(candidate) ? candidate.label.rowsPer10Cm : null,
 });
 
+/** Needle of the band; of strands together no band speaks. */
+export const bandNeedle = (candidate: Candidate) =>
+  isOneStrand(candidate) ? candidate.label.needleMm : null;
+
 /** Needle sizes scale as the needle of the plain fabric does, each to the nearest that is made. */
 const onNeedle =
   (times: number) =>
@@ -125,7 +129,7 @@ function inYarn(project: Project, candidate: Candidate): Project | null {
       ...others,
     ],
     gauge: same ? project.gauge : { ...bandGauge(candidate), source: "band" },
-    needleMm: same ? project.needleMm : single ? label.needleMm : null,
+    needleMm: same ? project.needleMm : bandNeedle(candidate),
     swatches: project.swatches
       .filter(({ yarnId }) => yarnId === candidate.id || others.some(({ id }) => id === yarnId))
       .map((swatch) => (swatch.yarnId === candidate.id ? { ...swatch, yarnId: former.id } : swatch)),

@@ -10,25 +10,31 @@ export const BARE_SPAN_MM = { metric: 100, imperial: 101.6 } as const;
 
 const BOUNDS: Readonly<Record<Counted, Bounds>> = {
   stitches: {
-    least: 2,
+    least: 0.5,
     most: 80,
-    tooSmall: "Fewer than 2 stitches in 10 cm is looser than rope: check the number and its unit.",
+    tooSmall: "A stitch wider than 20 cm is no knitting: check the number and its unit.",
     tooLarge: "More than 80 stitches in 10 cm is finer than sewing thread: check the number and its unit.",
   },
   rows: {
-    least: 2,
+    least: 0.5,
     most: 120,
-    tooSmall: "Fewer than 2 rows in 10 cm is looser than rope: check the number and its unit.",
+    tooSmall: "A row higher than 20 cm is no knitting: check the number and its unit.",
     tooLarge: "More than 120 rows in 10 cm is finer than sewing thread: check the number and its unit.",
   },
 };
 
 /**
  * Reads a gauge of stitches or rows and gives the count over 100 mm.
- * Errors: the other count typed here, a mass, two counts, nothing to count over, absurd figures.
+ * Errors: counted on cables, the other count typed here, a mass, two counts, nothing to count over, absurd figures.
  * Example: `readGauge("18 sts 4in", "stitches", "metric")` is 17.72.
  */
 export function readGauge(text: string, counted: Counted, system: UnitSystem): Reading<number> {
+  const cabled = /\bcabl\w*|\bpattern\b/i.exec(text);
+  if (cabled)
+    return unread(
+      "Cables pull in, so this is no plain gauge: type it under “Counted on the cables”.",
+      cabled.index,
+    );
   const quantities = readQuantities(text);
   if (!quantities.ok) return quantities;
   let count: number | undefined;

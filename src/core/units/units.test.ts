@@ -24,7 +24,8 @@ test("a bare gauge is over 4 inches where measures are imperial", () => {
 
 test.each([
   ["200 st / 10 cm", /finer than sewing thread/],
-  ["1 st / 10 cm", /looser than rope/],
+  ["0.4 st / 10 cm", /no knitting/],
+  ["38 cable stitches = 16 cm", /Counted on the cables/],
   ["20 st x 28 rows / 10 cm", /rows have a field of their own/],
   ["20 / 0 cm", /over nothing/],
   ["20 24", /Two counts/],

@@ -12,13 +12,34 @@ export const wrapsPerInch = (thickness: Millimetres) => 25.4 / thickness;
 /** Row height over stitch width of plain fabric where nothing was measured. */
 export const USUAL_ASPECT = 0.72;
 
+/** How far in ln a yarn's thickness, and a needle's, can be off of the stitch that comes of it. */
+const YARN_SD = 0.08;
+const NEEDLE_SD = 0.1;
+/** Of a yarn whose weight nobody knows, and so its thickness. */
+const ANY_YARN_SD = 0.3;
+/** A needle is near so much of the width of its stitch. */
+const NEEDLE_SHARE = 0.92;
+
 /**
- * Plain gauge of a yarn with no swatch: 19.4 (m in 100 g / 200)^0.607 stitches over 10 cm, sd 0.08 in ln;
- * rows by an aspect of 0.72, sd 0.05.
+ * Width of a plain stitch with no swatch, in mm: by the yarn 19.4 (m in 100 g / 200)^0.607 stitches over 10 cm, sd 0.08
+ * in ln; by the needle D / 0.92, sd 0.10; where both are known their precision-weighted mean, so that a thicker yarn
+ * or needle never gives a finer fabric. Example: 100 g = 165 m on no needle yet is 5.79 mm, on 4 mm 5.23.
+ */
+export function assumedStitch(putUp: PutUp, needleMm: number | null) {
+  const byYarn = Math.log(100 / (19.4 * (metresIn100G(putUp) / 200) ** 0.607));
+  const yarnSd = putUp.noMass ? ANY_YARN_SD : YARN_SD;
+  if (needleMm === null) return { widthMm: Math.exp(byYarn), sd: yarnSd };
+  const [yarn, needle] = [yarnSd ** -2, NEEDLE_SD ** -2];
+  const mean = (yarn * byYarn + needle * Math.log(needleMm / NEEDLE_SHARE)) / (yarn + needle);
+  return { widthMm: Math.exp(mean), sd: 1 / Math.sqrt(yarn + needle) };
+}
+
+/**
+ * Plain gauge of a yarn with no swatch, on a needle where one is known; rows by an aspect of 0.72, sd 0.05.
  * Example: 100 g = 165 m gives 17.26 stitches and 23.97 rows.
  */
-export function assumedGauge(putUp: PutUp): Gauge {
-  const stitchesPer10Cm = 19.4 * (metresIn100G(putUp) / 200) ** 0.607;
+export function assumedGauge(putUp: PutUp, needleMm: number | null = null): Gauge {
+  const stitchesPer10Cm = 100 / assumedStitch(putUp, needleMm).widthMm;
   return { stitchesPer10Cm, rowsPer10Cm: stitchesPer10Cm / USUAL_ASPECT };
 }
 
@@ -39,5 +60,14 @@ export const nearestNeedle = (wantedMm: number): Millimetres =>
     NEEDLES_MM.reduce((best, size) => (Math.abs(size - wantedMm) < Math.abs(best - wantedMm) ? size : best)),
   );
 
-/** The made needle nearest to 0.92 of the stitch width. Example: 5.56 mm wide stitches want 5 mm. */
-export const usualNeedle = (stitchWidth: Millimetres): Millimetres => nearestNeedle(0.92 * stitchWidth);
+/** Thicker than this no needle is made: the hands are the needle. */
+const BY_HAND_MM = 30;
+
+/** The made needle nearest to 0.92 of the stitch width; by hand it is just that. Example: 5.56 mm wide stitches want 5 mm. */
+export function usualNeedle(stitchWidth: Millimetres): Millimetres {
+  const wanted = NEEDLE_SHARE * stitchWidth;
+  return wanted > BY_HAND_MM ? millimetres(Math.round(wanted)) : nearestNeedle(wanted);
+}
+
+/** Whether a needle is no needle but the hands. */
+export const isByHand = (needleMm: number) => needleMm > BY_HAND_MM;

@@ -1,7 +1,9 @@
+import fc from "fast-check";
+import { plainStitch } from "../fabric/plainStitch";
 import { grams, metres, millimetres } from "../units/brands";
 import { classOf } from "./classes";
-import { massOf, metresIn100G, readPutUp, texOf } from "./putUp";
-import { assumedGauge, thicknessOf, usualNeedle, wrapsPerInch } from "./thickness";
+import { massOf, metresIn100G, readPutUp, tellPutUp, texOf } from "./putUp";
+import { assumedGauge, assumedStitch, isByHand, thicknessOf, usualNeedle, wrapsPerInch } from "./thickness";
 
 const putUpOf = (text: string) => {
   const reading = readPutUp(text);
@@ -20,16 +22,48 @@ test.each([
   expect(putUpOf(text).lengthM).toBeCloseTo(lengthM, 3);
 });
 
+test("a length alone is a ball of unknown weight, told as it was typed", () => {
+  const ball = putUpOf("480 yd");
+  expect([ball.lengthM, ball.noMass]).toEqual([expect.closeTo(438.912, 3), true]);
+  expect(tellPutUp(ball, "imperial")).toBe("480 yd");
+});
+
+test("giant yarns are yarns, and the hands are their needle", () => {
+  for (const lengthM of [25, 52, 100]) {
+    const giant = putUpOf(`1000 g = ${lengthM} m`);
+    expect(assumedGauge(giant).stitchesPer10Cm).toBeGreaterThan(0.5);
+    expect(isByHand(usualNeedle(plainStitch(assumedGauge(giant)).widthMm))).toBe(lengthM < 60);
+  }
+});
+
+test("a thicker yarn or a thicker needle never gives a finer fabric, and the needle counts", () => {
+  const yarn = fc.record({ massG: fc.constant(100), lengthM: fc.double({ min: 5, max: 900, noNaN: true }) });
+  const needle = fc.double({ min: 1, max: 25, noNaN: true });
+  const thicker = fc.double({ min: 1.001, max: 3, noNaN: true });
+  const width = (lengthM: number, needleMm: number) =>
+    assumedStitch({ massG: grams(100), lengthM: metres(lengthM) }, needleMm).widthMm;
+  fc.assert(
+    fc.property(yarn, needle, thicker, ({ lengthM }, needleMm, times) => {
+      expect(width(lengthM / times, needleMm)).toBeGreaterThan(width(lengthM, needleMm));
+      expect(width(lengthM, needleMm * times)).toBeGreaterThan(width(lengthM, needleMm));
+    }),
+  );
+  // The joint posterior of a yarn at 0.08 and a needle at 0.10, by the second formula that precisions add up to.
+  const { widthMm, sd } = assumedStitch(aran, 4);
+  expect(sd).toBeCloseTo((0.08 * 0.1) / Math.hypot(0.08, 0.1), 9);
+  const byYarn = 100 / assumedGauge(aran).stitchesPer10Cm;
+  expect(widthMm).toBeCloseTo(byYarn ** (0.01 / 0.0164) * (4 / 0.92) ** (0.0064 / 0.0164), 6);
+});
+
 test.each([
   ["100 g", /length in the ball is missing/],
-  ["165 m", /weight of the ball is missing/],
   ["100 165", /100 has no unit/],
   ["100 g 50 g", /Two weights/],
   ["165 m 165 m", /Two lengths/],
   ["20 sts 100 g", /no stitches/],
   ["0 g = 100 m", /more than zero/],
   ["100 kg = 165 m", /5 g to 2 kg/],
-  ["100 g = 9 m", /thicker than a finger/],
+  ["1000 g = 15 m", /thicker than an arm/],
   ["100 g = 16500 m", /finer than cobweb/],
   ["20 g = 3 m", /at least 5 m/],
 ])("%s is refused as a put-up", (text, problem) => {

@@ -1,9 +1,9 @@
 "use client";
 import type { YarnForecast } from "@/core/forecast/forecast";
 import type { Finding, KnownForecast, MissingField } from "@/core/forecast/projectForecast";
-import { formatChance, formatMass, formatYarn } from "@/core/units/format";
+import { formatChance, formatYarn } from "@/core/units/format";
 import { toMetres } from "@/core/units/brands";
-import { massOf } from "@/core/yarn/putUp";
+import { tellBall, tellLength } from "@/core/yarn/putUp";
 import { useAnswer, useAnswerIsBehind } from "@/state/answer";
 import { change, useProjectPart } from "@/state/projectStore";
 import { useOmissions } from "@/state/omissions";
@@ -114,7 +114,7 @@ function SoFar({ yarns }: { readonly yarns: KnownForecast["yarns"] }) {
         {yarns.map(({ yarn, advised, totalMm }) => (
           <p key={yarn.id} className="whitespace-nowrap">
             <span className="font-display text-3xl leading-tight font-semibold">{told(advised.balls)}</span>{" "}
-            of {formatMass(yarn.putUp.massG, units)} so far
+            of {tellBall(yarn.putUp, units)} so far
             <span className="block text-[0.95rem] text-faint">
               {yarns.length > 1 && `${names.find(({ id }) => id === yarn.id)?.name ?? ""}: `}
               {formatYarn(toMetres(totalMm), units)} for the rest
@@ -155,9 +155,7 @@ function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
       <div>
         <p role="status" className="font-display text-[2.6rem] leading-none font-semibold whitespace-nowrap">
           {told(advised.balls)}{" "}
-          <span className="font-text text-lg font-normal">
-            of {formatMass(yarn.putUp.massG, units)} needed
-          </span>
+          <span className="font-text text-lg font-normal">of {tellBall(yarn.putUp, units)} needed</span>
         </p>
         <p className="mt-1 leading-snug whitespace-nowrap">
           <strong>{formatChance(advised.chance, weighed)}</strong> as written,{" "}
@@ -166,8 +164,7 @@ function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
           </abbr>
         </p>
         <p className="text-[0.95rem] leading-snug whitespace-nowrap text-faint">
-          {formatYarn(need, units)}, {formatMass(massOf(need, yarn.putUp), units)};{" "}
-          {formatYarn(leftOver, units)} left over
+          {tellLength(need, yarn.putUp, units)}; {formatYarn(leftOver, units)} left over
         </p>
       </div>
       <table className="text-[0.95rem] leading-snug">

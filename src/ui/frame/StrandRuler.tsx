@@ -4,8 +4,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { YarnForecast } from "@/core/forecast/forecast";
 import { middleOfRow, placeOn, type Place, type Strand, type StrandPart } from "@/core/estimate/strand";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
-import { formatMass, formatYarn } from "@/core/units/format";
-import { massOf } from "@/core/yarn/putUp";
+import { tellLength } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/answer";
 import { chooseSection } from "@/state/chosenPiece";
 import { pointAt, usePointer } from "@/state/pointer";
@@ -85,7 +84,7 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
   const markMm = hover ?? (row === null ? null : middleOfRow(strand, row));
   const tellPlace = (atMm: number): string => {
     const at = metres(toMetres(millimetres(atMm)));
-    const measure = `${formatYarn(at, units)}, ${formatMass(massOf(at, putUp), units)}`;
+    const measure = tellLength(at, putUp, units);
     return atMm > strand.totalMm
       ? `${measure} · left over, most likely`
       : `${measure} · ${tellPart(placeOn(strand, millimetres(atMm)))}`;

@@ -1,7 +1,7 @@
 "use client";
 import { memo, useState } from "react";
 import type { KnownForecast } from "@/core/forecast/projectForecast";
-import { metres, toMetres } from "@/core/units/brands";
+import { grams, metres, toMetres } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
 import { massOf } from "@/core/yarn/putUp";
 import { useProject } from "@/state/projectStore";
@@ -28,7 +28,10 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
   const totalM = toMetres(totalMm);
   const otherUnits = units === "metric" ? "imperial" : "metric";
   const mass = answer.yarns.reduce((sum, { totalMm: mm, yarn }) => sum + massOf(toMetres(mm), yarn.putUp), 0);
-  const inOtherWords = `${formatYarn(totalM, otherUnits)}, ${formatMass(mass as Parameters<typeof formatMass>[0], units)}`;
+  const weighed = answer.yarns.every(({ yarn }) => !yarn.putUp.noMass);
+  const inOtherWords = [formatYarn(totalM, otherUnits), weighed && formatMass(grams(mass), units)]
+    .filter(Boolean)
+    .join(", ");
   const reserveMm = answer.yarns.reduce((sum, { leftOver }) => sum + 1000 * leftOver, 0);
   return (
     <Card title={`Where ${formatYarn(totalM, units)} go`} aside={inOtherWords}>

@@ -2,7 +2,8 @@
 import type { ProjectForecast } from "@/core/forecast/projectForecast";
 import { isGaugeMeasured } from "@/core/belief/believe";
 import { formatFine, formatGauge } from "@/core/units/format";
-import { assumedGauge, thicknessOf, wrapsPerInch } from "@/core/yarn/thickness";
+import type { Millimetres } from "@/core/units/brands";
+import { assumedGauge, isByHand, thicknessOf, wrapsPerInch } from "@/core/yarn/thickness";
 import { classOf, type YarnClass } from "@/core/yarn/classes";
 import type { PutUp } from "@/core/yarn/putUp";
 import { change, useProject } from "@/state/projectStore";
@@ -17,6 +18,11 @@ import { YarnTabs } from "./YarnTabs";
 const GAUGE_SOURCES = [
   { value: "measured", label: "on my swatch" },
   { value: "band", label: "on the band" },
+] as const;
+
+const GAUGE_STATES = [
+  { value: "finished", label: "washed" },
+  { value: "asKnit", label: "as knit" },
 ] as const;
 
 /** The yarn and the plain gauge that the whole project is reckoned with. */
@@ -53,12 +59,15 @@ function YarnFields({ answer }: { readonly answer: ProjectForecast }) {
       <MeasureField
         field="needle"
         label="Needle"
-        example={answer.known ? `${formatFine(answer.plan.needleMm)}, likely` : "as 5 mm"}
+        example={answer.known ? likelyNeedle(answer.plan.needleMm) : "e.g. 5 mm"}
         says={answer.known && answer.sources.needle === "assumed" && <SourceMark source="assumed" />}
       />
     </>
   );
 }
+
+const likelyNeedle = (needleMm: Millimetres) =>
+  isByHand(needleMm) ? "by hand" : `${formatFine(needleMm)}, likely`;
 
 /** What is held together: a ball of it goes only so far. */
 const heldWords = ({ strands, beside }: NonNullable<ProjectYarn["held"]>) =>
@@ -75,6 +84,12 @@ interface YarnSaysProps {
 
 /** The class of the yarn; the band's word wins, and a disagreement is said. */
 function YarnSays({ putUp, bandClass, usual }: YarnSaysProps) {
+  if (putUp.noMass)
+    return (
+      <>
+        <SourceMark source="band" /> its weight is not known: metres and balls, no grams
+      </>
+    );
   const reckoned = classOf(putUp);
   const wraps = Math.round(wrapsPerInch(thicknessOf(putUp)));
   return (
@@ -91,7 +106,8 @@ function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
   const units = useUnits();
   const { gauge, yarns } = useProject();
   const putUp = yarns[0]?.putUp as PutUp | null | undefined;
-  const assumed = putUp && assumedGauge(putUp);
+  const { needleMm } = useProject();
+  const assumed = putUp && assumedGauge(putUp, needleMm);
   const given = gauge.stitchesPer10Cm !== null || gauge.rowsPer10Cm !== null;
   const says = (counted: "stitches" | "rows") => {
     if (!answer.known) return null;
@@ -133,8 +149,38 @@ function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
               })
             }
           />
+          <Choice
+            label="Before or after washing"
+            options={GAUGE_STATES}
+            value={gauge.state ?? "finished"}
+            onChange={(state) =>
+              change("gauge state", (draft) => {
+                draft.gauge.state = state;
+              })
+            }
+          />
         </div>
       )}
+      {given && (
+        <MeasureField
+          field="gaugeNeedle"
+          label="On another needle"
+          example="this one"
+          says={gauge.needleMm !== undefined && "the stitch goes with the root of the needle"}
+        />
+      )}
+      <details className="col-span-2 mb-1 text-sm" open={gauge.cables !== undefined}>
+        <summary className="cursor-pointer text-woad underline">Counted on the cables</summary>
+        <div className="mt-1 grid grid-cols-2 gap-x-3">
+          <MeasureField field="cableStitches" label="So many cable stitches" example="e.g. 38" />
+          <MeasureField
+            field="cableWidth"
+            label="are so wide"
+            example="e.g. 16 cm"
+            says="tells the stitch and how far it pulls in, together"
+          />
+        </div>
+      </details>
     </>
   );
 }

@@ -45,9 +45,9 @@ test("chances only grow with the balls, and grams are those of need and ball tog
   const chances = yarn?.balls.map(({ chance }) => chance ?? NaN) ?? [];
   expect(chances.length).toBeGreaterThan(1);
   expect(chances).toEqual([...chances].sort((a, b) => a - b));
-  const gramsPerM = (name: "p5" | "p50") => (yarn?.grams[name] ?? 0) / (yarn?.metres[name] ?? 1);
+  const gramsPerM = (name: "p5" | "p50") => (yarn?.grams?.[name] ?? 0) / (yarn?.metres[name] ?? 1);
   // A weighed swatch says what the stitches weigh, whatever a ball holds: the band of grams is the narrower one.
-  const spread = (of: "grams" | "metres") => Math.log((yarn?.[of].p95 ?? 0) / (yarn?.[of].p5 ?? 1));
+  const spread = (of: "grams" | "metres") => Math.log((yarn?.[of]?.p95 ?? 0) / (yarn?.[of]?.p5 ?? 1));
   expect(spread("grams")).toBeLessThan(spread("metres"));
   // As the band says, but for what the swatches say of this lot.
   expect(gramsPerM("p50") / (50 / 82)).toBeCloseTo(1, 1);
