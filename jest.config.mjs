@@ -2,6 +2,7 @@
 const config = {
   testEnvironment: "node",
   roots: ["<rootDir>/src"],
+  setupFiles: ["<rootDir>/jest.setup.mjs"],
   moduleNameMapper: {
     "^@/(.*)$": "<rootDir>/src/$1",
     // These packages are for import alone; Jest requires.
@@ -9,7 +10,7 @@ const config = {
       "<rootDir>/node_modules/@chevrotain/$1/lib/src/api.js",
   },
   transform: {
-    "^.+\\.[jt]sx?$": [
+    "^.+\\.m?[jt]sx?$": [
       "@swc/jest",
       {
         jsc: {

@@ -5,7 +5,7 @@ import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { read, unread, type Reading } from "../units/reading";
 import { NEEDLE_POWER, nearestNeedle } from "../yarn/thickness";
-import { forecastProject, type KnownForecast } from "./projectForecast";
+import { forecastProject, reckonProject, type Finding, type KnownForecast } from "./projectForecast";
 
 export interface SizeOption {
   readonly id: "nearest" | "fewer" | "more" | "needle";
@@ -50,19 +50,54 @@ export function finishedOf(
   return { acrossMm: around * found.width.widthMm, alongMm: up * found.piece.estimate.heightMm };
 }
 
-/** A project that comes out at one size, in another: the nearest count, lengths in proportion. */
-export const gradedTo = (
-  project: Project,
-  laid: LaidSections,
-  {
-    wanted,
-    now,
-    repeats = 0,
-  }: { readonly wanted: Finished; readonly now: Finished; readonly repeats?: number },
-): Project => {
-  const [across, along] = [wanted.acrossMm / now.acrossMm, wanted.alongMm / now.alongMm];
-  return gradeProject(project, laid, grading({ across, along, rows: along, repeats }));
-};
+interface Resizing {
+  readonly wanted: Finished;
+  readonly now: Finished;
+  readonly repeats?: number;
+  readonly layOf: (graded: Project) => LaidSections;
+}
+
+/** More rounds than this bring it no nearer: counts are whole. */
+const MOST_ROUNDS = 4;
+
+/** How far off a size is, in ln; the worse of the two measures. */
+const missOf = (wanted: Finished, got: Finished) =>
+  Math.max(
+    Math.abs(Math.log(got.acrossMm / wanted.acrossMm)),
+    Math.abs(Math.log(got.alongMm / wanted.alongMm)),
+  );
+
+/**
+ * A project that comes out at one size, in another: counts and lengths in proportion, tried again with what the first
+ * try came out at, since ribs keep their depth and repeats are whole. The nearest of the tries, and what it comes to.
+ */
+export function resized(project: Project, laid: LaidSections, { wanted, now, repeats = 0, layOf }: Resizing) {
+  let [across, along] = [wanted.acrossMm / now.acrossMm, wanted.alongMm / now.alongMm];
+  let best: { readonly project: Project; readonly finished: Finished } | null = null;
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const graded = gradeProject(project, laid, grading({ across, along, rows: along, repeats }));
+    const reckoned = reckonProject(graded, layOf(graded));
+    const finished = reckoned && finishedOf(graded, reckoned);
+    if (!finished) break;
+    if (!best || missOf(wanted, finished) < missOf(wanted, best.finished) - 1e-6)
+      best = { project: graded, finished };
+    if (missOf(wanted, finished) < CLOSE) break;
+    // One repeat more or fewer is meant to be off: its width is not made up for.
+    if (repeats === 0) across *= wanted.acrossMm / finished.acrossMm;
+    along *= wanted.alongMm / finished.alongMm;
+  }
+  return best;
+}
+
+/** Nearer than this nobody measures. */
+const CLOSE = 0.002;
+
+/** A way that misses a measure by more than this share of it is none. */
+export const SIZE_TOLERANCE = { across: 0.08, along: 0.03 } as const;
+
+const isMet = (wanted: Finished, got: Finished) =>
+  Math.abs(got.acrossMm / wanted.acrossMm - 1) <= SIZE_TOLERANCE.across &&
+  Math.abs(got.alongMm / wanted.alongMm - 1) <= SIZE_TOLERANCE.along;
 
 /** All sections on a needle so many times as thick, each the nearest that is made. */
 function onNeedle(project: Project, plain: number, times: number): Project {
@@ -78,9 +113,21 @@ function onNeedle(project: Project, plain: number, times: number): Project {
   };
 }
 
+const keysOf = (findings: readonly Finding[]) =>
+  new Set(
+    findings.map(({ pieceId, sectionId, field, leftOut }) => [pieceId, sectionId, field, leftOut].join()),
+  );
+
+/** Whether nothing is said of a project that was not said of it before. */
+const nothingNew = (before: readonly Finding[], now: readonly Finding[]) => {
+  const known = keysOf(before);
+  return [...keysOf(now)].every((key) => known.has(key));
+};
+
 /**
- * Ways to the size that a project asks for. `layOf` lays what lies across a graded project.
- * Errors: no size yet, ease that leaves nothing, a project that has no answer yet.
+ * Ways to the size that a project asks for, each worked through: nothing is left out or said that was not before, and
+ * both measures are met within `SIZE_TOLERANCE`. `layOf` lays what lies across a graded project.
+ * Errors: no size yet, ease that leaves nothing, a project that has no answer yet or leaves something out.
  */
 export function sizeOptions(
   project: Project,
@@ -88,42 +135,54 @@ export function sizeOptions(
 ): Reading<readonly SizeOption[]> {
   const { size } = project;
   if (size.acrossMm === null || size.alongMm === null) return unread("Say a measure and a length first.");
-  const [acrossMm, alongMm] = [size.acrossMm + size.easeMm, size.alongMm];
-  if (acrossMm < LENGTHS.width.least)
+  const wanted = { acrossMm: size.acrossMm + size.easeMm, alongMm: size.alongMm };
+  if (wanted.acrossMm < LENGTHS.width.least)
     return unread("With so much taken off nothing is left: less negative ease, or a larger measure.");
   const laid = layOf(project);
   const answer = forecastProject(project, laid);
   const now = answer.known ? finishedOf(project, answer) : null;
   if (!answer.known || !now)
     return unread("The project has no answer yet: what it lacks is told at the top.");
-  const [across, along] = [acrossMm / now.acrossMm, alongMm / now.alongMm];
-  const graded = (repeats: number) =>
-    gradedTo(project, laid, { wanted: { acrossMm, alongMm }, now, repeats });
-  const { needleMm } = answer.plan;
+  if (answer.findings.some(({ leftOut }) => leftOut))
+    return unread("Something is left out of the project: mend it first, so that all of it can grow.");
+  const times = wanted.acrossMm / now.acrossMm;
+  const nearest = (repeats: number) => resized(project, laid, { wanted, now, repeats, layOf })?.project;
   // A thicker needle makes rows higher too: those that are counted are fewer.
-  const sameCount = gradeProject(project, laid, grading({ along, rows: along / across }));
-  const ways: readonly (Pick<SizeOption, "id" | "name"> & { project: Project })[] = [
-    { id: "nearest", name: "nearest count", project: graded(0) },
-    { id: "fewer", name: "one repeat fewer", project: graded(-1) },
-    { id: "more", name: "one repeat more", project: graded(1) },
-    {
-      id: "needle",
-      name: "same count, other needle",
-      project: onNeedle(sameCount, needleMm, across ** (1 / NEEDLE_POWER)),
-    },
+  const sameCount = () => {
+    let along = wanted.alongMm / now.alongMm;
+    let best: { readonly project: Project; readonly miss: number } | null = null;
+    for (let round = 0; round < MOST_ROUNDS; round += 1) {
+      const graded = gradeProject(project, laid, grading({ along, rows: along / times }));
+      const thicker = onNeedle(graded, answer.plan.needleMm, times ** (1 / NEEDLE_POWER));
+      const reckoned = reckonProject(thicker, layOf(thicker));
+      const finished = reckoned && finishedOf(thicker, reckoned);
+      if (!finished) break;
+      const miss = missOf(wanted, finished);
+      if (!best || miss < best.miss) best = { project: thicker, miss };
+      along *= wanted.alongMm / finished.alongMm;
+    }
+    return best?.project;
+  };
+  const ways: readonly (Pick<SizeOption, "id" | "name"> & { project: Project | undefined })[] = [
+    { id: "nearest", name: "nearest count", project: nearest(0) },
+    { id: "fewer", name: "one repeat fewer", project: nearest(-1) },
+    { id: "more", name: "one repeat more", project: nearest(1) },
+    { id: "needle", name: "same count, other needle", project: sameCount() },
   ];
   const options = ways.flatMap(({ id, name, project: way }): readonly SizeOption[] => {
+    if (!way) return [];
     const answered = forecastProject(way, layOf(way));
     const finished = answered.known ? finishedOf(way, answered) : null;
-    if (!answered.known || !finished) return [];
+    if (!answered.known || !finished || !isMet(wanted, finished)) return [];
+    if (!nothingNew(answer.findings, answered.findings)) return [];
     return [
       {
         id,
         name,
         project: way,
         ...finished,
-        offAcrossMm: finished.acrossMm - acrossMm,
-        offAlongMm: finished.alongMm - alongMm,
+        offAcrossMm: finished.acrossMm - wanted.acrossMm,
+        offAlongMm: finished.alongMm - wanted.alongMm,
         balls: answered.yarns.reduce((sum, { advised }) => sum + advised.balls, 0),
         needM: answered.estimate.totalMm / 1000,
       },

@@ -5,6 +5,7 @@ import type { FabricSection, ProjectSection, SectionKind, SectionOf } from "../f
 import { partsOfTaken } from "../panels/across";
 import { leastCommonMultiple } from "../panels/transforms";
 import { nearestCount } from "../units/count";
+import { ropeOf } from "../panels/ropes";
 import { fitWidth, withRopes, type FitPlan } from "./starts/fit";
 import { allowedBy } from "./starts/start";
 import { keyOfSection, type Laid, type LaidSections } from "./lay";
@@ -49,6 +50,8 @@ function gradeRopes(section: FabricSection, context: Context): Partial<FabricSec
   const { ropeId, purls, ropes, edge } = section;
   const { across, repeats } = context.by;
   const { round } = context.piece;
+  // In the round there is no edge: plain stitches that were not there would be a seam.
+  if (round) return { ropes: within(Math.max(1, Math.round(ropes * across) + repeats), COUNTS.ropes) };
   const inner = section.edge > 0 ? laid.fabric.panels.slice(1, -1) : laid.fabric.panels;
   const cabled = inner.reduce((sum, { stitches }) => sum + stitches, 0);
   const kept = inner.reduce((sum, { stitches, widthFactor }) => sum + stitches * widthFactor, 0) / cabled;
@@ -90,7 +93,8 @@ function gradePanels(section: FabricSection, context: Context): Partial<FabricSe
   const times = section.across[most]?.times ?? 1;
   const more = Math.round((wanted - cabled - 2 * section.edge) / each) + context.by.repeats;
   const now = Math.max(1, times + more);
-  const edge = Math.max(Math.min(section.edge, 2), Math.round((wanted - cabled - (now - times) * each) / 2));
+  const beside = Math.round((wanted - cabled - (now - times) * each) / 2);
+  const edge = context.piece.round ? section.edge : Math.max(Math.min(section.edge, 2), beside);
   return {
     edge: within(edge, COUNTS.edge),
     across: section.across.map((panel, index) =>
@@ -156,10 +160,35 @@ function gradeFabric(section: FabricSection, context: Context): FabricSection {
   return { ...section, ...extent };
 }
 
-/** Stitches that are cast on or picked up below a ground stay what the ground allows. */
-function countFor(section: ProjectSection, stitches: number, { piece, by }: Context): number {
+/** Stitches of ropes or panels with their edges, as they stand in a section; null where that is not known yet. */
+function cabledCount(section: FabricSection, now: FabricSection, context: Context): number | null {
+  const laid = laidOf(section, context);
+  if (!laid) return null;
+  const { fabric, across } = laid;
+  const edges = 2 * (now.edge - section.edge);
+  if (section.content === "ropes") {
+    const each = 2 * ropeOf(section.ropeId).half + section.purls;
+    return fabric.stitches + edges + (now.ropes - section.ropes) * each;
+  }
+  return (across.taken ?? []).reduce((sum, { times, stitches, whole, repeat }, index) => {
+    const more = (now.across[index]?.times ?? times) - times;
+    return sum + more * (whole ? stitches / times : repeat.of);
+  }, fabric.stitches + edges);
+}
+
+/**
+ * Stitches that are cast on or picked up: below a ground what the ground allows, below cables as many more or fewer as
+ * the cables take.
+ */
+function countFor(section: ProjectSection, stitches: number, context: Context): number {
+  const { piece, by } = context;
   const wanted = stitches * by.across;
   const next = piece.sections[piece.sections.findIndex(({ id }) => id === section.id) + 1];
+  if (next?.kind === "fabric" && (next.content === "ropes" || next.content === "panels")) {
+    const [before, now] = [laidOf(next, context)?.fabric.stitches, gradeFabric(next, context)];
+    const count = cabledCount(next, now, context);
+    if (before !== undefined && count !== null) return within(stitches - before + count, COUNTS.stitches);
+  }
   const round = section.kind === "pickUp" ? section.round : piece.round;
   return next?.kind === "fabric" && next.content === "ground"
     ? within(allowedBy(next.ground, wanted, round), COUNTS.stitches)

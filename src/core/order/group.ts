@@ -7,7 +7,7 @@ import { putUpId, type BeliefId } from "../belief/axes";
 import { CERTAINTIES } from "../forecast/forecast";
 import { drawsOf, normalsFrom } from "../forecast/draws";
 import { reckonProject } from "../forecast/projectForecast";
-import { finishedOf, gradedTo, type Finished } from "../forecast/sizeOptions";
+import { finishedOf, resized, type Finished } from "../forecast/sizeOptions";
 import type { LaidSections } from "../garment/lay";
 import { rankOf, valueOfRank } from "./enough";
 
@@ -73,8 +73,10 @@ interface Sized {
 /** The project in the size of a kit, with what it takes; null where it has no answer. */
 function knittingOf(kit: Kit, project: Project, { yarnId, layOf, laid, own, now }: Sized): Knitting | null {
   const wanted = { acrossMm: kit.acrossMm ?? now.acrossMm, alongMm: kit.alongMm ?? now.alongMm };
-  const sized = gradedTo(project, laid, { wanted, now });
+  const same = wanted.acrossMm === now.acrossMm && wanted.alongMm === now.alongMm;
+  const sized = same ? project : (resized(project, laid, { wanted, now, layOf })?.project ?? project);
   const reckoned = sized === project ? own : reckonProject(sized, layOf(sized));
+  if (reckoned?.findings.some(({ leftOut }) => leftOut)) return null;
   const need = reckoned && needOf(reckoned.plan).get(yarnId);
   const size = reckoned && finishedOf(sized, reckoned);
   const estimate = reckoned?.estimate.yarns.find(({ yarn }) => yarn.id === yarnId);

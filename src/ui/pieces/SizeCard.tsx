@@ -1,5 +1,5 @@
 "use client";
-import { sizedBy, type SizeOption } from "@/core/forecast/sizeOptions";
+import { SIZE_TOLERANCE, sizedBy, type SizeOption } from "@/core/forecast/sizeOptions";
 import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
 import type { Reading } from "@/core/units/reading";
@@ -30,9 +30,9 @@ export function SizeCard() {
   return (
     <Card title="Size" aside={asked ? "all pieces together" : "not said yet"}>
       <div className="mt-2 grid grid-cols-3 gap-x-3">
-        <MeasureField field="sizeAcross" label="Measure" example="as 96 cm" says="of the body, or wanted" />
+        <MeasureField field="sizeAcross" label="Measure" example="e.g. 96 cm" says="of the body, or wanted" />
         <MeasureField field="sizeEase" label="Ease" example="0" says="added; − to stretch" />
-        <MeasureField field="sizeAlong" label="Length" example="as 60 cm" />
+        <MeasureField field="sizeAlong" label="Length" example="e.g. 60 cm" />
       </div>
       {size.around <= 2 ? (
         <div className="mb-1 flex flex-wrap items-center gap-2 text-sm">
@@ -107,16 +107,27 @@ function Options() {
   const project = useProject();
   const units = useUnits();
   const found = useSettled(project, askSizes);
-  if (!found) return <p className="text-sm text-faint">Reckoning …</p>;
+  if (!found) return <p className="text-sm text-faint">Calculating …</p>;
   if (!found.ok)
     return (
       <p role="status" className="text-sm text-madder">
         {found.message}
       </p>
     );
+  if (found.value.length === 0)
+    return (
+      <p role="status" className="text-sm">
+        No way was found that meets both measures within {tolerance(SIZE_TOLERANCE.across)} across and{" "}
+        {tolerance(SIZE_TOLERANCE.along)} along with all of it worked: another measure, or change the sections
+        themselves.
+      </p>
+    );
   return (
     <table className="w-full text-sm">
-      <caption className="sr-only">Ways to this size</caption>
+      <caption className="pb-1 text-left text-faint">
+        Ways to this size, each worked through: all within {tolerance(SIZE_TOLERANCE.across)} across,{" "}
+        {tolerance(SIZE_TOLERANCE.along)} along.
+      </caption>
       <thead>
         <tr className="text-left text-faint">
           <th scope="col" className="py-1 font-normal">
@@ -164,6 +175,8 @@ function Options() {
     </table>
   );
 }
+
+const tolerance = (share: number) => `${Math.round(100 * share)} %`;
 
 /** How far off it is. Example: "0.3 cm under, 0.5 cm longer". */
 function tellOff({ offAcrossMm, offAlongMm }: SizeOption, units: UnitSystem) {

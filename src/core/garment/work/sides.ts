@@ -64,13 +64,15 @@ export function halves(divide: SectionOf<"divide">, state: State, scale: number)
   const rows: readonly WorkedRow[] = castOff
     ? [{ ...workedOn(worked, state.needle, height), stitches: firsts.length + seconds.length }]
     : [];
+  // Rounds have no wrong side; where they are divided, the first row goes on the side that the fabric has it on.
+  const turned = state.round && content?.sided && (state.worked + row) % 2 === 1 ? 1 : 0;
   const half = (part: readonly number[], side: Side, edges: { right: number; left: number }): State => ({
     ...state,
     needle: { columns: part, content, row: row + rows.length, ...edges },
     round: false,
     side,
     held: state.held + (divide.centreTo === "hold" ? divide.centre : 0),
-    worked: state.worked + rows.length,
+    worked: state.worked + rows.length + turned,
   });
   return {
     rows,
@@ -89,7 +91,9 @@ interface Sides {
 /** One row over the first side, stitches cast on between, and the second side. */
 export function joinSides(join: SectionOf<"join">, { first, second, whole }: Sides, plan: WorkPlan) {
   const scale = plan.scaleOf(join);
-  const content = first.needle.content ?? second.needle.content;
+  // What goes on is what the first side is worked in; where that has nothing, the second's.
+  const lead = first.needle.content ? first : second;
+  const { content, row: at } = lead.needle;
   const [right, left] = [first.needle.columns, second.needle.columns];
   const count = right.length + join.castOn + left.length;
   const width = widthOn(right, content, scale) + join.castOn * scale + widthOn(left, content, scale);
@@ -104,13 +108,13 @@ export function joinSides(join: SectionOf<"join">, { first, second, whole }: Sid
   const needle: Needle = {
     columns,
     content,
-    row: first.needle.row + 1,
+    row: at + 1,
     right: middle - width / 2,
     left: middle + width / 2,
   };
   const height = scale * (content?.heightFactor ?? 1);
   const row = content
-    ? content.rowOn(first.needle.row, columns, reserved)
+    ? content.rowOn(at, columns, reserved)
     : joined([
         { operation: operationOf("knit"), times: right.length },
         { operation: operationOf("castOn"), times: join.castOn },
@@ -122,7 +126,7 @@ export function joinSides(join: SectionOf<"join">, { first, second, whole }: Sid
     round: plan.piece.round,
     side: "whole",
     strip: whole.strip,
-    worked: first.worked + 1,
+    worked: lead.worked + 1,
   };
   return { state, rows: count > 0 ? [workedOn(row, needle, height)] : [] };
 }
