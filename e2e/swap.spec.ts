@@ -132,7 +132,7 @@ test("a swatch of a substitute speaks for it alone, and knitting it in that yarn
   await expect(cell(page, "Gauge", 2)).toContainText(/measured.*by its own swatch/s, { timeout: 20_000 });
   await reckoned(page);
   await cell(page, "And now", 2).getByRole("button", { name: "Knit it in this" }).click();
-  await expect(ballsOf(page)).toHaveText(/Buy \d balls of 100\sg/);
+  await expect(ballsOf(page)).toHaveText(/\b\d balls of 100\sg/);
   await expect(bench(page).getByRole("columnheader").nth(1)).toContainText("Osmuth Chunky, barley", {
     timeout: 20_000,
   });

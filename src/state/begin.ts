@@ -1,11 +1,11 @@
 /** Beginning a project from a wish: its answer while it is being wished, and putting it in place. */
 import { useEffect, useState } from "react";
 import type { Project } from "@/core/files/project";
-import type { Beginning } from "@/core/garment/starts/beginProject";
+import { addedTo, type Beginning } from "@/core/garment/starts/beginProject";
 import type { Reading } from "@/core/units/reading";
 import type { Begun } from "@/workers/reckoner.worker";
 import { chooseSection } from "./chosenPiece";
-import { replace } from "./projectStore";
+import { replace, useProjectStore } from "./projectStore";
 import { reckoner } from "./workers";
 
 export type Wish = Beginning;
@@ -28,6 +28,16 @@ export function useBegun(wish: Wish | null): Reading<Begun | null> | null {
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key is the wish
   }, [key]);
   return wish && begun?.key === key ? begun.reading : null;
+}
+
+/** Adds what a wish is to the open project, in its own yarn and gauge; or says why it cannot be. */
+export function addBegun(wish: Wish): Reading<Project> {
+  const { project } = useProjectStore.getState();
+  const added = addedTo(project, wish);
+  if (!added.ok) return added;
+  replace("add begun", added.value);
+  chooseSection(null, added.value.pieces[project.pieces.length]?.id);
+  return added;
 }
 
 /** Puts a begun project in place of what is open; undo brings that back. */

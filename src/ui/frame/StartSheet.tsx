@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { toast } from "sonner";
 import { LENGTHS } from "@/core/files/bounds";
 import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/starts/fit";
 import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
@@ -8,12 +9,14 @@ import { BARE_LENGTH, readLength } from "@/core/units/length";
 import { grams, metres, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatSize, formatYarn, tellSize } from "@/core/units/format";
 import { START_LIST, type StartId } from "@/core/garment/starts/startList";
-import { beginWith, useBegun, type Wish } from "@/state/begin";
+import { addBegun, beginWith, useBegun, type Wish } from "@/state/begin";
 import { useUnits } from "@/state/settings";
+import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Select } from "@/ui/parts/Select";
 import { Sheet } from "@/ui/parts/Sheet";
+import { undoable } from "@/ui/parts/undoable";
 
 interface StartSheetProps {
   readonly open: boolean;
@@ -135,13 +138,27 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
           <p className="text-sm text-faint">One rope between two edges, nothing counted yet.</p>
         )}
       </div>
-      <button
-        type="submit"
-        disabled={!begun?.ok || !begun.value}
-        className="justify-self-end rounded-lg bg-ink px-5 py-2.5 font-semibold text-paper disabled:opacity-40"
-      >
-        Begin with this
-      </button>
+      <div className="flex flex-wrap items-center justify-end gap-3">
+        <Button
+          disabled={!wish || start === "empty"}
+          onClick={() => {
+            if (!wish) return;
+            const added = addBegun(wish);
+            if (!added.ok) return void toast.error(added.message);
+            toast.success(`${kind?.name ?? "It"} added in the project’s own yarn and gauge`, undoable);
+            onDone();
+          }}
+        >
+          Add to the open project
+        </Button>
+        <button
+          type="submit"
+          disabled={!begun?.ok || !begun.value}
+          className="rounded-lg bg-ink px-5 py-2.5 font-semibold text-paper disabled:opacity-40"
+        >
+          Begin with this
+        </button>
+      </div>
     </form>
   );
 }

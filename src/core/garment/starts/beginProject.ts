@@ -1,14 +1,15 @@
 /** A whole project from a kind, two measures, a thickness and how much is cabled: the way in for the impatient. */
-import { plainStitch } from "../../fabric/plainStitch";
+import { plainStitch, type Gauge } from "../../fabric/plainStitch";
 import { relaxSection } from "../../fabric/section";
 import { LENGTHS } from "../../files/bounds";
-import { emptyProject, type Project } from "../../files/project";
+import { emptyProject, type Project, type ProjectPiece } from "../../files/project";
 import { ropesAcross, withEdges } from "../../panels/across";
 import { ropeOf, type RopeId } from "../../panels/ropes";
 import { grams, metres, millimetres } from "../../units/brands";
 import { read, unread, type Reading } from "../../units/reading";
 import { usualPutUp, type YarnClass } from "../../yarn/classes";
-import { assumedGauge, usualNeedle } from "../../yarn/thickness";
+import { assumedGauge, nearestNeedle, usualNeedle } from "../../yarn/thickness";
+import { needleAt, projectGauge } from "../projectGauge";
 import { CABLED, type Cabled } from "./fit";
 import type { Start } from "./start";
 import { STARTS, type StartId } from "./startList";
@@ -49,43 +50,57 @@ const timesOf = ({ around, up }: Start, acrossMm: number, alongMm: number) => ({
   up: up?.(alongMm) ?? 1,
 });
 
+/** The pieces of a beginning at a gauge; or why there are none. */
+function piecesOf(
+  beginning: Beginning,
+  gauge: Gauge,
+  needleMm: number | null,
+): Reading<readonly ProjectPiece[]> {
+  const { start, acrossMm, easeMm, alongMm, cabled } = beginning;
+  const finishedMm = acrossMm + easeMm;
+  if (finishedMm < 2 * LENGTHS.width.least)
+    return unread("With so much taken off nothing is left: less negative ease, or a larger measure.");
+  const { widthMm, heightMm, aspect } = plainStitch(gauge);
+  if (alongMm < 4 * heightMm) return unread("That is under four rows: a longer measure, or a finer yarn.");
+  const ropeId = ropeFor(widthMm);
+  const pieces = STARTS[start].build({
+    acrossMm: finishedMm,
+    alongMm,
+    stitchMm: widthMm,
+    rowMm: heightMm,
+    ribNeedleMm:
+      needleMm === null
+        ? usualNeedle(millimetres(widthMm * RIB_NEEDLE))
+        : nearestNeedle(needleMm * RIB_NEEDLE),
+    ropeId,
+    share: CABLED[cabled].share,
+    kept: keptBy(ropeId, aspect),
+  });
+  return read(pieces.map((piece) => ({ ...piece, sections: [...piece.sections] })));
+}
+
 /**
  * Builds a project. Everything that was not said is assumed and says so; each may be typed over afterwards.
  * Errors: ease that leaves nothing, a length under four rows.
  * Example: a hat for a head of 56 cm with 4 cm less, in aran, comes out within half a rope of 52 cm round.
  */
-export function beginProject({
-  start,
-  acrossMm,
-  easeMm,
-  alongMm,
-  thickness,
-  cabled,
-}: Beginning): Reading<Project> {
-  const { name, build } = STARTS[start];
-  const finishedMm = acrossMm + easeMm;
-  if (finishedMm < 2 * LENGTHS.width.least)
-    return unread("With so much taken off nothing is left: less negative ease, or a larger measure.");
+export function beginProject(beginning: Beginning): Reading<Project> {
+  const { start, acrossMm, easeMm, alongMm, thickness } = beginning;
   const { massG, lengthM } = usualPutUp(thickness);
   const gauge = assumedGauge({ massG: grams(massG), lengthM: metres(lengthM) });
-  const { widthMm, heightMm, aspect } = plainStitch(gauge);
-  if (alongMm < 4 * heightMm) return unread("That is under four rows: a longer measure, or a finer yarn.");
-  const ropeId = ropeFor(widthMm);
-  const pieces = build({
-    acrossMm: finishedMm,
-    alongMm,
-    stitchMm: widthMm,
-    rowMm: heightMm,
-    ribNeedleMm: usualNeedle(millimetres(widthMm * RIB_NEEDLE)),
-    ropeId,
-    share: CABLED[cabled].share,
-    kept: keptBy(ropeId, aspect),
-  });
+  const pieces = piecesOf(beginning, gauge, null);
+  if (!pieces.ok) return pieces;
   const empty = emptyProject();
   return read({
     ...empty,
-    name,
-    size: { acrossMm, easeMm, alongMm, of: null, ...timesOf(STARTS[start], finishedMm, alongMm) },
+    name: STARTS[start].name,
+    size: {
+      acrossMm,
+      easeMm,
+      alongMm,
+      of: null,
+      ...timesOf(STARTS[start], acrossMm + easeMm, alongMm),
+    },
     yarns: empty.yarns.map((yarn) => ({
       ...yarn,
       name: `Some ${thickness} yarn`,
@@ -93,6 +108,43 @@ export function beginProject({
       putUp: { massG, lengthM },
       putUpFrom: "usual" as const,
     })),
-    pieces: pieces.map((piece) => ({ ...piece, sections: [...piece.sections] })),
+    pieces: [...pieces.value],
   });
+}
+
+/** More pieces than this are not kept in one project. */
+const MOST_PIECES = 40;
+
+/** A piece under names that no other piece or section of the project has. */
+function renamed(piece: ProjectPiece, taken: ReadonlySet<string>): ProjectPiece {
+  let suffix = 2;
+  const free = (id: string) => !taken.has(`${id}-${suffix}`);
+  const ids = [piece.id, ...piece.sections.map(({ id }) => id)];
+  if (!ids.some((id) => taken.has(id))) return piece;
+  while (!ids.every(free)) suffix += 1;
+  return {
+    ...piece,
+    id: `${piece.id}-${suffix}`,
+    name: `${piece.name} ${suffix}`,
+    sections: piece.sections.map((section) => ({ ...section, id: `${section.id}-${suffix}` })),
+  };
+}
+
+/**
+ * The open project with something more begun in it, at its own gauge, needle and yarn, whatever yarn the wish names.
+ * Errors: those of `beginProject`; a project of which nothing is known yet; too many pieces.
+ * Example: sleeves added to the body of a cardigan are worked in its yarn.
+ */
+export function addedTo(project: Project, beginning: Beginning): Reading<Project> {
+  const known = projectGauge(project);
+  if (!known)
+    return unread("Say first what a ball of the yarn holds, or the gauge: what is added is worked in it.");
+  const pieces = piecesOf(beginning, known.gauge, needleAt(project, known.gauge));
+  if (!pieces.ok) return pieces;
+  if (project.pieces.length + pieces.value.length > MOST_PIECES)
+    return unread(`A project has at most ${MOST_PIECES} pieces.`);
+  const taken = new Set(project.pieces.flatMap(({ id, sections }) => [id, ...sections.map((one) => one.id)]));
+  const yarnId = project.yarns[0]?.id ?? "yarn-1";
+  const added = pieces.value.map((piece) => ({ ...renamed(piece, taken), yarnId }));
+  return read({ ...project, pieces: [...project.pieces, ...added] });
 }

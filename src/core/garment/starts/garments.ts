@@ -1,15 +1,15 @@
-/** Garments: a slipover, a cardigan's body, a pair of sleeves. */
+/** Garments: slipover, vest, jumpers and cardigans with set-in or drop sleeves; a pair of sleeves by itself. */
 import type { ProjectPiece } from "../../files/project";
 import { newSection, type ProjectSection } from "../../files/sections";
 import {
   band,
-  goingOn,
+  cabledIn,
+  countOf,
   overLength,
   piece,
   ribbed,
   ropesOver,
   rowsIn,
-  cabledIn,
   stitchesIn,
   type Start,
   type StartPlan,
@@ -22,126 +22,203 @@ const ARMHOLE = 0.37;
 const UNDERARM = 0.05;
 const SLOPE = 0.07;
 const NECK = 0.32;
+/** A neck of fewer stitches has no room for its curve. */
+const LEAST_NECK = 8;
 
-const even = (count: number) => 2 * Math.max(1, Math.round(count / 2));
+type Armholes = "shaped" | "straight";
 
-/** From the cast-on to behind the armholes. `slopes` are the edges with an armhole: two of a back, one of a front. */
-function toArmhole(id: string, widthMm: number, plan: StartPlan, slopes: 1 | 2): readonly ProjectSection[] {
-  const bodyMm = plan.alongMm * (1 - ARMHOLE) - RIB_MM;
-  const backMm = slopes === 2 ? widthMm : 2 * widthMm;
-  const at = slopes === 2 ? "edges" : "outer";
+/** All counts of a body, so that what is joined has as many stitches on both sides. */
+interface Body {
+  readonly plan: StartPlan;
+  readonly widthMm: number;
+  readonly armholes: Armholes;
+  /** Cast off at each underarm, and decreased one by one after it. */
+  readonly underarm: number;
+  readonly slope: number;
+  /** Stitches of the back behind its armholes; of its neck; of each shoulder. */
+  readonly upper: number;
+  readonly neck: number;
+  readonly shoulder: number;
+}
+
+/** A count near another one that is odd or even as a third: halves of what is left are whole. */
+const likeOdd = (count: number, other: number) => count + ((count + other) % 2);
+
+function bodyOf(plan: StartPlan, armholes: Armholes): Body {
+  const widthMm = plan.acrossMm / 2;
+  const shaped = armholes === "shaped";
+  const underarm = shaped ? cabledIn(widthMm * UNDERARM, plan, 2) : 0;
+  const slope = shaped ? cabledIn(widthMm * SLOPE, plan, 2) : 0;
+  const upper = countOf(ropesOver("", widthMm, plan, false, {}), false) - 2 * (underarm + slope);
+  const wanted = Math.max(LEAST_NECK, cabledIn(widthMm * NECK, plan));
+  const neck = likeOdd(Math.min(wanted, Math.max(2, upper - 6)), upper);
+  return { plan, widthMm, armholes, underarm, slope, upper, neck, shoulder: (upper - neck) / 2 };
+}
+
+/** From the cast-on to behind the armholes. `at` is the edge or the edges with an armhole. */
+function toArmhole(
+  id: string,
+  widthMm: number,
+  { plan, underarm, slope }: Body,
+  at: "edges" | "outer",
+): readonly ProjectSection[] {
   return [
     ...ribbed(id, RIB_MM, plan),
-    ropesOver(`${id}/ropes`, widthMm, plan, false, overLength(bodyMm)),
-    newSection("castOffAt", `${id}/armhole`, { at, stitches: cabledIn(backMm * UNDERARM, plan, 2) }),
-    newSection("shape", `${id}/slope`, {
-      at,
-      stitches: slopes,
-      every: 2,
-      times: cabledIn(backMm * SLOPE, plan, 2),
-    }),
+    ropesOver(`${id}/ropes`, widthMm, plan, false, overLength(plan.alongMm * (1 - ARMHOLE) - RIB_MM)),
+    ...(underarm > 0
+      ? [
+          newSection("castOffAt", `${id}/armhole`, { at, stitches: underarm }),
+          newSection("shape", `${id}/slope`, {
+            at,
+            stitches: at === "edges" ? 2 : 1,
+            every: 2,
+            times: slope,
+          }),
+        ]
+      : []),
   ];
 }
 
-/** Height from behind the slope of the armhole to the shoulder. */
-function upperMm(widthMm: number, plan: StartPlan) {
-  const slopeMm = (2 + 2 * cabledIn(widthMm * SLOPE, plan, 2)) * plan.rowMm;
-  return Math.max(4 * plan.rowMm, plan.alongMm * ARMHOLE - slopeMm);
+const even = (count: number, least: number) => Math.max(least, 2 * Math.round(count / 2));
+
+/** Rows from behind the slope of the armhole to the shoulder: the same for all that is sewn or knitted together. */
+function upperRows({ plan, underarm, slope }: Body) {
+  const sloped = underarm > 0 ? 2 + 2 * slope : 0;
+  return even(rowsIn(plan.alongMm * ARMHOLE, plan) - sloped, 8);
 }
 
-function back(widthMm: number, plan: StartPlan): ProjectPiece {
-  const shapedMm = 4 * plan.rowMm;
+/** On as before over counted rows; nothing where there are none. */
+const onFor = (id: string, rows: number) =>
+  rows > 0 ? [newSection("fabric", id, { content: "asBefore", rows })] : [];
+
+const BACK_CURVE = 2;
+
+function back(body: Body): ProjectPiece {
+  const { neck, widthMm } = body;
+  const curve = Math.max(1, Math.min(BACK_CURVE, Math.floor((neck - 1) / 2)));
   return piece("back", "Back", [
-    ...toArmhole("back", widthMm, plan, 2),
-    goingOn("back/upper", upperMm(widthMm, plan) - shapedMm),
-    newSection("divide", "back/neck", {
-      centre: even(cabledIn(widthMm * NECK * 0.8, plan)),
-      centreTo: "hold",
-    }),
-    newSection("shape", "back/curve", { at: "inner", stitches: 1, every: 2, times: 2 }),
+    ...toArmhole("back", widthMm, body, "edges"),
+    ...onFor("back/upper", upperRows(body) - 2 * curve),
+    newSection("divide", "back/neck", { centre: neck - 2 * curve, centreTo: "hold" }),
+    newSection("shape", "back/curve", { at: "inner", stitches: 1, every: 2, times: curve }),
     newSection("hold", "back/shoulders"),
   ]);
 }
 
-function slipover(plan: StartPlan): readonly ProjectPiece[] {
-  const widthMm = plan.acrossMm / 2;
-  const deepMm = Math.min(90, upperMm(widthMm, plan) * 0.6);
-  const times = Math.max(
-    1,
-    Math.min(Math.floor(rowsIn(deepMm, plan) / 2), cabledIn(widthMm * NECK * 0.3, plan)),
-  );
-  const straightMm = deepMm - 2 * times * plan.rowMm;
-  const front = piece(
+/** How deep a front neck is, in mm and in rows. */
+const NECK_MM = 90;
+const deepRows = (body: Body) => even(Math.min(rowsIn(NECK_MM, body.plan), upperRows(body) * 0.6), 2);
+
+/** Stitches that a front neck takes one by one at each side; what is left of it rests in the middle. */
+const frontCurve = (body: Body) =>
+  Math.max(1, Math.min(deepRows(body) / 2, Math.round(body.neck * 0.3), Math.floor((body.neck - 1) / 2)));
+
+function front(body: Body): ProjectPiece {
+  const { neck, widthMm } = body;
+  const times = frontCurve(body);
+  const deep = deepRows(body);
+  return piece(
     "front",
     "Front",
     [
-      ...toArmhole("front", widthMm, plan, 2),
-      goingOn("front/upper", upperMm(widthMm, plan) - deepMm),
-      newSection("divide", "front/neck", {
-        centre: even(cabledIn(widthMm * NECK, plan) - 2 * times),
-        centreTo: "hold",
-      }),
+      ...toArmhole("front", widthMm, body, "edges"),
+      ...onFor("front/upper", upperRows(body) - deep),
+      newSection("divide", "front/neck", { centre: neck - 2 * times, centreTo: "hold" }),
       newSection("shape", "front/curve", { at: "inner", stitches: 1, every: 2, times }),
-      ...(straightMm > plan.rowMm ? [goingOn("front/straight", straightMm)] : []),
+      ...onFor("front/straight", deep - 2 * times),
       newSection("castOff", "front/shoulders", { method: "threeNeedle" }),
     ],
     { seams: 2 },
   );
-  const neckMm = widthMm * NECK * 2 + 2 * deepMm;
-  return [
-    back(widthMm, plan),
-    front,
-    band("neck", "Neckband", neckMm, 30, plan),
-    band("arm", "Armband", 2 * plan.alongMm * ARMHOLE, 25, plan, { times: 2 }),
-  ];
 }
 
-function cardigan(plan: StartPlan): readonly ProjectPiece[] {
-  const widthMm = plan.acrossMm / 2;
-  const frontMm = widthMm / 2;
-  const upper = upperMm(widthMm, plan);
-  const times = Math.max(
-    1,
-    Math.min(Math.floor(rowsIn(upper, plan) / 4), cabledIn((widthMm * NECK) / 2, plan)),
+/** A neckband takes up both middles that rest, and the sides of the front neck by their length. */
+const neckband = (body: Body) => {
+  const { plan, neck, widthMm } = body;
+  const resting = neck + Math.max(0, neck - 2 * frontCurve(body));
+  const sidesMm = 2 * deepRows(body) * plan.rowMm;
+  const roundMm = Math.max(widthMm * NECK, resting * plan.stitchMm * plan.kept) + sidesMm;
+  return band("neck", "Neckband", roundMm, 30, plan);
+};
+
+/** An armband goes round the armhole: up one side, down the other, and over what was cast off. */
+const armbands = ({ plan, underarm }: Body) =>
+  band("arm", "Armband", 2 * plan.alongMm * ARMHOLE + 2 * underarm * plan.stitchMm, 25, plan, { times: 2 });
+
+/** Half a front of a cardigan, its neck shaped so that its shoulder has the stitches of the back's. */
+function halfFront(body: Body, mirrored: boolean): ProjectPiece {
+  const { plan, widthMm, underarm, slope, shoulder } = body;
+  const id = mirrored ? "left" : "right";
+  const ropes = ropesOver("", widthMm / 2, plan, false, {});
+  const upper = countOf(ropes, false) - underarm - slope;
+  const rows = upperRows(body);
+  const neckRows = even(rows * 0.4, 2);
+  const straight = rows - neckRows;
+  // A front is half as wide as the back as near as its ropes allow: what it has more than a shoulder is its neck.
+  const more = upper - shoulder;
+  const neck =
+    more === 0
+      ? onFor(`${id}/on`, neckRows)
+      : [
+          newSection("shape", `${id}/neck`, {
+            way: more > 0 ? "decrease" : "increase",
+            at: "inner",
+            by: "count",
+            to: shoulder,
+            over: "rows",
+            rows: neckRows,
+          }),
+        ];
+  return piece(
+    id,
+    mirrored ? "Left front" : "Right front",
+    [
+      ...toArmhole(id, widthMm / 2, body, "outer"),
+      ...onFor(`${id}/upper`, straight),
+      ...neck,
+      newSection("castOff", `${id}/shoulder`, { method: "threeNeedle" }),
+    ],
+    { mirrored, seams: 1 },
   );
-  const half = (mirrored: boolean): ProjectPiece => {
-    const id = mirrored ? "left" : "right";
-    return piece(
-      id,
-      mirrored ? "Left front" : "Right front",
-      [
-        ...toArmhole(id, frontMm, plan, 1),
-        goingOn(`${id}/upper`, Math.max(plan.rowMm, upper - 4 * times * plan.rowMm)),
-        newSection("shape", `${id}/neck`, { at: "inner", stitches: 1, every: 4, times }),
-        newSection("castOff", `${id}/shoulder`, { method: "threeNeedle" }),
-      ],
-      { mirrored, seams: 1 },
-    );
-  };
-  return [
-    back(widthMm, plan),
-    half(false),
-    half(true),
-    band("bands", "Bands", 2 * plan.alongMm + widthMm * NECK, 35, plan, { round: false }),
-  ];
 }
+
+/** One band up a front, round the neck and down the other: both edges, and what rests of the back's neck. */
+const frontBand = ({ plan, neck }: Body) =>
+  band("bands", "Bands", 2 * plan.alongMm + neck * plan.stitchMm * plan.kept, 35, plan, { round: false });
+
+const openBody = (body: Body) => [back(body), halfFront(body, false), halfFront(body, true), frontBand(body)];
 
 /** Of the upper arm: the wrist. */
 const WRIST = 0.62;
 const CUFF_MM = 50;
+const CAP = 0.35;
+/** Of the chest: the upper arm of a sleeve; of the length: a sleeve with its cap. */
+const ARM = 0.36;
+const SLEEVE = 0.95;
 
-function sleeves(plan: StartPlan): readonly ProjectPiece[] {
+/** A pair of sleeves, narrower at the wrist; with a cap that is set in, or straight at the top for a drop shoulder. */
+function sleeves(plan: StartPlan, armholes: Armholes = "shaped"): readonly ProjectPiece[] {
   const wristMm = plan.acrossMm * WRIST;
-  const capMm = plan.acrossMm * 0.35;
+  const capMm = armholes === "shaped" ? plan.acrossMm * CAP : 0;
   const taperMm = Math.max(10, plan.alongMm - CUFF_MM - capMm);
   const cuff = ropesOver("sleeve/ropes", wristMm, plan, false, { by: "rows", rows: 2 });
-  const from = stitchesIn(wristMm / plan.kept, plan);
+  const from = countOf(cuff, false);
   const more = stitchesIn(plan.acrossMm - wristMm, plan, 2);
   const pairs = Math.max(1, Math.round(more / 2));
   const every = Math.max(2, Math.floor(rowsIn(taperMm, plan) / pairs / 2) * 2);
   const straight = rowsIn(taperMm, plan) - every * pairs;
   const stitchesAtCap = from + 2 * pairs;
   const underarm = Math.max(2, Math.round(stitchesAtCap * 0.06));
+  const cap = [
+    newSection("castOffAt", "sleeve/underarm", { at: "edges", stitches: underarm }),
+    newSection("shape", "sleeve/cap", {
+      at: "edges",
+      by: "count",
+      to: Math.max(4, Math.round(stitchesAtCap * 0.28)),
+      over: "length",
+      lengthMm: Math.max(plan.rowMm, capMm),
+    }),
+  ];
   return [
     piece(
       "sleeve",
@@ -159,14 +236,7 @@ function sleeves(plan: StartPlan): readonly ProjectPiece[] {
         ...(straight > 0
           ? [newSection("fabric", "sleeve/straight", { content: "asBefore", rows: straight })]
           : []),
-        newSection("castOffAt", "sleeve/underarm", { at: "edges", stitches: underarm }),
-        newSection("shape", "sleeve/cap", {
-          at: "edges",
-          by: "count",
-          to: Math.max(4, Math.round(stitchesAtCap * 0.28)),
-          over: "length",
-          lengthMm: capMm,
-        }),
+        ...(armholes === "shaped" ? cap : []),
         newSection("castOff", "sleeve/off"),
       ],
       { times: 2, seams: 1 },
@@ -174,28 +244,48 @@ function sleeves(plan: StartPlan): readonly ProjectPiece[] {
   ];
 }
 
+/** The sleeves of a body: as wide as its upper arm, or as its straight armholes are high. */
+function sleevesOf({ plan, armholes }: Body): readonly ProjectPiece[] {
+  const armMm = armholes === "shaped" ? plan.acrossMm * ARM : 2 * plan.alongMm * ARMHOLE;
+  const lengthMm = plan.alongMm * (armholes === "shaped" ? SLEEVE : SLEEVE * 0.8);
+  return sleeves({ ...plan, acrossMm: armMm, alongMm: lengthMm }, armholes);
+}
+
+const slipover = (plan: StartPlan) => {
+  const body = bodyOf(plan, "shaped");
+  return [back(body), front(body), neckband(body), armbands(body)];
+};
+const vest = (plan: StartPlan) => {
+  const body = bodyOf(plan, "shaped");
+  return [...openBody(body), armbands(body)];
+};
+const jumper = (armholes: Armholes) => (plan: StartPlan) => {
+  const body = bodyOf(plan, armholes);
+  return [back(body), front(body), ...sleevesOf(body), neckband(body)];
+};
+const cardigan = (armholes: Armholes) => (plan: StartPlan) => {
+  const body = bodyOf(plan, armholes);
+  return [...openBody(body), ...sleevesOf(body)];
+};
+
+const CHEST = { name: "Chest, all round", usualMm: 960 };
+const twice = () => 2;
+const open = { across: CHEST, along: { name: "Shoulder to hem", usualMm: 620 }, easeMm: 120, around: twice };
+const closed = { across: CHEST, along: { name: "Shoulder to hem", usualMm: 600 }, easeMm: 80, around: twice };
+
 export const GARMENTS = {
-  slipover: {
-    name: "Slipover",
-    across: { name: "Chest, all round", usualMm: 960 },
-    along: { name: "Shoulder to hem", usualMm: 600 },
-    easeMm: 80,
-    around: () => 2,
-    build: slipover,
-  },
-  cardigan: {
-    name: "Cardigan body",
-    across: { name: "Chest, all round", usualMm: 960 },
-    along: { name: "Shoulder to hem", usualMm: 620 },
-    easeMm: 120,
-    around: () => 2,
-    build: cardigan,
-  },
+  slipover: { ...closed, name: "Slipover", build: slipover },
+  jumper: { ...closed, name: "Jumper, sleeves set in", build: jumper("shaped") },
+  jumperDrop: { ...closed, name: "Jumper, drop shoulders", build: jumper("straight") },
+  vest: { ...open, name: "Vest with an open front", build: vest },
+  cardigan: { ...open, name: "Cardigan body", build: (plan) => openBody(bodyOf(plan, "shaped")) },
+  cardiganSleeves: { ...open, name: "Cardigan, sleeves set in", build: cardigan("shaped") },
+  cardiganDrop: { ...open, name: "Cardigan, drop shoulders", build: cardigan("straight") },
   sleeve: {
     name: "Pair of sleeves",
     across: { name: "Upper arm, all round", usualMm: 310 },
     along: { name: "Length", usualMm: 560 },
     easeMm: 50,
-    build: sleeves,
+    build: (plan) => sleeves(plan),
   },
 } as const satisfies Record<string, Start>;

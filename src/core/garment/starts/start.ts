@@ -5,7 +5,7 @@ import { emptyPiece } from "../../files/project";
 import { newSection, type FabricSection, type ProjectSection } from "../../files/sections";
 import { groundBalance, type GroundId, groundPanel } from "../../panels/grounds";
 import { panelStitches } from "../../panels/across";
-import type { RopeId } from "../../panels/ropes";
+import { ropeOf, type RopeId } from "../../panels/ropes";
 import { nearestCount } from "../../units/count";
 import { fitRopes, type FitPlan } from "./fit";
 
@@ -83,6 +83,12 @@ export function ropesOver(
   });
 }
 
+/** Stitches of a row of ropes with their edges. */
+export const countOf = (
+  { ropeId, ropes, purls, edge }: Pick<FabricSection, "ropeId" | "ropes" | "purls" | "edge">,
+  round: boolean,
+) => ropes * (2 * ropeOf(ropeId).half + purls) + (round ? 0 : purls) + 2 * edge;
+
 export const overLength = (lengthMm: number): Partial<FabricSection> => ({
   by: "length",
   lengthMm: Math.max(1, lengthMm),
@@ -112,10 +118,6 @@ export function allowedBy(ground: GroundId, stitches: number, round: boolean): n
   const most = Math.floor((COUNTS.stitches.most - balance) / multiple);
   return nearestCount(Math.round((stitches - balance) / multiple), { least: 1, most }) * multiple + balance;
 }
-
-/** What goes on as before over a length. */
-export const goingOn = (id: string, lengthMm: number) =>
-  newSection("fabric", id, { content: "asBefore", ...overLength(lengthMm) });
 
 /** The lower edge of most pieces: a cast-on and a rib that keep the width, and the row to the cables. */
 export const ribbed = (

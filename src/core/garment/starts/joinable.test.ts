@@ -1,0 +1,101 @@
+/** Garments begin joinable: edges that meet have as many stitches, seams are as long on both sides. */
+import fc from "fast-check";
+import { seamRows } from "../../estimate/piece";
+import { forecastProject } from "../../forecast/projectForecast";
+import { YARN_CLASSES } from "../../yarn/classes";
+import { addedTo, beginProject, type Beginning } from "./beginProject";
+import { CABLED_IDS } from "./fit";
+import { STARTS, type StartId } from "./startList";
+
+const CLOSED: readonly StartId[] = ["slipover", "jumper", "jumperDrop"];
+const OPEN: readonly StartId[] = ["vest", "cardigan", "cardiganSleeves", "cardiganDrop"];
+
+const wish = (starts: readonly StartId[]): fc.Arbitrary<Beginning> =>
+  fc.record({
+    start: fc.constantFrom(...starts),
+    acrossMm: fc.integer({ min: 500, max: 1500 }),
+    easeMm: fc.integer({ min: 0, max: 150 }),
+    alongMm: fc.integer({ min: 400, max: 800 }),
+    thickness: fc.constantFrom(...YARN_CLASSES),
+    cabled: fc.constantFrom(...CABLED_IDS),
+  });
+
+function worked(beginning: Beginning) {
+  const begun = beginProject(beginning);
+  if (!begun.ok) throw new Error(begun.message);
+  const answer = forecastProject(begun.value);
+  if (!answer.known) throw new Error(JSON.stringify(answer));
+  expect(answer.findings.filter(({ leftOut }) => leftOut)).toEqual([]);
+  const pieceOf = (id: string) => {
+    const found = answer.estimate.pieces.find((one) => one.id === id);
+    if (!found) throw new Error(`no ${id}`);
+    return found;
+  };
+  /** Stitches that a piece ends on at each shoulder. */
+  const shoulders = (id: string) =>
+    pieceOf(id)
+      .sections.filter(({ worked: { section } }) => /\/shoulders?$/.test(section.id))
+      .map(({ worked: { from } }) => from);
+  const sideRows = (id: string) => seamRows(pieceOf(id).sections);
+  return { shoulders, sideRows, rows: (id: string) => pieceOf(id).estimate.heightMm };
+}
+
+test("back and front of what is closed meet stitch by stitch at the shoulders, row by row at the sides", () => {
+  fc.assert(
+    fc.property(wish(CLOSED), (beginning) => {
+      const { shoulders, sideRows, rows } = worked(beginning);
+      const [back, front] = [shoulders("back"), shoulders("front")];
+      expect(back).toHaveLength(2);
+      expect(front).toEqual(back);
+      expect(back[0]).toBe(back[1]);
+      expect(sideRows("front")).toBeCloseTo(sideRows("back"), 9);
+      expect(Math.abs(rows("front") / rows("back") - 1)).toBeLessThan(0.06);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test("both fronts of what is open meet the back's shoulders", () => {
+  fc.assert(
+    fc.property(wish(OPEN), (beginning) => {
+      const { shoulders, sideRows } = worked(beginning);
+      const [one] = shoulders("back");
+      expect([shoulders("right"), shoulders("left")]).toEqual([[one], [one]]);
+      // Fronts have cables of their own, so that a row of theirs is a little lower or higher: worked to the same
+      // length, they end within two rows of the back.
+      expect(Math.abs(sideRows("right") - sideRows("back"))).toBeLessThanOrEqual(2);
+      expect(sideRows("left")).toBeCloseTo(sideRows("right"), 9);
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test("sleeves are added to a body in its own yarn and gauge, and all of it is worked", () => {
+  const begun = beginProject({ ...usual("vest"), thickness: "chunky" });
+  if (!begun.ok) throw new Error(begun.message);
+  const body = { ...begun.value, gauge: { stitchesPer10Cm: 13, rowsPer10Cm: 18, source: "band" as const } };
+  const added = addedTo(body, { ...usual("sleeve"), thickness: "fingering" });
+  if (!added.ok) throw new Error(added.message);
+  expect(added.value.yarns).toEqual(body.yarns);
+  expect(added.value.pieces.slice(0, body.pieces.length)).toEqual(body.pieces);
+  const answer = forecastProject(added.value);
+  if (!answer.known) throw new Error("no answer");
+  expect(answer.findings.filter(({ leftOut }) => leftOut)).toEqual([]);
+  const sleeve = answer.estimate.pieces.at(-1);
+  // As wide as its arm at the project's gauge, not at that of the yarn that was chosen for something else.
+  expect(Math.abs((sleeve?.estimate.widths.widest?.widthMm ?? 0) / 360 - 1)).toBeLessThan(0.06);
+  // Twice added, each has a name of its own.
+  const again = addedTo(added.value, usual("sleeve"));
+  if (!again.ok) throw new Error(again.message);
+  const ids = again.value.pieces.flatMap(({ id, sections }) => [id, ...sections.map((one) => one.id)]);
+  expect(new Set(ids).size).toBe(ids.length);
+});
+
+const usual = (start: StartId): Beginning => ({
+  start,
+  acrossMm: STARTS[start].across.usualMm,
+  easeMm: STARTS[start].easeMm,
+  alongMm: STARTS[start].along.usualMm,
+  thickness: "aran",
+  cabled: "all",
+});
