@@ -23,7 +23,7 @@ export function addOffer(yarnId: string) {
   const putUp = yarn?.held?.putUp ?? yarn?.putUp ?? { massG: 50, lengthM: 85 };
   const id = `offer-${crypto.randomUUID().slice(0, 8)}`;
   editOrder("add offer", ({ offers }) => {
-    offers.push({ id, yarnId, lot: "", massG: putUp.massG, lengthM: putUp.lengthM, price: 0, balls: 20 });
+    offers.push({ id, yarnId, lot: "", massG: putUp.massG, lengthM: putUp.lengthM, price: null, balls: 20 });
   });
 }
 

@@ -164,10 +164,12 @@ function sectionLines(planned: PlannedSection, basis: Basis): readonly LedgerLin
     const put = (part: LedgerPart, mm: number) => {
       if (mm !== 0) lines.push({ part, yarnId, sectionId: worked.section.id, mm: rows * mm });
     };
-    put("plain", covering);
-    put("drawIn", yarn.plainMm - covering);
+    // What saves yarn, as slipped stitches or a fabric that spreads, is less of what it saves from: no part is below nothing.
+    const drawIn = yarn.plainMm - covering + Math.min(0, yarn.textureMm);
+    put("plain", covering + Math.min(0, drawIn));
+    put("drawIn", Math.max(0, drawIn));
     put("crossings", yarn.crossingMm);
-    put("texture", yarn.textureMm);
+    put("texture", Math.max(0, yarn.textureMm));
     put("castOn", yarn.castOnMm);
     put("castOff", yarn.castOffMm);
   }

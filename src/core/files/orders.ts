@@ -13,7 +13,8 @@ const typedOffer = z.strictObject({
   lot: words(60),
   massG: z.number().min(5).max(2000),
   lengthM: z.number().min(5).max(60_000),
-  price: money,
+  /** Of one ball; null while nobody said: then it is not planned with. */
+  price: money.nullable(),
   balls: count(COUNTS.balls),
 });
 export type TypedOffer = z.infer<typeof typedOffer>;

@@ -74,6 +74,8 @@ interface Wanted {
   readonly chance: number;
   /** Only what weighs less than this is looked for. */
   readonly under?: number;
+  /** Choices that may still be tried; counted down, so that planning ends. Not said where all are. */
+  readonly budget?: { left: number };
 }
 
 /** A seller that something is bought from: what is paid for the post, and how much must be spent there. */
@@ -92,7 +94,7 @@ interface Counted {
  * The cheapest counts under given terms. Branch and bound (Land and Doig 1960): a choice is given up only when even
  * fractions of the cheapest balls left could not bring it under the best one.
  */
-function search(piles: readonly Pile[], terms: readonly Terms[], { enough, chance, under }: Wanted) {
+function search(piles: readonly Pile[], terms: readonly Terms[], { enough, chance, under, budget }: Wanted) {
   const counts = piles.map(() => 0);
   const spent = terms.map(() => 0);
   let best: number[] | null = null;
@@ -146,6 +148,8 @@ function search(piles: readonly Pile[], terms: readonly Terms[], { enough, chanc
   }
 
   function choose(at: number, lengthM: number, balls: number, price: number) {
+    if (budget) budget.left -= 1;
+    if (budget && budget.left < 0) return;
     const covered = isEnough(enough, { lengthM, balls, chance });
     const [post, more] = owed();
     const so = price + post + PER_METRE * lengthM;

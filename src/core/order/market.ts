@@ -74,7 +74,7 @@ function shelved(entry: ShelfEntry, project: string): readonly Offer[] {
   const { id, label, lot, balls, partsG } = entry;
   if (!label.putUp) return [];
   const { massG, lengthM } = label.putUp;
-  const offer = { sellerId: SHELF_ID, lot, price: 0 };
+  const offer = { sellerId: SHELF_ID, lot, price: 0, with: id };
   const whole = Math.max(0, balls - reservedElsewhere(entry, project));
   const parts = partsG.map((partG, index) => ({
     ...offer,
@@ -109,15 +109,10 @@ export function projectMarket(
   const { offers, sellers } = marketOf(name, sources, project.name);
   const typed = order.offers
     .filter((offer) => offer.yarnId === key)
-    .map(({ id, lot, massG, lengthM, price, balls }) => ({
-      id,
-      lot,
-      massG,
-      lengthM,
-      price,
-      balls,
-      sellerId: OWN_ID,
-    }));
+    // Of an unknown price nothing can be said to be cheap: it is not planned with.
+    .flatMap(({ id, lot, massG, lengthM, price, balls }) =>
+      price === null ? [] : [{ id, lot, massG, lengthM, price, balls, sellerId: OWN_ID }],
+    );
   const { postage, freeFrom } = order.own;
   return {
     offers: [...offers, ...typed].map((offer) => ({ ...offer, lengthM: offer.lengthM / strands })),

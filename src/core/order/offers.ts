@@ -18,6 +18,8 @@ export interface Offer {
   readonly sellerId: string;
   /** Empty where nobody knows. */
   readonly lot: string;
+  /** What it lies together with; not said where it lies by itself. Without a lot such balls are of one. */
+  readonly with?: string;
   readonly massG: number;
   readonly lengthM: number;
   /** Of one ball. */
@@ -38,4 +40,4 @@ export const THE_SHELF: Seller = {
 };
 
 /** Balls of one lot match one another; of an unknown lot only those that lie together do. */
-export const lotOf = ({ lot, id }: Offer) => (lot === "" ? `unknown ${id}` : lot);
+export const lotOf = ({ lot, id, with: together = id }: Offer) => (lot === "" ? `unknown ${together}` : lot);

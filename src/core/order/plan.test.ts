@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { normalsFrom } from "../forecast/draws";
+import { normalsFrom, uniformsFrom } from "../forecast/draws";
 import { postageOf } from "./cover";
 import { enoughOf, isEnough, valueOfRank, type Enough } from "./enough";
 import { lotOf, type Offer, type Seller } from "./offers";
@@ -237,4 +237,43 @@ test("the length for a chance is the least that has it", () => {
       }
     }),
   );
+});
+
+describe("planning ends, however much could be mixed", () => {
+  const enough = enoughOf(Float64Array.of(2_000_000), null);
+  const uniform = uniformsFrom(7);
+  const oddBalls = Array.from({ length: 60 }, (_, index) => ({
+    id: `odd ${index}`,
+    sellerId: "shop",
+    lot: `${index}`,
+    massG: 50,
+    lengthM: 20 + Math.round(600 * uniform()) / 10,
+    price: 2 + Math.round(500 * uniform()) / 100,
+    balls: 1,
+  }));
+  const shop = { id: "shop", name: "A shop", postage: 5, freeFrom: null, returnDays: null };
+  const putUps = Array.from({ length: 40 }, (_, index) => ({
+    ...(oddBalls[index] as (typeof oddBalls)[number]),
+    lot: "one",
+    lengthM: 30 + 3.7 * index,
+    price: 0.06 * (30 + 3.7 * index),
+    balls: 10,
+  }));
+
+  test.each([
+    ["sixty odd balls, as few lots as can be", oddBalls, shop, "few"],
+    ["sixty odd balls, any lots", oddBalls, shop, "any"],
+    ["forty put-ups at one price a metre, free post further on", putUps, { ...shop, freeFrom: 150 }, "any"],
+  ] as const)("%s: a plan that is enough, with what any costs at least", (_, offers, seller, lots) => {
+    const ordered = planOrder({ offers, sellers: [seller], enough, chance: 0.95, lots });
+    if (!ordered.ok) throw new Error("short");
+    const { plan } = ordered;
+    expect(plan.chance).toBe(1);
+    expect(plan.lines.reduce((sum, { balls, offer }) => sum + balls * offer.lengthM, 0)).toBeCloseTo(
+      plan.lengthM,
+      6,
+    );
+    expect(plan.atLeast).toBeLessThanOrEqual(plan.cost + 1e-9);
+    expect(plan.cost).toBeLessThan(1.1 * plan.atLeast + seller.postage + 3);
+  });
 });

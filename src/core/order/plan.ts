@@ -1,5 +1,5 @@
 /** The plan of a purchase: whole balls, one dye lot if one can, the cheapest of those. */
-import { cheapestCover, type Cover } from "./cover";
+import { cheapestCover, postageOf, type Cover } from "./cover";
 import { HALF_CENT } from "../units/money";
 import { SLACK_M, type Enough } from "./enough";
 import { lotOf, type Offer, type Seller } from "./offers";
@@ -31,8 +31,10 @@ export interface OrderPlan {
   readonly lots: readonly string[];
   /** That it is enough. */
   readonly chance: number;
-  /** False where so many lots had to be mixed that not every mixture was looked at. */
+  /** False where so much could be mixed that not every way was looked at: then it is the cheapest that was found. */
   readonly exact: boolean;
+  /** What any plan costs at least, as is proven; the cost itself where every way was looked at. */
+  readonly atLeast: number;
 }
 
 interface Lot {
@@ -66,7 +68,11 @@ function lotsOf(offers: readonly Offer[]): readonly Lot[] {
 }
 
 /** The plan that a cover comes to, its lines in the order of the question's offers. */
-function planOf({ cover, offers }: Found, { enough, offers: asked }: OrderQuestion, exact = true): OrderPlan {
+function planOf(
+  { cover, offers }: Found,
+  { enough, chance, offers: asked }: OrderQuestion,
+  exact = true,
+): OrderPlan {
   const lines = asked.flatMap((offer): readonly OrderLine[] => {
     const balls = cover.counts[offers.indexOf(offer)] ?? 0;
     return balls > 0 ? [{ offer, balls }] : [];
@@ -81,6 +87,7 @@ function planOf({ cover, offers }: Found, { enough, offers: asked }: OrderQuesti
     lots: [...new Set(lines.map(({ offer }) => lotOf(offer)))],
     chance: enough.chanceOf(cover.lengthM, cover.balls),
     exact,
+    atLeast: exact ? cover.cost : Math.min(cover.cost, leastCost(asked, enough.lengthFor(1, chance))),
   };
 }
 
@@ -120,8 +127,13 @@ function leastCost(offers: readonly Offer[], wantedM: number): number {
   return cost;
 }
 
+/** So many choices are tried for a plan, about two seconds of them; then the cheapest that was found stands. */
+const MOST_CHOICES = 600_000;
+/** And so many more to find any plan at all, where none was found by then. */
+const LAST_CHOICES = 20_000;
+
 /** The cheapest cover out of exactly `many` lots; lots that could not be enough, or not cheaper, are not gone into. */
-function ofSoManyLots(lots: readonly Lot[], many: number, question: OrderQuestion) {
+function ofSoManyLots(lots: readonly Lot[], many: number, question: OrderQuestion, budget: { left: number }) {
   const { sellers, enough, chance } = question;
   const leastM = enough.lengthFor(1, chance);
   let best: Found | null = null;
@@ -134,11 +146,11 @@ function ofSoManyLots(lots: readonly Lot[], many: number, question: OrderQuestio
     if (chosen.length === many) {
       left -= 1;
       const offers = chosen.flatMap((lot) => lot.offers);
-      const cover = cheapestCover(offers, sellers, { enough, chance, under: bar() });
+      const cover = cheapestCover(offers, sellers, { enough, chance, under: bar(), budget });
       if (cover) best = { cover, offers };
       return;
     }
-    for (let index = from; index < lots.length && left > 0; index += 1) {
+    for (let index = from; index < lots.length && left > 0 && budget.left > 0; index += 1) {
       // Lots are sorted by length: those that follow are the most that could still come to it.
       const most = [...chosen, ...lots.slice(index, index + many - chosen.length)];
       if (most.length < many || !couldDo(most, question)) return;
@@ -150,7 +162,28 @@ function ofSoManyLots(lots: readonly Lot[], many: number, question: OrderQuestio
     }
   };
   choose(0, []);
-  return { found: best as Found | null, exact: left > 0 };
+  return { found: best as Found | null, exact: left > 0 && budget.left > 0 };
+}
+
+/** All that there is: it is enough, and where nothing else was found in time it is the plan. */
+function everything(question: OrderQuestion): OrderPlan {
+  const { offers, sellers } = question;
+  const counts = offers.map(({ balls }) => balls);
+  const sum = (of: (offer: Offer) => number) =>
+    offers.reduce((total, offer) => total + offer.balls * of(offer), 0);
+  const spentAt = ({ id }: Seller) =>
+    offers.reduce((total, one) => (one.sellerId === id ? total + one.balls * one.price : total), 0);
+  const postage = sellers.reduce((total, seller) => total + postageOf(seller, spentAt(seller)), 0);
+  const cost = sum(({ price }) => price) + postage;
+  const cover = {
+    counts,
+    balls: sum(() => 1),
+    lengthM: sum(({ lengthM }) => lengthM),
+    cost,
+    postage,
+    weighed: cost,
+  };
+  return planOf({ cover, offers }, question, false);
 }
 
 const couldDo = (lots: readonly Lot[], { enough, chance }: OrderQuestion) =>
@@ -174,15 +207,17 @@ export function planOrder(question: OrderQuestion): Ordered {
     const shortage = { chance: enough.chanceOf(lengthM, balls), balls, lackingM: wantedM - lengthM };
     return { ok: false, shortage };
   }
-  if (question.lots === "any") {
-    const all = lots.flatMap((lot) => lot.offers);
-    const cover = cheapestCover(all, sellers, { enough, chance });
-    if (cover) return { ok: true, plan: planOf({ cover, offers: all }, question) };
-  } else {
-    for (let many = 1; many <= lots.length; many += 1) {
-      const { found, exact } = ofSoManyLots(lots, many, question);
+  const budget = { left: MOST_CHOICES };
+  const all = lots.flatMap((lot) => lot.offers);
+  const ofAny = (within: { left: number }): OrderPlan | null => {
+    const cover = cheapestCover(all, sellers, { enough, chance, budget: within });
+    return cover && planOf({ cover, offers: all }, question, within.left > 0);
+  };
+  if (question.lots === "few")
+    for (let many = 1; many <= lots.length && budget.left > 0; many += 1) {
+      const { found, exact } = ofSoManyLots(lots, many, question, budget);
       if (found) return { ok: true, plan: planOf(found, question, exact) };
     }
-  }
-  throw new Error("all balls together are enough, but no plan was found");
+  const plan = (question.lots === "any" ? ofAny(budget) : null) ?? ofAny({ left: LAST_CHOICES });
+  return { ok: true, plan: plan ? { ...plan, exact: plan.exact && budget.left > 0 } : everything(question) };
 }

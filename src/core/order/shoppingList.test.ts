@@ -26,6 +26,7 @@ const plan: OrderPlan = {
   lots: ["T417"],
   chance: 0.97,
   exact: true,
+  atLeast: 0,
 };
 const sellers = [
   { id: "shop", name: "A shop", postage: 4.5, freeFrom: null, returnDays: null },

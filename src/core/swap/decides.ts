@@ -35,6 +35,8 @@ export function decides(outcomes: readonly Told[]): string {
       const value = of(one);
       return value === null ? [] : [{ name: one.name, value }];
     });
+    // Beside one of which it is not known, none is the least.
+    if (known.length < outcomes.length) continue;
     const [best, second] = known.toSorted((a, b) => a.value - b.value);
     if (!best || !second || best.value > second.value * (1 - near)) continue;
     said.set(best.name, [...(said.get(best.name) ?? []), says]);

@@ -54,8 +54,10 @@ export function strandNeeds(
     const name = fullName(label) || "A yarn";
     // Balls are counted as far as they go in so many strands.
     const goes = inStrands({ putUp, strands });
-    let balls = 1;
-    while (!isEnough(enough, { lengthM: goes.lengthM * balls, balls, chance })) balls += 1;
+    // One strand is bought as the headline of that project says, by whichever way its balls are advised.
+    const single = held.length === 1 && strands === 1;
+    let balls = single ? first.advised.balls : 1;
+    while (!single && !isEnough(enough, { lengthM: goes.lengthM * balls, balls, chance })) balls += 1;
     const { offers, sellers } = offersOf(fullName(label));
     const ordered = planOrder({
       offers: offers.map((offer) => ({ ...offer, lengthM: offer.lengthM / strands })),

@@ -66,7 +66,8 @@ export function PlanCard({ advice, market, component, needed }: PlanCardProps) {
       </p>
       {!plan.exact && (
         <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
-          So many odd lots have to be mixed that not every mixture was tried: there may be a cheaper one.
+          The cheapest that was found: so much can be mixed that not every way was tried in time. No way costs
+          less than {formatMoney(plan.atLeast)}.
         </p>
       )}
       <ListTable lines={lines} plan={plan} />

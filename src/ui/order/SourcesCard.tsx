@@ -167,6 +167,8 @@ function OfferFields({ offer }: { readonly offer: TypedOffer }) {
         tell={formatMoney}
         read={readMoney}
         onValue={(value) => value !== null && editOffer(id, { price: value })}
+        example="e.g. 4.90"
+        says={price === null && "not planned with before it has a price"}
       />
       <div className="row-span-2 self-center">
         <IconButton label="Take these balls out" icon={Trash2} onClick={() => removeOffer(id)} />
