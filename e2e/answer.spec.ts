@@ -7,7 +7,7 @@ test("the demo is open at first, says that it is one, and has an answer", async 
   await page.getByRole("menuitem", { name: "Open the demo", exact: true }).click();
   await expect(page.getByText("This is the demo project")).toBeVisible();
   await expect(ballsOf(page)).toHaveText(/\b10 balls of 50/);
-  await expect(answerOf(page)).toContainText("that it is enough");
+  await expect(answerOf(page)).toContainText("as written");
   await expect(ledgerOf(page).getByRole("row")).toHaveCount(10);
 });
 
@@ -44,7 +44,11 @@ test("what is typed wrongly stays, is explained, and leaves the last answer stan
     await gauge.fill(typed);
     await expect(gauge).toHaveValue(typed);
     await expect(gauge).toHaveAttribute("aria-invalid", "true");
-    await expect(page.getByText(words)).toBeVisible();
+    await expect(page.getByRole("main").getByText(words)).toBeVisible();
+    // The answer owns up: the figure before it stands, and no chance is told by it.
+    await expect(answerOf(page)).toContainText(
+      /Not read: the stitch gauge\..*No chance is told|No chance is told.*Not read: the stitch gauge/s,
+    );
     await expect(ballsOf(page)).toHaveText(/\b5 balls/);
   }
 });
@@ -52,10 +56,11 @@ test("what is typed wrongly stays, is explained, and leaves the last answer stan
 test("a width that cannot be is questioned; without a width the draw-in is computed", async ({ page }) => {
   const width = page.getByLabel("Cables measured: width");
   await width.fill("7.6 in");
-  await expect(page.getByText(/cables do not spread/)).toBeVisible();
+  await expect(page.getByRole("main").getByText(/cables do not spread/)).toBeVisible();
+  await expect(answerOf(page)).toContainText("No chance is told");
   const drawing = page.getByRole("region", { name: "Schematic" });
   await expect(drawing.getByText("computed", { exact: true })).toBeVisible();
-  await expect(drawing).toContainText("a cabled swatch would narrow that");
+  await expect(drawing).toContainText("a swatch of it would narrow that");
   await width.fill("3 in");
   await expect(page.getByText("76 % of plain")).toBeVisible();
   await expect(drawing.getByText("measured", { exact: true })).toBeVisible();
@@ -104,7 +109,7 @@ test("the strand tells the row under the pointer and goes to it", async ({ page 
 
 test("the gauge sweep is reckoned in the worker and told in words", async ({ page }) => {
   const card = page.getByRole("region", { name: "If your gauge changes" });
-  await expect(card).toContainText(/A tenth looser wants \d+ balls, a tenth tighter \d+/);
+  await expect(card).toContainText(/10 % looser needs \d+ balls, 10 % tighter \d+/);
   await expect(card.locator("canvas")).toBeVisible();
   await expect(card).toContainText(/One row more in 10 cm: 56\.7\scm high; 156 rows keep 59\.0\scm/);
 });

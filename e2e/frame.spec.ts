@@ -99,7 +99,7 @@ test("at 390 x 844 nothing scrolls sideways on any bench", async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await openAt(page);
   for (const [key, shown] of [
-    ["1", "Drawn to scale"],
+    ["1", "Schematic"],
     ["2", "What your swatches say"],
     ["3", "Verdict"],
     ["4", "A ball more or fewer"],

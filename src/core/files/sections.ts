@@ -2,7 +2,7 @@
 import { z } from "zod";
 import { CAST_OFF_IDS, CAST_ON_IDS } from "../estimate/edges";
 import { GROUND_IDS } from "../panels/grounds";
-import { ROPES } from "../panels/ropes";
+import { ROPE_ID } from "../panels/ropes";
 import { COUNTS, LENGTHS } from "./bounds";
 import { count, measure } from "./within";
 
@@ -62,7 +62,8 @@ export const fabricSchema = z.strictObject({
   ...common,
   /** Ropes of one kind, a row of panels, a ground that fills any count, or on in what was worked before. */
   content: z.enum(["ropes", "panels", "ground", "asBefore"]),
-  ropeId: z.enum(ROPES.map(({ id }) => id)).default("rope-2-2"),
+  /** "rope-3-3" is 3 over 3 at the usual rows, "rope-3-3-8" every 8. */
+  ropeId: z.string().regex(ROPE_ID).default("rope-2-2"),
   lean: z.enum(["left", "right"]).default("left"),
   ropes: count(COUNTS.ropes).default(1),
   purls: count(COUNTS.purls).default(2),

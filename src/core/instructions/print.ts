@@ -62,6 +62,19 @@ const worksText = (row: PanelRow, behind: boolean, names: Names, style: Wording)
 export const rowText = (row: PanelRow, behind: boolean, panel: Panel, style: Wording) =>
   worksText(row, behind, namesFor(panel), style);
 
+/** Longer lists of rows are told as a range where they are one. */
+const LISTED = 6;
+
+/** Numbers of rows. Example: 2, 4, 6 and so on to 230 are "2-230 even"; 1, 7, 13 are told one by one. */
+function rowList(rows: readonly number[]): string {
+  const [first = 1, second = 1] = rows;
+  const step = second - first;
+  const even = rows.every((row, index) => row === first + index * step);
+  if (rows.length <= LISTED || !even || step > 2) return rows.join(", ");
+  const range = `${first}-${rows.at(-1)}`;
+  return step === 1 ? range : `${range} ${first % 2 === 0 ? "even" : "odd"}`;
+}
+
 /**
  * The text of a panel, one line for each set of like rows. Reading it gives the same panel, sides and manner.
  * Example: purl 2, cross, purl 2 prints as "Row 1 (RS): p2, 2/2 LC, p2."
@@ -78,7 +91,7 @@ export function printPattern({ panel, wrongSide, round }: Printable, style: Word
   const lines = [...sets.values()].map((rows) => {
     const [first = 1] = rows;
     const side = round ? "" : ` (${wrongSide[first - 1] ? "WS" : "RS"})`;
-    return `${word}${rows.length > 1 ? "s" : ""} ${rows.join(", ")}${side}: ${texts[first - 1]}.`;
+    return `${word}${rows.length > 1 ? "s" : ""} ${rowList(rows)}${side}: ${texts[first - 1]}.`;
   });
   return [...explained(panel).map(({ line }) => line), ...lines].join("\n");
 }

@@ -2,6 +2,7 @@
 import type { WorkedSection } from "../garment/work/workPiece";
 import type { Side } from "../garment/work/needle";
 import { chartOf, type Chart } from "../panels/chart";
+import { keyOfRow, type Panel, type PanelRow } from "../panels/panel";
 import type { Wording } from "../stitches/wording";
 import { printPattern } from "./print";
 
@@ -11,6 +12,30 @@ export interface SectionRows {
   readonly text: string;
   /** Of the first rows, as many as a chart can show. */
   readonly chart: Chart;
+}
+
+/** So many rows are written out; only more of them are told as a repeat. */
+const MOST_WRITTEN = 40;
+
+/** Rows until all of them come again, whole rows of both sides; all of them where none do at least twice. */
+function periodOf(rows: readonly PanelRow[], flat: boolean): number {
+  if (rows.length <= MOST_WRITTEN) return rows.length;
+  const keys = rows.map(keyOfRow);
+  for (let period = flat ? 2 : 1; 2 * period <= rows.length; period += flat ? 2 : 1)
+    if (keys.every((key, row) => row < period || key === keys[row - period])) return period;
+  return rows.length;
+}
+
+/** The rows as text: those that come again are written once, and told how often. */
+function textOf({ rows }: Panel, wrongSide: readonly boolean[], round: boolean, style: Wording): string {
+  const period = periodOf(rows, !round);
+  const once = printPattern({ panel: { rows: rows.slice(0, period) }, wrongSide, round }, style);
+  if (period === rows.length) return once;
+  const word = round ? "rounds" : "rows";
+  const [times, rest] = [Math.floor(rows.length / period), rows.length % period];
+  const last = rest > 0 ? `, then ${rest === 1 ? `${word.slice(0, -1)} 1` : `${word} 1-${rest}`}` : "";
+  const all = period === 1 ? `${word.slice(0, -1)} 1` : `${word} 1-${period}`;
+  return `${once}\nRepeat ${all}: ${times} times in all${last}, ${rows.length} ${word} together.`;
 }
 
 /** More rows than this are not charted. */
@@ -28,7 +53,7 @@ export function sectionRows({ rows, side, firstWrong }: WorkedSection, style: Wo
   return {
     side,
     rows: rows.length,
-    text: printPattern({ panel, wrongSide, round: firstWrong === null }, style),
+    text: textOf(panel, wrongSide, firstWrong === null, style),
     chart: chartOf(charted, { wrongSide, numbers, repeat: null, shifts }, style),
   };
 }

@@ -128,7 +128,7 @@ function leastCost(offers: readonly Offer[], wantedM: number): number {
 }
 
 /** So many choices are tried for a plan, about two seconds of them; then the cheapest that was found stands. */
-const MOST_CHOICES = 600_000;
+const MOST_CHOICES = 350_000;
 /** And so many more to find any plan at all, where none was found by then. */
 const LAST_CHOICES = 20_000;
 

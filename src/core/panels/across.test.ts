@@ -3,7 +3,7 @@ import { readPattern } from "../instructions/read";
 import { allStitches, cabledStitches, ropesAcross, withEdges, type RopesPlan } from "./across";
 import { stitchesOf } from "./panel";
 import { joinPanels } from "./transforms";
-import { ROPES, ropeOf, type RopeId } from "./ropes";
+import { ropeId, ROPES, ropeOf } from "./ropes";
 
 const plan: RopesPlan = { rope: ropeOf("rope-2-2"), lean: "left", ropes: 2, purls: 2, edge: 1 };
 const US = { naming: "halves", words: "US" } as const;
@@ -48,6 +48,14 @@ test.each(ROPES.map(({ id, half, everyRows }) => [id, half, everyRows] as const)
   },
 );
 
-test("a rope that is not in the table is a bug, not an input", () => {
-  expect(() => ropeOf("rope-9-9" as RopeId)).toThrow("No rope rope-9-9");
+test("any width and spacing has a name, and the name says which", () => {
+  for (const half of [1, 3, 9, 20])
+    for (const every of [2, 6, 14, 80])
+      expect(ropeOf(ropeId(half, every))).toMatchObject({ half, everyRows: every });
+  expect([ropeId(3, 6), ropeId(3, 8), ropeOf("rope-9-9").everyRows]).toEqual(["rope-3-3", "rope-3-3-8", 20]);
+});
+
+test("what is no name of a rope is a bug, not an input", () => {
+  for (const id of ["rope-0-0", "rope-3-4", "rope-21-21", "rope-3-3-1", "rope"])
+    expect(() => ropeOf(id)).toThrow(`No rope ${id}`);
 });

@@ -12,20 +12,34 @@ export interface Rope {
   readonly everyRows: number;
 }
 
-export const ROPES = [
-  { id: "rope-2-2", name: "Rope, 2 over 2, every 4 rows", half: 2, everyRows: 4 },
-  { id: "rope-3-3", name: "Rope, 3 over 3, every 6 rows", half: 3, everyRows: 6 },
-  { id: "rope-4-4", name: "Rope, 4 over 4, every 10 rows", half: 4, everyRows: 10 },
-] as const satisfies readonly Rope[];
+/** Rows from one crossing to the next that are usual for so many stitches over as many. */
+const USUAL_EVERY: Readonly<Record<number, number>> = { 1: 2, 2: 4, 3: 6, 4: 10, 5: 12, 6: 14 };
+const usualEvery = (half: number) => USUAL_EVERY[half] ?? 2 * half + 2;
 
-export type RopeId = (typeof ROPES)[number]["id"];
+/** The widest rope and the longest way between its crossings. */
+export const ROPE_BOUNDS = {
+  half: { least: 1, most: 20, things: "stitches" },
+  every: { least: 2, most: 80, things: "rows" },
+} as const;
 
-/** The rope with this name in the table. Throws on an id that is not in it: that is a bug, not an input. */
+/** How a rope is named in a file: "rope-3-3" crosses at the usual rows, "rope-3-3-8" every 8. */
+export const ROPE_ID = /^rope-([1-9]|1\d|20)-\1(?:-([2-9]|[1-7]\d|80))?$/;
+export type RopeId = string;
+
+/** The name of a rope of so many over as many, every so many rows. Example: 3 and 6 are "rope-3-3". */
+export const ropeId = (half: number, every: number): RopeId =>
+  every === usualEvery(half) ? `rope-${half}-${half}` : `rope-${half}-${half}-${every}`;
+
+/** The rope of a name. Throws on what is no name of one: that is a bug, not an input. */
 export function ropeOf(id: RopeId): Rope {
-  const rope = ROPES.find((candidate) => candidate.id === id);
-  if (!rope) throw new Error(`No rope ${id}`);
-  return rope;
+  const [, half, every] = ROPE_ID.exec(id) ?? [];
+  if (!half) throw new Error(`No rope ${id}`);
+  const everyRows = every ? Number(every) : usualEvery(Number(half));
+  return { id, name: `Rope, ${half} over ${half}, every ${everyRows} rows`, half: Number(half), everyRows };
 }
+
+/** Those that are offered by name; any other is told by its numbers. */
+export const ROPES: readonly Rope[] = Object.keys(USUAL_EVERY).map((half) => ropeOf(`rope-${half}-${half}`));
 
 export const crossingOf = ({ half }: Rope, lean: Lean): Crossing => ({
   front: half,

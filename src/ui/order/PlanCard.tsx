@@ -51,7 +51,7 @@ export function PlanCard({ advice, market, component, needed }: PlanCardProps) {
       <p role="status" className="mt-1 font-display text-[2.2rem] leading-none font-semibold">
         {toBuy === 0 ? "Nothing" : balls(toBuy)}{" "}
         <span className="font-text text-lg font-normal">
-          to buy{toBuy > 0 && ` for ${formatMoney(plan.cost)}`}
+          {toBuy > 0 ? `for ${formatMoney(plan.cost)}` : "to buy"}
           {had > 0 && `, ${had} from your shelf`}
         </span>
       </p>

@@ -3,12 +3,11 @@ import type { Finding } from "@/core/forecast/projectForecast";
 import { isCabled, type FabricSection } from "@/core/files/sections";
 import type { Content } from "@/core/garment/content";
 import { cabledStitches } from "@/core/panels/across";
-import { ROPES } from "@/core/panels/ropes";
 import { SECTION_ACROSS } from "@/state/across";
 import { chooseContent, editSection } from "@/state/sections";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
-import { Select } from "@/ui/parts/Select";
+import { RopeSelect } from "./RopeSelect";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ropesOf } from "@/core/garment/lay";
 import { useChosenPiece } from "@/state/chosenPiece";
@@ -30,7 +29,6 @@ const EXTENTS = [
   { value: "length", label: "a length" },
   { value: "repeats", label: "repeats" },
 ] as const;
-const ROPE_OPTIONS = ROPES.map(({ id, name }) => ({ value: id, label: name }));
 
 interface FabricFieldsProps {
   readonly section: FabricSection;
@@ -89,22 +87,19 @@ export function FabricFields({ section, content, finding }: FabricFieldsProps) {
 function RopeFields({ section }: { readonly section: FabricSection }) {
   return (
     <div className="col-span-2 mb-0.5 flex flex-wrap items-end gap-3">
-      <div className="grow">
-        <Select
-          label="Cable"
-          options={ROPE_OPTIONS}
-          value={section.ropeId}
-          onChange={(ropeId) =>
-            editSection("fabric", "rope", (fabric) => {
-              fabric.ropeId = ropeId;
-            })
-          }
-        />
-      </div>
+      <RopeSelect
+        of={section.id}
+        value={section.ropeId}
+        onChange={(ropeId) =>
+          editSection("fabric", "rope", (fabric) => {
+            fabric.ropeId = ropeId;
+          })
+        }
+      />
       <div className="text-sm">
-        <p aria-hidden>In front leans</p>
+        <p aria-hidden>Cable crosses</p>
         <Choice
-          label="In front leans"
+          label="Cable crosses"
           options={LEANS}
           value={section.lean}
           onChange={(lean) =>

@@ -84,7 +84,7 @@ function MeasuredAt() {
   return (
     <div className="mb-1">
       <Select
-        label="The measure is for"
+        label="Whose width"
         value={size.of && found ? keyOf(size.of.pieceId, size.of.sectionId) : MOST}
         options={[
           {

@@ -11,6 +11,7 @@ import { useUnits } from "@/state/settings";
 import { reckoner } from "@/state/workers";
 import { millimetres, toMetres } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
+import { BARE_SPAN_MM } from "@/core/units/gauge";
 import { Card } from "@/ui/parts/Card";
 
 const WhatIfChart = dynamic(() => import("./WhatIfChart").then(({ WhatIfChart: chart }) => chart), {
@@ -48,13 +49,14 @@ function RowGauge({ piece, plan }: { readonly piece: EstimatedPiece; readonly pl
   return (
     <ul className="mt-2 grid gap-1 border-t border-line pt-2 text-sm">
       {[1, -1].map((off) => {
-        const { heightMm, rows, totalMm } = rowGaugeOff(piece, plan, off);
+        const { heightMm, rows, totalMm } = rowGaugeOff(piece, plan, (off * 100) / BARE_SPAN_MM[units]);
         const change = toMetres(millimetres(Math.abs(totalMm - estimate.totalMm)));
         return (
           <li key={off}>
-            One row {off > 0 ? "more" : "fewer"} in 10 cm: {formatSize(heightMm, units)} high;{" "}
-            <strong>{rows} rows</strong> keep {formatSize(estimate.heightMm, units)},{" "}
-            {formatYarn(change, units)} {totalMm > estimate.totalMm ? "more" : "less"}.
+            One row {off > 0 ? "more" : "fewer"} in {units === "metric" ? "10 cm" : "4 in"}:{" "}
+            {formatSize(heightMm, units)} high; <strong>{rows} rows</strong> keep{" "}
+            {formatSize(estimate.heightMm, units)}, {formatYarn(change, units)}{" "}
+            {totalMm > estimate.totalMm ? "more" : "less"}.
           </li>
         );
       })}

@@ -4,7 +4,7 @@ import { hintsOf, type SwatchHint } from "@/core/belief/hints";
 import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/estimate/edges";
 import { candidateName } from "@/core/files/candidates";
 import type { Swatch } from "@/core/files/swatches";
-import { ROPES, ropeOf } from "@/core/panels/ropes";
+import { ropeOf } from "@/core/panels/ropes";
 import { formatFine } from "@/core/units/format";
 import { useProject } from "@/state/projectStore";
 import { SWATCH_ACROSS } from "@/state/across";
@@ -15,11 +15,11 @@ import { MeasureField } from "@/ui/parts/MeasureField";
 import { Select } from "@/ui/parts/Select";
 import { WordsField } from "@/ui/parts/WordsField";
 import { GroundSelect } from "@/ui/pieces/GroundSelect";
+import { RopeSelect } from "@/ui/pieces/RopeSelect";
 import { RowOfPanels } from "@/ui/pieces/RowOfPanels";
 import { SwatchPhoto } from "./SwatchPhoto";
 import { SwatchTabs } from "./SwatchTabs";
 
-const ROPE_OPTIONS = ROPES.map(({ id, name }) => ({ value: id, label: name }));
 const ON = CAST_ON_IDS.map((id) => ({ value: id, label: CAST_ONS[id].name }));
 const OFF = CAST_OFF_IDS.map((id) => ({ value: id, label: CAST_OFFS[id].name }));
 
@@ -169,9 +169,8 @@ function PatternFields({ swatch, stitches }: { readonly swatch: Swatch; readonly
       )}
       {ropes && (
         <div className="col-span-2 mb-1">
-          <Select
-            label="Cable"
-            options={ROPE_OPTIONS}
+          <RopeSelect
+            of={swatch.id}
             value={swatch.fabric.ropeId}
             onChange={(ropeId) =>
               editSwatch("cable", (one) => {
