@@ -128,7 +128,7 @@ test("what cannot be worked says what and where, keeps what was typed, and leave
   await expect(ballsOf(page)).toHaveText(/\b\d+ balls/);
   await page.getByRole("button", { name: /^11 ropes, 3 over 3/ }).click();
   await page.getByLabel("Length").first().fill("1 mm");
-  await expect(page.getByText(/is under one row: a row here is/)).toBeVisible();
+  await expect(page.getByRole("main").getByText(/is under one row: a row here is/)).toBeVisible();
 });
 
 test("every row of a section opens as text and as chart; a bar of the ledger leads to it", async ({

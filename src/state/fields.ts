@@ -1,7 +1,5 @@
 /** Everything that is typed as a measure or a count: where it is kept. What it is stands in the core's table. */
-import type { Draft } from "immer";
 import { FIGURES, type FigureId } from "@/core/files/figures";
-import type { Project } from "@/core/files/project";
 import type { FabricSection } from "@/core/files/sections";
 import type { PutUp } from "@/core/yarn/putUp";
 import { chosenYarnIn, chosenYarnOf } from "./yarns";

@@ -31,8 +31,7 @@ export const tapeSd = (mm: number) => Math.hypot(TAPE_MM / mm, LAID_DOWN_SD);
 
 /** A scale rounds to its step; and wool holds a little more or less water. */
 const MOISTURE_SD = 0.02;
-export const scaleSd = (stepG: number, massG: number) =>
-  Math.hypot(stepG / Math.sqrt(12) / massG, MOISTURE_SD);
+const scaleSd = (stepG: number, massG: number) => Math.hypot(stepG / Math.sqrt(12) / massG, MOISTURE_SD);
 
 const UNRAVELLED_SD = 0.02;
 

@@ -5,7 +5,7 @@ import type { Project } from "../files/project";
 import { keyOfSection, type LaidSections } from "../garment/lay";
 import { swatchPieceId } from "../garment/swatchPiece";
 
-export const ON_CABLES_ID = "gauge on the cables";
+const ON_CABLES_ID = "gauge on the cables";
 
 /**
  * The swatch that such a count is, worked in the first cables of the project, with what lies across it; null where

@@ -3,6 +3,7 @@ import { plainStitch, type Gauge, type PlainStitch } from "../fabric/plainStitch
 import { DRAW_IN_SD } from "../fabric/drawIn";
 import type { Content } from "../garment/content";
 import type { WorkedSection } from "../garment/work/workPiece";
+import type { PlannedSection } from "./plannedSection";
 import { millimetres, type Millimetres } from "../units/brands";
 import { aboveRib, type AboveRib } from "./aboveRib";
 import { END_MM, type TailBasis, type TailSchool } from "./castOn";
@@ -10,23 +11,10 @@ import { edgeYarn, type ColourExtras } from "./colourWork";
 import { castOffYarn, castOnYarn, seamYarn } from "./edges";
 import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
 import { widthsOf, type PieceWidths } from "./sectionWidths";
-import { yarnOfTally, type Tally } from "./tally";
+import { yarnOfTally } from "./tally";
 import type { Unknowns } from "./unknowns";
 
 const { exp, log } = Math;
-
-/** A section with all that its yarn depends on, counted once. */
-export interface PlannedSection {
-  readonly worked: WorkedSection;
-  /** What each yarn works of it; its share of the stitches decides its share of the area. */
-  readonly shares: readonly { readonly yarnId: string; readonly tally: Tally }[];
-  readonly extras: readonly ColourExtras[];
-  /** Plain stitches that would cover the same fabric. */
-  readonly area: number;
-  readonly needleMm: Millimetres;
-  /** Share of its plain height that it keeps, where it is worked to a length: then its rows hang on the gauge. */
-  readonly toLength: number | null;
-}
 
 /** A fabric of a piece, on so many stitches. */
 export interface PieceFabric {

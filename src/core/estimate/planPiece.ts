@@ -17,7 +17,8 @@ import { stitchesTaken } from "../panels/repeats";
 import { grams, metres, millimetres, type Millimetres } from "../units/brands";
 import { needleScale, thicknessOf } from "../yarn/thickness";
 import { areaCounts, borderShift, colourExtras, sharing } from "./colourWork";
-import type { PieceFabric, PiecePlan, PlannedSection } from "./piece";
+import type { PieceFabric, PiecePlan } from "./piece";
+import type { PlannedSection } from "./plannedSection";
 import { tallyRows } from "./tally";
 
 /** A cast-on stitch takes about so many widths of a plain one, where nobody measured twenty of them. */
@@ -133,7 +134,9 @@ function counted(worked: WorkedSection, yarnId: string, needleMm: Millimetres): 
 
 /** The first panels of a piece that are worked; null where it has none. */
 function cabledOf(sections: readonly WorkedSection[]): PieceFabric | null {
-  const one = sections.find(({ section, content }) => section.kind === "fabric" && content?.stitches != null);
+  const one = sections.find(
+    ({ section, content }) => section.kind === "fabric" && (content?.stitches ?? null) !== null,
+  );
   return one?.content ? { sectionId: one.section.id, content: one.content, stitches: one.to } : null;
 }
 

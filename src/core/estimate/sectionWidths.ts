@@ -3,7 +3,7 @@ import type { PlainStitch } from "../fabric/plainStitch";
 import type { Content } from "../garment/content";
 import { beginsFabric } from "../garment/lay";
 import { millimetres, type Millimetres } from "../units/brands";
-import type { PlannedSection } from "./piece";
+import type { PlannedSection } from "./plannedSection";
 
 export interface SectionWidth {
   readonly sectionId: string;

@@ -2,7 +2,8 @@
 import { millimetres, type Millimetres } from "../units/brands";
 import { sharing } from "./colourWork";
 import type { LedgerPart } from "./ledger";
-import { edgeLines, scaled, type PlannedSection } from "./piece";
+import { edgeLines, scaled } from "./piece";
+import type { PlannedSection } from "./plannedSection";
 import { rowTotal, tallyRow, yarnOfTally, type Tally } from "./tally";
 import type { Unknowns } from "./unknowns";
 import type { EstimatedPiece, ProjectEstimate, YarnEstimate } from "./wholeProject";
