@@ -113,3 +113,41 @@ test("the gauge sweep is reckoned in the worker and told in words", async ({ pag
   await expect(card.locator("canvas")).toBeVisible();
   await expect(card).toContainText(/One row more in 10 cm: 56\.7\scm high; 156 rows keep 59\.0\scm/);
 });
+
+test("what is left out is told beside the balls with no chance, gone to, left out on purpose and taken in again", async ({
+  page,
+}) => {
+  await page.getByRole("button", { name: /^9 ropes, 3 over 3/ }).click();
+  await page.getByRole("button", { name: "Section behind the chosen one" }).click();
+  await page.getByRole("menuitem", { name: "Rows as written" }).click();
+  const rows = page.getByLabel("Rows, worked once in this order");
+  await rows.fill("Row 1: k2tog to end.\nRow 2: p12.");
+  const answer = answerOf(page);
+  await expect(answer).toContainText(/5 balls.*so far.*No chance is told/s);
+  await expect(answer).toContainText(/Without Back: Rows as written\. Line 2: Row 2 works 12 stitches/);
+  await expect(page.getByRole("region", { name: "Strand" })).toContainText("+ what is left out");
+  await page.keyboard.press("Escape");
+  await page.getByRole("link", { name: /^Order/ }).click();
+  await expect(page.getByRole("main")).toContainText("Not advised yet");
+  await answer.getByRole("button", { name: "Go to it" }).click();
+  await expect(rows).toBeVisible();
+  await answer.getByRole("button", { name: "Leave it out" }).click();
+  await expect(answer).toContainText(
+    /as written, .*Without Back: Rows as written \(take it in\), as you said\./s,
+  );
+  await answer.getByRole("button", { name: "take it in" }).click();
+  await expect(answer).toContainText("No chance is told");
+  await rows.fill("Row 1: k2tog to end.");
+  await expect(answer).toContainText("as written,");
+  await expect(page.getByRole("list", { name: "Sections" })).toContainText("96 → 48 st");
+});
+
+test("a panel of a multiple has its edges once, and says so", async ({ page }) => {
+  await page.getByRole("radio", { name: "Panels", exact: true }).click();
+  for (let time = 0; time < 3; time += 1)
+    await page.getByRole("button", { name: "Panel 1 once more" }).click();
+  await expect(page.getByText("36 st: 8 again + 4 once")).toBeVisible();
+  await page.getByRole("button", { name: "edges each time" }).click();
+  await expect(page.getByText("48 st: 12 each")).toBeVisible();
+  await expect(answerOf(page)).toContainText("as written");
+});

@@ -41,7 +41,7 @@ test("a chunky and a fingering held triple beside the aran, the finished size ke
   await expect(cell(page, "Gauge", 1)).toContainText(/measured.*by its own swatch/s);
   await expect(cell(page, "Gauge", 2)).toContainText("from the band");
   await expect(cell(page, "Gauge", 3)).toContainText("assumed");
-  await expect(cell(page, "Yarn", 3)).toContainText(/1933\sm, 460\sg.*644\sm of all strands/s);
+  await expect(cell(page, "Yarn", 3)).toContainText(/1927\sm, 459\sg.*642\sm of all strands/s);
   await expect(cell(page, "Cost with postage", 2)).toContainText(/54\.90.*6 to buy/s);
   await expect(cell(page, "Cost with postage", 3)).toContainText("7 from the shelf");
   await expect(cell(page, "To be surer", 2)).toContainText(/swatch.*leaves \d+ % of the doubt/s);

@@ -1,0 +1,176 @@
+"use client";
+import type { YarnForecast } from "@/core/forecast/forecast";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { toMetres } from "@/core/units/brands";
+import { formatChance, formatYarn } from "@/core/units/format";
+import { tellBall, tellLength } from "@/core/yarn/putUp";
+import { change, useProjectPart } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { Choice } from "@/ui/parts/Choice";
+import { ColourDot } from "@/ui/parts/Colour";
+import { SaidToLeaveOut } from "./LeftOut";
+import { Sharpen } from "./Sharpen";
+
+export const toldBalls = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
+
+const CERTAINTY = [
+  { value: "daring", label: "Daring", name: "Daring: 80 in 100" },
+  { value: "steady", label: "Steady", name: "Steady: 95 in 100" },
+  { value: "careful", label: "Careful", name: "Careful: 99 in 100" },
+] as const;
+
+/** How sure the knitter wants to be. */
+function Certainty() {
+  const certainty = useProjectPart((project) => project.certainty);
+  return (
+    <div className="mt-1 text-sm">
+      <Choice
+        label="How sure to be"
+        options={CERTAINTY}
+        value={certainty}
+        onChange={(wanted) =>
+          change("certainty", (draft) => {
+            draft.certainty = wanted;
+          })
+        }
+      />
+    </div>
+  );
+}
+
+/** What would sharpen the answer, and what it was told to leave out. */
+const Beside = ({ yarn }: { readonly yarn: YarnForecast }) => (
+  <div className="max-w-72 text-sm max-md:max-w-none">
+    <Sharpen doubts={yarn.doubts} />
+    <SaidToLeaveOut />
+  </div>
+);
+
+interface OneYarnProps {
+  readonly yarn: YarnForecast;
+  readonly weighed: boolean;
+}
+
+const KEPT_WIDTH =
+  "For a knitter who adds stitches where the cables pull harder, and leaves some away where they pull less, until it is as wide as planned.";
+
+const bare = (chance: number, weighed: boolean) => formatChance(chance, weighed).replace(" in 100", "");
+
+/** Balls of the one yarn with their two chances, and those of a ball more and a ball fewer. */
+export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
+  const units = useUnits();
+  const { advised, around, atWidth, leftOver, totalMm, yarn } = forecast;
+  const need = toMetres(totalMm);
+  const atWidthOf = (balls: number) => atWidth.around.find((one) => one.balls === balls)?.chance ?? 0;
+  return (
+    <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
+      <div>
+        <p role="status" className="font-display text-[2.6rem] leading-none font-semibold whitespace-nowrap">
+          {toldBalls(advised.balls)}{" "}
+          <span className="font-text text-lg font-normal">of {tellBall(yarn.putUp, units)} needed</span>
+        </p>
+        <p className="mt-1 leading-snug whitespace-nowrap">
+          <strong>{formatChance(advised.chance, weighed)}</strong> as written,{" "}
+          <abbr title={KEPT_WIDTH} className="decoration-dotted">
+            {bare(atWidthOf(advised.balls), weighed)} at kept width
+          </abbr>
+        </p>
+        <p className="text-[0.95rem] leading-snug whitespace-nowrap text-faint">
+          {tellLength(need, yarn.putUp, units)}; {formatYarn(leftOver, units)} left over
+        </p>
+        <Beside yarn={forecast} />
+      </div>
+      <div>
+        <table className="text-[0.95rem] leading-snug">
+          <caption className="sr-only">Chances in 100 with a ball more or fewer</caption>
+          <thead>
+            <tr className="text-left align-bottom text-sm text-faint">
+              <th scope="col" className="font-normal">
+                <span className="sr-only">Balls</span>
+              </th>
+              <th scope="col" className="pr-3 font-normal">
+                as written
+              </th>
+              <th scope="col" className="font-normal">
+                kept width
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {around
+              .filter(({ balls }) => balls !== advised.balls)
+              .map(({ balls, chance }) => (
+                <tr key={balls}>
+                  <th scope="row" className="pr-2 text-left font-normal whitespace-nowrap text-faint">
+                    {balls} would be
+                  </th>
+                  <td className="pr-3">{bare(chance, weighed)}</td>
+                  <td>{bare(atWidthOf(balls), weighed)}</td>
+                </tr>
+              ))}
+          </tbody>
+        </table>
+        <Certainty />
+      </div>
+    </div>
+  );
+}
+
+/** Balls of each yarn, one under the other. */
+export function SeveralYarns({
+  yarns,
+  weighed,
+}: {
+  readonly yarns: KnownForecast["yarns"];
+  readonly weighed: boolean;
+}) {
+  const units = useUnits();
+  const kept = useProjectPart((project) => project.yarns);
+  const all = yarns.reduce((sum, { advised }) => sum + advised.balls, 0);
+  const [first] = yarns;
+  return (
+    <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
+      <div>
+        <p role="status" className="font-display text-3xl leading-none font-semibold whitespace-nowrap">
+          {toldBalls(all)}{" "}
+          <span className="font-text text-lg font-normal">needed in {yarns.length} yarns</span>
+        </p>
+        <table className="mt-1 text-[0.95rem] leading-snug">
+          <tbody>
+            {yarns.map(({ yarn, advised, around, totalMm }) => {
+              const { name, colour } = kept.find(({ id }) => id === yarn.id) ?? {
+                name: "",
+                colour: "#888888",
+              };
+              return (
+                <tr key={yarn.id}>
+                  <th scope="row" className="max-w-44 truncate pr-3 text-left font-normal">
+                    <ColourDot colour={colour} /> {name}
+                  </th>
+                  <td className="pr-3 font-semibold whitespace-nowrap">{toldBalls(advised.balls)}</td>
+                  <td className="pr-3 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>
+                  <td className="whitespace-nowrap">
+                    {formatChance(advised.chance, weighed)}
+                    <span className="text-faint">
+                      {around
+                        .filter(({ balls }) => balls !== advised.balls)
+                        .map(
+                          ({ balls, chance }) =>
+                            ` · ${balls}: ${formatChance(chance, weighed).replace(" in 100", "")}`,
+                        )
+                        .join("")}
+                    </span>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      <div>
+        <Certainty />
+        <Beside yarn={first} />
+      </div>
+    </div>
+  );
+}
