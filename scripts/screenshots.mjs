@@ -77,7 +77,7 @@ async function shapedRows(page) {
 /** What to measure next comes from the worker. */
 const reckoned = (page) =>
   page
-    .getByText(/% left/)
+    .getByText(/% left|Nothing that is left to measure/)
     .first()
     .waitFor();
 

@@ -17,7 +17,7 @@ test("a good swatch is told nothing", () => {
 
 test("a swatch under 10 cm is told what its tape costs", () => {
   expect(hints({ finished: measured(60) })[0]?.message).toMatch(
-    /^Over 6\.0 cm a tape is 5\.2 % uncertain; over 10 cm it would be 3\.4 %/,
+    /^Over 6\.0 cm a tape is 5\.2 % uncertain; over 20 cm it would be 2\.1 %/,
   );
 });
 

@@ -11,6 +11,8 @@ export interface SwatchHint {
 
 /** A swatch should be so long where it is measured, and a scale so fine. */
 const LEAST_MM = 100;
+/** What a small one is put beside. */
+const LARGE_MM = 200;
 const COARSE_STEP = 0.06;
 
 const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
@@ -23,7 +25,7 @@ function sizeHint({ swatch }: Swatched): readonly SwatchHint[] {
   return [
     {
       about: "size",
-      message: `Over ${centimetres(smallest)} a tape is ${percent(tapeSd(smallest))} uncertain; over 10 cm it would be ${percent(tapeSd(LEAST_MM))}. Knit it larger if you can.`,
+      message: `Over ${centimetres(smallest)} a tape is ${percent(tapeSd(smallest))} uncertain; over ${LARGE_MM / 10} cm it would be ${percent(tapeSd(LARGE_MM))}. Knit it larger if you can.`,
     },
   ];
 }

@@ -5,6 +5,8 @@ import { answerTo } from "../estimate/anyProject";
 import { candidateName, type Candidate } from "../files/candidates";
 import { layUnread, type KnownLaid } from "../forecast/projectForecast";
 import { marketOf } from "../order/market";
+import { toMetres } from "../units/brands";
+import { massOf } from "../yarn/putUp";
 import { gather } from "./gather";
 import { compareAll, type Side } from "./sideBySide";
 
@@ -53,7 +55,11 @@ test("columns are told one by one, the pattern's own first, what cannot be recko
   for (; !step.done; step = steps.next()) expect(step.value.share).toBeLessThanOrEqual(1);
   expect(sides.map(({ own }) => own)).toEqual([true, false, false, false]);
   const [own, osmuth, vessin, last] = sides.map(({ compared }) => compared);
-  expect(own?.ok && own.outcome.balls).toBe(answerTo(project).yarns[0].advised.balls);
+  const [first] = answerTo(project).yarns;
+  expect(own?.ok && own.outcome.balls).toBe(first.advised.balls);
+  // The weighed swatch says that its balls hold less than their band: the headline's weight, not the band's.
+  const grams = massOf(toMetres(first.totalMm), first.yarn.putUp);
+  expect(own?.ok && own.outcome.strands[0]?.grams).toBeCloseTo(grams, 6);
   expect(osmuth?.ok && osmuth.outcome.cost).toBeGreaterThan(40);
   expect(vessin?.ok && vessin.outcome.cost).toBeNull();
   expect(last).toMatchObject({ ok: false, id: "bare" });

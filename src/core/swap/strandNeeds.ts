@@ -15,6 +15,7 @@ import { heldOf } from "./swapProject";
 export interface StrandNeed {
   readonly name: string;
   readonly metres: number;
+  /** By what its balls are believed to hold. */
   readonly grams: number;
   /** Balls as its label says they are wound, and the chance that so many are enough. */
   readonly ballG: number;
@@ -70,7 +71,7 @@ export function strandNeeds(
     return {
       name,
       metres: needM,
-      grams: massOf(metres(needM), putUp),
+      grams: massOf(metres(needM * Math.exp(-putUpMean)), putUp),
       ballG: putUp.massG,
       balls,
       chance: enough.chanceOf(balls * goes.lengthM, balls),

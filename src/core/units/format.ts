@@ -2,6 +2,7 @@
 import {
   GRAMS_IN_OUNCE,
   METRES_IN_YARD,
+  millimetres,
   type Grams,
   type Metres,
   type Millimetres,
@@ -20,6 +21,13 @@ const withUnit = (value: number, places: number, unit: string) =>
 /** Size of fabric: centimetres or inches, one decimal. Example: 452 mm is "45.2 cm" or "17.8 in". */
 export function formatSize(size: Millimetres, system: UnitSystem): string {
   return system === "metric" ? withUnit(size / 10, 1, "cm") : withUnit(size / 25.4, 1, "in");
+}
+
+/** How far a size is off, with its sign where it is seen. Example: 3 mm short is "−0.3 cm", 0.2 mm is "0.0 cm". */
+export function formatOff(off: Millimetres, system: UnitSystem): string {
+  const size = formatSize(millimetres(Math.abs(off)), system);
+  if (Number.parseFloat(size) === 0) return size;
+  return `${off < 0 ? "−" : "+"}${size}`;
 }
 
 /** Size with two decimals where they say something, as it can be typed again. Example: 76 mm is "7.6 cm" or "2.99 in". */

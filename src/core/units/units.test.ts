@@ -1,6 +1,14 @@
 import { grams, metres, millimetres } from "./brands";
 import { readCount } from "./count";
-import { formatChance, formatFine, formatGauge, formatMass, formatSize, formatYarn } from "./format";
+import {
+  formatChance,
+  formatFine,
+  formatGauge,
+  formatMass,
+  formatOff,
+  formatSize,
+  formatYarn,
+} from "./format";
 import { readGauge } from "./gauge";
 import { readLength } from "./length";
 
@@ -60,6 +68,17 @@ test("counts are whole and in their bounds", () => {
   expect(valueOf(readCount("12 cm", rows))).toMatch(/leave the unit out/);
   expect(valueOf(readCount("10 20", rows))).toMatch(/one number/);
   expect(valueOf(readCount("9000", rows))).toMatch(/beyond/);
+});
+
+test("what is off has a sign only where the figure that is shown is not nought", () => {
+  const off = (mm: number) => formatOff(millimetres(mm), "metric");
+  expect([off(-3), off(3), off(-0.4), off(0.4), off(0)]).toEqual([
+    "−0.3\u00a0cm",
+    "+0.3\u00a0cm",
+    "0.0\u00a0cm",
+    "0.0\u00a0cm",
+    "0.0\u00a0cm",
+  ]);
 });
 
 test("measures are told in either system", () => {

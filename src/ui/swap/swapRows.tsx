@@ -2,7 +2,15 @@ import type { ReactNode } from "react";
 import type { Outcome } from "@/core/swap/outcome";
 import type { StrandNeed } from "@/core/swap/strandNeeds";
 import { grams, metres, millimetres, type UnitSystem } from "@/core/units/brands";
-import { formatChance, formatFine, formatMass, formatSize, formatYarn, plain } from "@/core/units/format";
+import {
+  formatChance,
+  formatFine,
+  formatMass,
+  formatOff,
+  formatSize,
+  formatYarn,
+  plain,
+} from "@/core/units/format";
 import { BARE_SPAN_MM } from "@/core/units/gauge";
 import { formatMoney } from "@/core/units/money";
 import { SourceMark } from "@/ui/parts/SourceMark";
@@ -13,9 +21,7 @@ interface SwapRow {
   readonly show: (outcome: Outcome, units: UnitSystem, own: boolean) => ReactNode;
 }
 
-const signed = (value: number, told: string) => `${value < 0 ? "−" : "+"}${told}`;
-
-const off = (mm: number, units: UnitSystem) => signed(mm, formatSize(millimetres(Math.abs(mm)), units));
+const off = (mm: number, units: UnitSystem) => formatOff(millimetres(mm), units);
 
 function Size({ outcome, units, own }: { outcome: Outcome; units: UnitSystem; own: boolean }) {
   const { acrossMm, alongMm, offAcrossMm, offAlongMm } = outcome;
