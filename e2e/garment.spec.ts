@@ -69,10 +69,12 @@ test("sections are dragged and moved by keys into another order; undo brings the
   await expect(names(page).nth(2)).toHaveText(/^Rib, k2 p2/);
   await page.keyboard.press("Control+z");
   await expect(names(page).nth(1)).toHaveText(/^Rib, k2 p2/);
-  const [from, to] = [
-    await grip.boundingBox(),
-    await sections(page).getByRole("listitem").nth(3).boundingBox(),
-  ];
+  // What the answer had to leave out stands above the sections, and moves them down while it is there.
+  await answerIsThere(page);
+  const place = sections(page).getByRole("listitem").nth(3);
+  await place.hover({ trial: true });
+  await grip.hover();
+  const [from, to] = [await grip.boundingBox(), await place.boundingBox()];
   if (!from || !to) throw new Error("nothing to drag");
   await page.mouse.move(from.x + 8, from.y + from.height / 2);
   await page.mouse.down();
@@ -159,6 +161,7 @@ test("a second yarn in stripes has a strand and an answer of its own; undo takes
   await page.getByRole("button", { name: "Yarn", exact: true }).click();
   await page.getByRole("radio", { name: "stripes" }).click();
   await expect(ballsOf(page)).toHaveText(/\b\d+ balls needed in 2 yarns/);
+  await expect(page.getByRole("region", { name: "Answer" }).getByText(/at kept width$/)).toHaveCount(2);
   await expect(page.getByRole("slider", { name: /strand of Yarn 2/ })).toBeVisible();
   await ledgerOf(page).getByRole("radio", { name: "yarn" }).click();
   await expect(ledgerOf(page).getByRole("row", { name: /^Yarn 2/ })).toContainText(/\d+\.\d\sm/);

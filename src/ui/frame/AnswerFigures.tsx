@@ -38,9 +38,12 @@ function Certainty() {
   );
 }
 
-/** What would sharpen the answer, and what it was told to leave out. */
+/**
+ * What would sharpen the answer, and what it was told to leave out. The first is worked out behind the page: its room is
+ * kept, so that nothing below moves under a hand when it comes.
+ */
 const Beside = ({ yarn }: { readonly yarn: YarnForecast }) => (
-  <div className="max-w-72 text-sm max-md:max-w-none">
+  <div className="min-h-16 max-w-72 text-sm max-md:min-h-11 max-md:max-w-none">
     <Sharpen doubts={yarn.doubts} />
     <SaidToLeaveOut />
   </div>
@@ -56,12 +59,21 @@ const KEPT_WIDTH =
 
 const bare = (chance: number, weighed: boolean) => formatChance(chance, weighed).replace(" in 100", "");
 
+const chanceAtWidth = ({ atWidth }: YarnForecast, balls: number) =>
+  atWidth.around.find((one) => one.balls === balls)?.chance ?? 0;
+
+/** The second chance of the balls that are advised. */
+const AtKeptWidth = ({ yarn, weighed }: OneYarnProps) => (
+  <abbr title={KEPT_WIDTH} className="decoration-dotted">
+    {bare(chanceAtWidth(yarn, yarn.advised.balls), weighed)} at kept width
+  </abbr>
+);
+
 /** Balls of the one yarn with their two chances, and those of a ball more and a ball fewer. */
 export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
   const units = useUnits();
-  const { advised, around, atWidth, leftOver, totalMm, yarn } = forecast;
+  const { advised, around, leftOver, totalMm, yarn } = forecast;
   const need = toMetres(totalMm);
-  const atWidthOf = (balls: number) => atWidth.around.find((one) => one.balls === balls)?.chance ?? 0;
   return (
     <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
       <div>
@@ -71,9 +83,7 @@ export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
         </p>
         <p className="mt-1 leading-snug whitespace-nowrap">
           <strong>{formatChance(advised.chance, weighed)}</strong> as written,{" "}
-          <abbr title={KEPT_WIDTH} className="decoration-dotted">
-            {bare(atWidthOf(advised.balls), weighed)} at kept width
-          </abbr>
+          <AtKeptWidth yarn={forecast} weighed={weighed} />
         </p>
         <p className="text-[0.95rem] leading-snug whitespace-nowrap text-faint">
           {tellLength(need, yarn.putUp, units)}; {formatYarn(leftOver, units)} left over
@@ -105,7 +115,7 @@ export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
                     {balls} would be
                   </th>
                   <td className="pr-3">{bare(chance, weighed)}</td>
-                  <td>{bare(atWidthOf(balls), weighed)}</td>
+                  <td>{bare(chanceAtWidth(forecast, balls), weighed)}</td>
                 </tr>
               ))}
           </tbody>
@@ -137,13 +147,14 @@ export function SeveralYarns({
         </p>
         <table className="mt-1 text-[0.95rem] leading-snug">
           <tbody>
-            {yarns.map(({ yarn, advised, around, totalMm }) => {
+            {yarns.map((forecast) => {
+              const { yarn, advised, around, totalMm } = forecast;
               const { name, colour } = kept.find(({ id }) => id === yarn.id) ?? {
                 name: "",
                 colour: "#888888",
               };
               return (
-                <tr key={yarn.id}>
+                <tr key={yarn.id} className="align-top">
                   <th scope="row" className="max-w-44 truncate pr-3 text-left font-normal">
                     <ColourDot colour={colour} /> {name}
                   </th>
@@ -159,6 +170,9 @@ export function SeveralYarns({
                             ` · ${balls}: ${formatChance(chance, weighed).replace(" in 100", "")}`,
                         )
                         .join("")}
+                    </span>
+                    <span className="block text-sm text-faint">
+                      <AtKeptWidth yarn={forecast} weighed={weighed} />
                     </span>
                   </td>
                 </tr>
