@@ -98,6 +98,9 @@ test("bobbles are switched off and on, the saving is shown; a hem is folded or n
   const texture = ledgerOf(page).getByRole("row", { name: /^Texture/ });
   const finishing = page.getByRole("region", { name: "Finishing" });
   await expect(finishing.getByText(/would save [\d.]+\sm/).first()).toBeVisible();
+  // Four times "multiple of 6 + 5" and the edges: the answer is that of the last press, and of none before it.
+  const edge = Number(await page.getByLabel("Edge stitches").inputValue());
+  await expect(sections(page)).toContainText(`${4 * 6 + 5 + 2 * edge} st`);
   await answerIsThere(page);
   const before = /[\d.]+\sm/.exec(await texture.innerText())?.[0] ?? "nothing";
   await finishing.getByLabel("bobbles and nupps").check();
