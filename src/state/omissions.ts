@@ -3,6 +3,7 @@ import { useMemo } from "react";
 import type { Draft } from "immer";
 import { omissionsOf, saidToLeaveOut, type Omission } from "@/core/forecast/omissions";
 import type { Project } from "@/core/files/project";
+import { ONE_YARN } from "@/core/files/sections";
 import type { Swatch } from "@/core/files/swatches";
 import { useAnswer } from "./answer";
 import { choosePiece, chooseSection } from "./chosenPiece";
@@ -95,9 +96,8 @@ function settle(draft: Draft<Project>, omission: Exclude<Omission, { kind: "fiel
   const section = piece?.sections.find(({ id }) => id === omission.sectionId);
   if (omission.kind === "piece" && piece) piece.leftOut = true;
   else if (omission.kind === "section" && section) section.leftOut = true;
-  else if (section?.kind !== "fabric") return;
-  else if (omission.kind === "colour") section.colours = { kind: "one", bands: [], carried: true };
-  else if (omission.kind === "measuredWidth") {
+  else if (omission.kind === "colour" && section) section.colours = ONE_YARN;
+  else if (omission.kind === "measuredWidth" && section?.kind === "fabric") {
     section.measured = { widthMm: null, stitches: null };
     delete draft.typed[`measuredWidth ${section.id}`];
     delete draft.typed[`measuredStitches ${section.id}`];

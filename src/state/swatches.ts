@@ -2,7 +2,7 @@
 import type { Draft } from "immer";
 import { create } from "zustand";
 import type { Project } from "@/core/files/project";
-import { isCabled, type FabricSection } from "@/core/files/sections";
+import { isCabled, ONE_YARN, type FabricSection } from "@/core/files/sections";
 import { newSwatch, type MeasureId, type Swatch } from "@/core/files/swatches";
 import { change, useProjectPart, useProjectStore } from "./projectStore";
 
@@ -75,7 +75,7 @@ export function addPatternSwatch() {
     ropes: Math.min(cabled.ropes, PATTERN_REPEATS),
     across: cabled.across.slice(0, PATTERN_REPEATS).map((one) => ({ ...one, times: 1 })),
     measured: { widthMm: null, stitches: null },
-    colours: { kind: "one", bands: [], carried: true },
+    colours: ONE_YARN,
     needleMm: null,
   };
   add(

@@ -9,6 +9,9 @@ import { count, measure } from "./within";
 /** A stripe goes by rows, an area by stitches. */
 const band = z.strictObject({ yarnId: z.string().max(64), count: count(COUNTS.band) });
 
+/** All of it in the piece's own yarn. */
+export const ONE_YARN = { kind: "one" as const, bands: [], carried: true };
+
 /**
  * In which yarns a section is worked: one, which is the piece's own where none is named; stripes by rows, or areas by
  * stitches from the right, both from the first again.
@@ -28,7 +31,7 @@ const colours = z
       })
       .optional(),
   })
-  .default({ kind: "one", bands: [], carried: true });
+  .default(ONE_YARN);
 
 /** All sections have a name of their own and may have a needle of their own; null is the project's. */
 const common = {
