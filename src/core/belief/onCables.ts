@@ -31,10 +31,10 @@ export function countedOnCables(
         rows: null,
         [state]: { widthMm, stitches, heightMm: null, rows: null },
       });
-      const with_ = new Map(laid);
+      const withSwatch = new Map(laid);
       for (const as of ["asKnit", swatch.finish] as const)
-        with_.set(keyOfSection({ id: swatchPieceId(swatch, as) }, swatch.fabric), lying);
-      return { swatch, laid: with_ };
+        withSwatch.set(keyOfSection({ id: swatchPieceId(swatch, as) }, swatch.fabric), lying);
+      return { swatch, laid: withSwatch };
     }
   return null;
 }

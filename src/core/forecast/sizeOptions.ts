@@ -50,10 +50,10 @@ export function finishedOf(
   return { acrossMm: around * found.width.widthMm, alongMm: up * found.piece.estimate.heightMm };
 }
 
+/** From which size to which; `layOf` lays what lies across a graded project. */
 interface Resizing {
   readonly wanted: Finished;
   readonly now: Finished;
-  readonly repeats?: number;
   readonly layOf: (graded: Project) => LaidSections;
 }
 
@@ -67,30 +67,36 @@ const missOf = (wanted: Finished, got: Finished) =>
     Math.abs(Math.log(got.alongMm / wanted.alongMm)),
   );
 
-/**
- * A project that comes out at one size, in another: counts and lengths in proportion, tried again with what the first
- * try came out at, since ribs keep their depth and repeats are whole. The nearest of the tries, and what it comes to.
- */
-export function resized(project: Project, laid: LaidSections, { wanted, now, repeats = 0, layOf }: Resizing) {
-  let [across, along] = [wanted.acrossMm / now.acrossMm, wanted.alongMm / now.alongMm];
-  let best: { readonly project: Project; readonly finished: Finished } | null = null;
-  for (let round = 0; round < MOST_ROUNDS; round += 1) {
-    const graded = gradeProject(project, laid, grading({ across, along, rows: along, repeats }));
-    const reckoned = reckonProject(graded, layOf(graded));
-    const finished = reckoned && finishedOf(graded, reckoned);
-    if (!finished) break;
-    if (!best || missOf(wanted, finished) < missOf(wanted, best.finished) - 1e-6)
-      best = { project: graded, finished };
-    if (missOf(wanted, finished) < CLOSE) break;
-    // One repeat more or fewer is meant to be off: its width is not made up for.
-    if (repeats === 0) across *= wanted.acrossMm / finished.acrossMm;
-    along *= wanted.alongMm / finished.alongMm;
-  }
-  return best;
-}
-
 /** Nearer than this nobody measures. */
 const CLOSE = 0.002;
+
+/**
+ * The nearest of what `make` makes of a width and a length in proportion, tried again with what the first try came
+ * out at, since ribs keep their depth and repeats are whole; null where none can be worked.
+ */
+function nearestOf(make: (across: number, along: number) => Project, { wanted, now, layOf }: Resizing) {
+  let [across, along] = [wanted.acrossMm / now.acrossMm, wanted.alongMm / now.alongMm];
+  let best: { readonly project: Project; readonly miss: number } | null = null;
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const project = make(across, along);
+    const reckoned = reckonProject(project, layOf(project));
+    const finished = reckoned && finishedOf(project, reckoned);
+    if (!finished) break;
+    const miss = missOf(wanted, finished);
+    if (!best || miss < best.miss - 1e-6) best = { project, miss };
+    if (miss < CLOSE) break;
+    across *= wanted.acrossMm / finished.acrossMm;
+    along *= wanted.alongMm / finished.alongMm;
+  }
+  return best?.project ?? null;
+}
+
+/** A project that comes out at one size, in another: the nearest counts and lengths. Null where it cannot be worked. */
+export const resized = (project: Project, laid: LaidSections, resizing: Resizing) =>
+  nearestOf(
+    (across, along) => gradeProject(project, laid, grading({ across, along, rows: along })),
+    resizing,
+  );
 
 /** A way that misses a measure by more than this share of it is none. */
 export const SIZE_TOLERANCE = { across: 0.08, along: 0.03 } as const;
@@ -146,28 +152,23 @@ export function sizeOptions(
   if (answer.findings.some(({ leftOut }) => leftOut))
     return unread("Something is left out of the project: mend it first, so that all of it can grow.");
   const times = wanted.acrossMm / now.acrossMm;
-  const nearest = (repeats: number) => resized(project, laid, { wanted, now, repeats, layOf })?.project;
+  const resizing = { wanted, now, layOf };
+  // One repeat more or fewer is meant to be off: its width is not made up for.
+  const repeated = (repeats: number) =>
+    nearestOf(
+      (_, along) => gradeProject(project, laid, grading({ across: times, along, rows: along, repeats })),
+      resizing,
+    );
   // A thicker needle makes rows higher too: those that are counted are fewer.
-  const sameCount = () => {
-    let along = wanted.alongMm / now.alongMm;
-    let best: { readonly project: Project; readonly miss: number } | null = null;
-    for (let round = 0; round < MOST_ROUNDS; round += 1) {
-      const graded = gradeProject(project, laid, grading({ along, rows: along / times }));
-      const thicker = onNeedle(graded, answer.plan.needleMm, times ** (1 / NEEDLE_POWER));
-      const reckoned = reckonProject(thicker, layOf(thicker));
-      const finished = reckoned && finishedOf(thicker, reckoned);
-      if (!finished) break;
-      const miss = missOf(wanted, finished);
-      if (!best || miss < best.miss) best = { project: thicker, miss };
-      along *= wanted.alongMm / finished.alongMm;
-    }
-    return best?.project;
-  };
-  const ways: readonly (Pick<SizeOption, "id" | "name"> & { project: Project | undefined })[] = [
-    { id: "nearest", name: "nearest count", project: nearest(0) },
-    { id: "fewer", name: "one repeat fewer", project: nearest(-1) },
-    { id: "more", name: "one repeat more", project: nearest(1) },
-    { id: "needle", name: "same count, other needle", project: sameCount() },
+  const sameCount = nearestOf((_, along) => {
+    const graded = gradeProject(project, laid, grading({ along, rows: along / times }));
+    return onNeedle(graded, answer.plan.needleMm, times ** (1 / NEEDLE_POWER));
+  }, resizing);
+  const ways: readonly (Pick<SizeOption, "id" | "name"> & { readonly project: Project | null })[] = [
+    { id: "nearest", name: "nearest count", project: resized(project, laid, resizing) },
+    { id: "fewer", name: "one repeat fewer", project: repeated(-1) },
+    { id: "more", name: "one repeat more", project: repeated(1) },
+    { id: "needle", name: "same count, other needle", project: sameCount },
   ];
   const options = ways.flatMap(({ id, name, project: way }): readonly SizeOption[] => {
     if (!way) return [];

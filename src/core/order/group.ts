@@ -74,7 +74,7 @@ interface Sized {
 function knittingOf(kit: Kit, project: Project, { yarnId, layOf, laid, own, now }: Sized): Knitting | null {
   const wanted = { acrossMm: kit.acrossMm ?? now.acrossMm, alongMm: kit.alongMm ?? now.alongMm };
   const same = wanted.acrossMm === now.acrossMm && wanted.alongMm === now.alongMm;
-  const sized = same ? project : (resized(project, laid, { wanted, now, layOf })?.project ?? project);
+  const sized = same ? project : (resized(project, laid, { wanted, now, layOf }) ?? project);
   const reckoned = sized === project ? own : reckonProject(sized, layOf(sized));
   if (reckoned?.findings.some(({ leftOut }) => leftOut)) return null;
   const need = reckoned && needOf(reckoned.plan).get(yarnId);
