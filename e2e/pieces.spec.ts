@@ -68,16 +68,21 @@ test("edges, seams, swatch and extras reach the ledger; without a tail there is 
   await expect(page.getByRole("region", { name: "Tail to leave" })).toBeHidden();
   await page.getByRole("button", { name: /^Bind off, plain/ }).click();
   await page.getByLabel(/^Cast-off/).selectOption({ label: "Sewn" });
-  await page.getByLabel("Seams along its sides").fill("2");
-  await expect(page.getByText(/up to an armhole, together 2\.4\sm/)).toBeVisible();
-  await page.getByLabel("Swatch of this yarn, its side").fill("12 cm");
-  await page.getByLabel("Fringe, pompon, mending").fill("20 yd");
+  await page.getByRole("button", { name: "A seam" }).click();
+  await page.getByLabel("Seams like this").fill("2");
+  await expect(page.getByRole("button", { name: /^Back, side ×2 2\.4\sm/ })).toBeVisible();
+  await page.getByLabel("Swatch, its side").fill("12 cm");
+  await page.getByRole("button", { name: "An extra" }).click();
+  await page.getByRole("menuitem", { name: "Mending, or something else" }).click();
+  await page.getByLabel("Yarn kept").fill("20 yd");
   for (const [part, yarn] of [
     ["Seams", "2.4 m"],
     ["Swatch", /1\d\.\d m/],
     ["Extras", "18.3 m"],
   ] as const)
     await expect(ledgerOf(page).getByRole("row", { name: new RegExp(`^${part}`) })).toContainText(yarn);
-  await page.keyboard.press("Control+z");
+  await page.getByRole("button", { name: "Delete Mending, or something else" }).click();
   await expect(ledgerOf(page).getByRole("row", { name: /^Extras/ })).toBeHidden();
+  await page.getByRole("button", { name: "Undo" }).first().click();
+  await expect(ledgerOf(page).getByRole("row", { name: /^Extras/ })).toBeVisible();
 });

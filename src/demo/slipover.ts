@@ -1,4 +1,5 @@
 /** The project that Brenok opens with at first: a cabled slipover in an invented aran. */
+import { newSeam } from "../core/files/finishing";
 import { candidateSchema } from "@/core/files/candidates";
 import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "@/core/files/project";
 import { newSection, type FabricSection, type ProjectSection } from "@/core/files/sections";
@@ -49,7 +50,6 @@ const back = piece("back", "Back", {
 });
 
 const front = piece("front", "Front", {
-  seams: 2,
   sections: [
     ...body("front"),
     on("front/upper", 10),
@@ -136,6 +136,13 @@ export function demoProject(): Project {
       plies: 4,
       putUp: { massG: 50, lengthM: 82 },
     })),
+    seams: [
+      newSeam("sides", {
+        times: 2,
+        of: { pieceId: "front", side: "side" },
+        to: { pieceId: "back", side: "side" },
+      }),
+    ],
     swatches: [plainSwatch, patternSwatch],
     swap: { keep: "size", candidates },
     order: {

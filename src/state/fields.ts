@@ -4,6 +4,7 @@ import type { FabricSection } from "@/core/files/sections";
 import type { PutUp } from "@/core/yarn/putUp";
 import { chosenYarnIn, chosenYarnOf } from "./yarns";
 import type { Field, Place } from "./field";
+import { FINISHING_PLACES } from "./finishing";
 import { SWATCH_PLACES } from "./swatchFields";
 import { chosenOf, chosenSectionIn, chosenSectionOf } from "./chosenPiece";
 
@@ -34,13 +35,6 @@ const measured = (key: keyof Measured): Place<number> => ({
     if (section.kind === "fabric") section.measured[key] = value;
   },
 });
-
-const seams: Place<number> = {
-  get: (project) => chosenOf(project).seams,
-  set: (draft, value) => {
-    if (value !== null) chosenOf(draft).seams = value;
-  },
-};
 
 const twenty: Place<number> = {
   get: (project) => chosenOf(project).tail.twentyMm,
@@ -74,7 +68,7 @@ const onCables = (key: "stitches" | "widthMm"): Place<number> => ({
   },
 });
 
-const ofProject = (key: "needleMm" | "swatchMm" | "extrasM"): Place<number> => ({
+const ofProject = (key: "needleMm" | "swatchMm"): Place<number> => ({
   get: (project) => project[key],
   set: (draft, value) => {
     draft[key] = value;
@@ -140,9 +134,7 @@ const PLACES = {
   along: ofSection("alongMm", "goes"),
   hemRows: ofSection("rows"),
   sectionNeedle: ofSection("needleMm", "goes"),
-  seams,
   swatch: ofProject("swatchMm"),
-  extras: ofProject("extrasM"),
   stitchGauge: gauge("stitchesPer10Cm"),
   rowGauge: gauge("rowsPer10Cm"),
   gaugeNeedle,
@@ -155,6 +147,7 @@ const PLACES = {
   twenty,
   allowance,
   ...SWATCH_PLACES,
+  ...FINISHING_PLACES,
 } as const satisfies Record<FigureId, Place<number> | Place<PutUp>>;
 
 export type FieldId = FigureId;

@@ -7,6 +7,7 @@ import { ONE_YARN } from "@/core/files/sections";
 import type { Swatch } from "@/core/files/swatches";
 import { useAnswer } from "./answer";
 import { choosePiece, chooseSection } from "./chosenPiece";
+import { chooseItem, dropItem } from "./finishing";
 import { change, useProject, useProjectPart } from "./projectStore";
 import { useUnits } from "./settings";
 import { chooseSwatch } from "./swatches";
@@ -48,11 +49,16 @@ export function openOmission(omission: Omission): { readonly bench: string; read
     chooseSwatch(omission.swatchId);
     return { bench: "/swatches", field: MEASURE_FIELDS[omission.measure] };
   }
+  if (omission.kind === "finishing") {
+    chooseItem(omission.of === "seams" ? "seam" : "extra", omission.id);
+    return { bench: "/", field: omission.of === "seams" ? "seamTimes" : "extraTimes" };
+  }
   if (omission.kind !== "figure") {
     chooseSection(omission.sectionId, omission.pieceId);
     return { bench: "/", field: omission.kind === "measuredWidth" ? "measuredWidth" : null };
   }
-  const { id, pieceId, sectionId, swatchId, yarnId } = omission.figure;
+  const { id, pieceId, sectionId, swatchId, yarnId, item } = omission.figure;
+  if (item) chooseItem(item.of === "seams" ? "seam" : "extra", item.id);
   if (sectionId !== null && pieceId !== null) chooseSection(sectionId, pieceId);
   else if (pieceId !== null) choosePiece(pieceId);
   if (swatchId !== null) chooseSwatch(swatchId);
@@ -92,6 +98,7 @@ function settle(draft: Draft<Project>, omission: Exclude<Omission, { kind: "fiel
     delete draft.typed[`${MEASURE_FIELDS[omission.measure]} ${omission.swatchId}`];
     return;
   }
+  if (omission.kind === "finishing") return dropItem(draft, omission.of, omission.id);
   const piece = draft.pieces.find(({ id }) => id === omission.pieceId);
   const section = piece?.sections.find(({ id }) => id === omission.sectionId);
   if (omission.kind === "piece" && piece) piece.leftOut = true;

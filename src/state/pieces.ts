@@ -53,7 +53,10 @@ export function copyPiece(mirrored: boolean) {
 export function removePiece() {
   change("remove piece", (draft) => {
     const { id } = chosenOf(draft);
-    if (draft.pieces.length > 1) draft.pieces = draft.pieces.filter((piece) => piece.id !== id);
+    if (draft.pieces.length === 1) return;
+    draft.pieces = draft.pieces.filter((piece) => piece.id !== id);
+    // What was sewn to it is sewn to nothing: its seams go with it.
+    draft.seams = draft.seams.filter(({ of, to }) => of?.pieceId !== id && to?.pieceId !== id);
   });
 }
 

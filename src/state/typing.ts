@@ -1,6 +1,7 @@
 /** Typing into a field: the text is kept to the letter, and its value where it can be read. */
 import type { Project } from "@/core/files/project";
 import type { UnitSystem } from "@/core/units/brands";
+import { chosenItemId } from "./finishing";
 import { chosenSwatchOf } from "./swatches";
 import { chosenYarnOf } from "./yarns";
 import { chosenOf, chosenSectionOf } from "./chosenPiece";
@@ -18,6 +19,7 @@ function keyOf(id: FieldId, project: Pick<Project, "pieces" | "yarns" | "swatche
   const { of } = fieldOf(id);
   if (of === "project") return id;
   if (of === "swatch") return `${id} ${chosenSwatchOf(project)?.id ?? ""}`;
+  if (of === "seam" || of === "extra") return `${id} ${chosenItemId(of)}`;
   if (of === "yarn") {
     const yarn = chosenYarnOf(project);
     return yarn.id === project.yarns[0]?.id ? id : `${id} ${yarn.id}`;

@@ -56,6 +56,7 @@ export function removeYarn() {
     if (draft.yarns.length === 1) return;
     draft.yarns = draft.yarns.filter((yarn) => yarn.id !== id);
     const instead = draft.yarns[0]?.id ?? "";
+    for (const item of [...draft.seams, ...draft.extras]) if (item.yarnId === id) item.yarnId = null;
     for (const piece of draft.pieces) {
       if (piece.yarnId === id) piece.yarnId = instead;
       for (const section of piece.sections)

@@ -20,6 +20,7 @@ export const SHARED_IDS = [
   "give",
   "tail",
   "castOff",
+  "extras",
 ] as const;
 export type SharedId = (typeof SHARED_IDS)[number];
 

@@ -30,6 +30,7 @@ const USUAL_SD: { readonly [Id in Exclude<SharedId, "width" | "height">]: number
   give: 0.5,
   tail: 0.1,
   castOff: 0.15 / 1.2,
+  extras: 0.25,
 };
 
 /** A yarn of the project, and the standard deviation in ln of what its balls hold. */
@@ -49,7 +50,9 @@ export function priorOf(sources: GaugeSources, yarns: readonly BelievedYarn[]): 
     "height",
     height === "assumed" ? Math.hypot(widthSd, ASPECT_SD) : Math.hypot(HEIGHT_SD[height], awaySd),
   );
-  const axes: Axes = [...SHARED_IDS, ...yarns.map(({ id }) => putUpId(id))];
+  // What comes last draws last: extras leave the drawn figures of a project without any as they were.
+  const shared = SHARED_IDS.filter((id) => id !== "extras");
+  const axes: Axes = [...shared, ...yarns.map(({ id }) => putUpId(id)), "extras"];
   const covariance = zeros(axes.length);
   for (const [index, id] of axes.entries()) covariance[index * axes.length + index] = (sds.get(id) ?? 0) ** 2;
   if (height === "assumed") {

@@ -1,5 +1,14 @@
 /** Random projects for properties, and short ways to projects for examples. Only tests use it. */
 import fc from "fast-check";
+import {
+  EDGE_SIDES,
+  EXTRA_KINDS,
+  JOIN_IDS,
+  newExtra,
+  newSeam,
+  type Extra,
+  type Seam,
+} from "../files/finishing";
 import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "../files/project";
 import { newSection, type FabricSection, type ProjectSection, type SectionOf } from "../files/sections";
 import { forecastProject, layUnread, reckonProject, type KnownForecast } from "../forecast/projectForecast";
@@ -152,7 +161,6 @@ export const anyPiece: fc.Arbitrary<ProjectPiece> = fc
     round: fc.boolean(),
     mirrored: fc.boolean(),
     times: few(3),
-    seams: few(3, 0),
     needleMm: fc.option(fc.double({ min: 3, max: 8, noNaN: true })),
   })
   .map(({ castOn, first, middle, castOff, needleMm, ...given }) =>
@@ -167,6 +175,28 @@ export const anyPiece: fc.Arbitrary<ProjectPiece> = fc
     ),
   );
 
+const anyEdge = fc.option(
+  fc.record({ pieceId: few(2, 0).map((index) => `piece-${index}`), side: fc.constantFrom(...EDGE_SIDES) }),
+);
+
+/** A seam between any edges; many of them are of pieces that are not there. */
+const anySeam: fc.Arbitrary<Seam> = fc
+  .record({
+    id: fc.uuid(),
+    times: few(5),
+    of: anyEdge,
+    to: anyEdge,
+    openMm: fc.option(few(60)),
+    lengthMm: fc.option(few(500), { freq: 1 }),
+    yarnId: fc.constantFrom(null, "yarn-1", "yarn-2"),
+  })
+  .map(({ id, ...given }) => newSeam(id, given));
+
+/** An extra of any kind with what is usual of it, so many of them. */
+export const anyExtra: fc.Arbitrary<Extra> = fc
+  .record({ id: fc.uuid(), kind: fc.constantFrom(...EXTRA_KINDS), times: few(5) })
+  .map(({ kind, id, times }) => newExtra(kind, id, { times }));
+
 /** Up to three random pieces at a random gauge, some sections striped or in areas of two yarns. */
 export const anyProject: fc.Arbitrary<Project> = fc
   .record({
@@ -174,7 +204,9 @@ export const anyProject: fc.Arbitrary<Project> = fc
     stitchesPer10Cm: fc.double({ min: 8, max: 40, noNaN: true }),
     aspect: fc.double({ min: 0.6, max: 0.85, noNaN: true }),
     swatchMm: fc.option(few(200, 100)),
-    extrasM: fc.option(few(50)),
+    seams: fc.array(anySeam, { maxLength: 4 }),
+    extras: fc.array(anyExtra, { maxLength: 4 }),
+    join: fc.constantFrom(...JOIN_IDS),
     colours: fc.constantFrom("one" as const, "stripes" as const, "areas" as const),
     carried: fc.boolean(),
     bands: fc.tuple(few(9), few(9)),

@@ -60,6 +60,11 @@ export const CAST_OFFS = {
     why: "The yarn drawn twice through what is left, as at a crown.",
     takes: widths(2),
   },
+  threeWidths: {
+    name: "As long as three widths",
+    why: "Three times the width kept in hand, however it is worked: a rule of thumb.",
+    takes: widths(3),
+  },
 } as const satisfies Record<string, Edge>;
 export type CastOff = keyof typeof CAST_OFFS;
 
@@ -91,7 +96,7 @@ export const castOffYarn = (kind: CastOff, basis: EdgeBasis, deviation = 0) =>
   millimetres(yarnOfEdge(CAST_OFFS[kind], basis) * Math.exp(deviation));
 
 /** A mattress seam takes one and a half times its length, and two ends. */
-const SEAM_TIMES = 1.5;
+export const SEAM_TIMES = 1.5;
 
 /** Yarn of `count` seams, each `lengthMm` long. Example: two seams of 59 cm take 2.37 m. */
 export const seamYarn = (count: number, lengthMm: Millimetres) =>

@@ -24,7 +24,11 @@ export const LEDGER_PARTS = [
     why: "15 cm for each end; two ends where a ball is joined; yarn carried along.",
   },
   { id: "swatch", name: "Swatch", why: "A square of plain fabric with its edges, where it is counted in." },
-  { id: "extras", name: "Extras", why: "Fringe, pompon, buttons, mending: as given." },
+  {
+    id: "extras",
+    name: "Extras",
+    why: "Pompons, fringe, tassels, cords, buttons, what is kept for mending.",
+  },
 ] as const;
 
 export type LedgerPart = (typeof LEDGER_PARTS)[number]["id"];

@@ -1,11 +1,12 @@
 /** Yarn needed as a function of what is unknown: everything counted once, so that one answer is a few products. */
 import type { Gauge, PlainStitch } from "../fabric/plainStitch";
 import { legExtra, spansOf } from "../stitches/crossings";
-import { millimetres } from "../units/brands";
 import { tailLength, END_MM } from "./castOn";
 import { edgeYarn } from "./colourWork";
-import { CAST_OFFS, castOnCount, seamYarn, swatchYarn } from "./edges";
-import { deviated, rowsFactor, seamRows, tailOf, type PiecePlan } from "./piece";
+import { CAST_OFFS, castOnCount, SEAM_TIMES, swatchYarn } from "./edges";
+import type { ExtraPlan } from "./extras";
+import { deviated, rowsFactor, tailOf, type PiecePlan } from "./piece";
+import type { SeamPlan } from "./seams";
 import type { PlannedSection } from "./plannedSection";
 import type { Tally } from "./tally";
 import type { Unknowns } from "./unknowns";
@@ -35,6 +36,9 @@ interface Counts {
   widths: number;
   heights: number;
   constantMm: number;
+  /** Plain loops of cords, which are as many however wide the pieces are; and yarn by a guess. */
+  loops: number;
+  guessedMm: number;
   /** Tails are rounded up one by one. */
   readonly tails: {
     readonly section: PlannedSection;
@@ -52,6 +56,8 @@ const nothing = (): Counts => ({
   widths: 0,
   heights: 0,
   constantMm: 0,
+  loops: 0,
+  guessedMm: 0,
   tails: [],
 });
 
@@ -114,7 +120,7 @@ function countEdges(section: PlannedSection, piece: PiecePlan, counts: Counts) {
   for (const edge of worked.edges) {
     if (edge.kind === "end") counts.constantMm += times * END_MM;
     else if (edge.kind === "sewn") {
-      counts.widths += times * SEWN_TIMES * edge.width;
+      counts.widths += times * SEAM_TIMES * edge.width;
       counts.constantMm += times * 2 * END_MM;
     } else if (edge.kind === "castOff") {
       const { loops, widths } = CAST_OFFS[edge.method].takes;
@@ -130,17 +136,23 @@ function countEdges(section: PlannedSection, piece: PiecePlan, counts: Counts) {
   }
 }
 
-/** A seam of 1 mm and its two ends take so many times its length. */
-const SEWN_TIMES = seamYarn(1, millimetres(1)) - seamYarn(1, millimetres(0));
+function countSeam({ times, heights, widths, mm }: SeamPlan, counts: Counts) {
+  counts.heights += times * SEAM_TIMES * heights;
+  counts.widths += times * SEAM_TIMES * widths;
+  counts.constantMm += times * (SEAM_TIMES * mm + 2 * END_MM);
+}
+
+function countExtra({ loops, mm, guessedMm }: ExtraPlan, counts: Counts) {
+  counts.loops += loops;
+  counts.constantMm += mm;
+  counts.guessedMm += guessedMm;
+}
 
 function countPiece(piece: PiecePlan, of: CountsOf) {
-  const own = of(piece.yarnId);
   for (const section of piece.sections) {
     countShares(section, piece, of);
     countEdges(section, piece, of(edgeYarn(section.worked.section, piece.yarnId)));
   }
-  own.heights += piece.times * piece.seams * SEWN_TIMES * seamRows(piece.sections);
-  own.constantMm += piece.times * piece.seams * 2 * END_MM;
 }
 
 /**
@@ -166,6 +178,8 @@ function ready(counts: Counts) {
     const give = exp(unknowns.give);
     let sum =
       counts.constantMm +
+      counts.loops * loopMm +
+      counts.guessedMm * exp(unknowns.extras) +
       counts.widths * widthMm +
       counts.heights * heightMm +
       castOff * counts.castOffWidths * widthMm;
@@ -204,9 +218,10 @@ export function needOf(plan: ProjectPlan): ReadonlyMap<string, Need> {
     return counts;
   };
   for (const piece of plan.pieces) countPiece(piece, of);
+  for (const seam of plan.seams) countSeam(seam, of(seam.yarnId));
+  for (const extra of plan.extras) countExtra(extra, of(extra.yarnId));
   const first = plan.yarns[0]?.id ?? "";
-  const shared = plan.swatchMm > 0 || plan.extrasMm > 0;
-  if (shared) of(first).constantMm += plan.extrasMm;
+  if (plan.swatchMm > 0) of(first);
   return new Map(
     [...byYarn].map(([yarnId, counts]) => {
       const rest = ready(counts);

@@ -33,8 +33,6 @@ export interface PiecePlan {
   readonly sections: readonly PlannedSection[];
   /** The first panels that are worked, by which draw-in is told; null where nothing is cabled. */
   readonly cabled: PieceFabric | null;
-  /** Seams along its sides. */
-  readonly seams: number;
   readonly tail: { readonly school: TailSchool; readonly twentyMm: Millimetres };
   /** Standard deviation of the draw-in's scale, as it is believed. */
   readonly drawInSd: number;
@@ -179,18 +177,21 @@ function risen(sections: readonly PlannedSection[], until?: (section: WorkedSect
   return sum;
 }
 
-/** Seams run along the sides, up to the armhole where there is one. */
-export const seamRows = (sections: readonly PlannedSection[]) =>
-  risen(sections, ({ section, side }) => section.kind === "castOffAt" && side === "whole");
+const isArmhole = ({ section, side }: WorkedSection) => section.kind === "castOffAt" && side === "whole";
+
+/** Height in plain rows of a side up to the armhole, where there is one. */
+export const seamRows = (sections: readonly PlannedSection[]) => risen(sections, isArmhole);
+
+/** Which of the sections begins the armhole; behind the last where none does. */
+export function armholeAt(sections: readonly PlannedSection[]): number {
+  const at = sections.findIndex(({ worked }) => isArmhole(worked));
+  return at < 0 ? sections.length : at;
+}
 
 /** The lines of a piece alone, with `unknowns` as given: what is reckoned again and again for the doubts. */
 function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): readonly LedgerLine[] {
   const basis = { plan, plain, unknowns };
-  const seams = seamYarn(plan.seams, millimetres(seamRows(plan.sections) * plain.heightMm));
-  return [
-    ...plan.sections.flatMap((planned) => sectionLines(planned, basis)),
-    ...(plan.seams > 0 ? [{ part: "seams" as const, yarnId: plan.yarnId, sectionId: null, mm: seams }] : []),
-  ];
+  return plan.sections.flatMap((planned) => sectionLines(planned, basis));
 }
 
 /** The figures of a piece at a gauge. Example: 100 plain stitches by 100 rows at 20 x 28 are 50 by 35.7 cm. */

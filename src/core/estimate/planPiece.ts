@@ -224,7 +224,6 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
       : millimetres(needleMm / 2),
     sections,
     cabled: cabledOf(worked.sections),
-    seams: without.includes("seams") ? 0 : piece.seams,
     tail: {
       school: piece.tail.school,
       twentyMm: millimetres(piece.tail.twentyMm ?? 20 * CAST_ON_WIDTHS * plain.widthMm),

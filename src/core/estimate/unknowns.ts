@@ -16,6 +16,8 @@ export interface Unknowns {
   readonly tail: number;
   /** Loops in a cast-off stitch. */
   readonly castOff: number;
+  /** Yarn of extras that nobody can measure beforehand, as a pompon by its size. */
+  readonly extras: number;
 }
 
 /** Nothing off: what is most likely where nothing was measured. */
@@ -28,4 +30,5 @@ export const NOTHING_OFF: Unknowns = {
   drawHeight: 0,
   tail: 0,
   castOff: 0,
+  extras: 0,
 };

@@ -4,8 +4,10 @@ import type { Millimetres } from "../units/brands";
 import type { PutUp } from "../yarn/putUp";
 import { fewestBalls, joinWaste } from "./balls";
 import { swatchYarn } from "./edges";
+import { extraYarn, type ExtraPlan } from "./extras";
 import { ledgerOf, sumOf, totalOf, type Ledger, type LedgerLine } from "./ledger";
 import { deviated, estimatePiece, type PieceEstimate, type PiecePlan } from "./piece";
+import { sewingYarn, type SeamPlan } from "./seams";
 import type { Unknowns } from "./unknowns";
 
 export interface PlannedYarn {
@@ -13,6 +15,8 @@ export interface PlannedYarn {
   readonly putUp: PutUp;
   /** Standard deviation in ln of what a ball of it holds. */
   readonly putUpSd: number;
+  /** What a join of two balls of it takes. */
+  readonly joinMm: number;
 }
 
 export interface ProjectPlan {
@@ -20,11 +24,12 @@ export interface ProjectPlan {
   /** What else is off, as it is believed: deviations from this gauge, which are none, and from what is usual. */
   readonly likely: Unknowns;
   readonly needleMm: Millimetres;
-  /** The first is the one that the swatch and the extras are of. */
+  /** The first is the one that the swatch is of. */
   readonly yarns: readonly PlannedYarn[];
-  /** Side of a square swatch that the yarn is to hold too, and yarn for extras; 0 for none. */
+  /** Side of a square swatch that the yarn is to hold too; 0 for none. */
   readonly swatchMm: Millimetres;
-  readonly extrasMm: Millimetres;
+  readonly seams: readonly SeamPlan[];
+  readonly extras: readonly ExtraPlan[];
   /** In the order of knitting; at least one. */
   readonly pieces: readonly PiecePlan[];
 }
@@ -44,6 +49,8 @@ export interface YarnEstimate {
 /** A line of the ledger with its piece; null for what belongs to the project. */
 export interface ProjectLine extends LedgerLine {
   readonly pieceId: string | null;
+  /** The seam or the extra that it is of. */
+  readonly itemId?: string;
 }
 
 export interface ProjectEstimate {
@@ -59,21 +66,34 @@ export interface ProjectEstimate {
   readonly totalMm: Millimetres;
 }
 
-/** What belongs to the project and to no piece. */
+/** What belongs to no section: the swatch, seams and extras. */
 function sharedLines(
-  { swatchMm, extrasMm, yarns }: ProjectPlan,
+  { swatchMm, seams, extras, yarns }: ProjectPlan,
   plain: PieceEstimate["plain"],
+  unknowns: Unknowns,
 ): readonly ProjectLine[] {
-  const yarnId = yarns[0]?.id ?? "";
-  const line = (part: "swatch" | "extras", mm: number) =>
-    mm > 0 ? [{ part, yarnId, sectionId: null, pieceId: null, mm }] : [];
-  return [...line("swatch", swatchMm > 0 ? swatchYarn(swatchMm, plain) : 0), ...line("extras", extrasMm)];
+  const none = { sectionId: null, pieceId: null };
+  const swatch: readonly ProjectLine[] =
+    swatchMm > 0
+      ? [{ ...none, part: "swatch", yarnId: yarns[0]?.id ?? "", mm: swatchYarn(swatchMm, plain) }]
+      : [];
+  return [
+    ...swatch,
+    ...seams.map((seam): ProjectLine => {
+      const { id: itemId, yarnId, pieceId } = seam;
+      return { ...none, part: "seams", yarnId, pieceId, itemId, mm: sewingYarn(seam, plain) };
+    }),
+    ...extras.map((extra): ProjectLine => {
+      const mm = extraYarn(extra, plain.loopMm, unknowns.extras);
+      return { ...none, part: "extras", yarnId: extra.yarnId, itemId: extra.id, mm };
+    }),
+  ];
 }
 
 /** The joins of a yarn's lines, in as few balls as hold them. */
-function joinsOf({ id, putUp }: PlannedYarn, lines: readonly LedgerLine[]) {
-  const balls = fewestBalls(sumOf(lines), putUp.lengthM);
-  const mm = joinWaste(balls);
+function joinsOf({ id, putUp, joinMm }: PlannedYarn, lines: readonly LedgerLine[]) {
+  const balls = fewestBalls(sumOf(lines), putUp.lengthM, joinMm);
+  const mm = joinWaste(balls, joinMm);
   const line: ProjectLine = { part: "ends", yarnId: id, sectionId: null, pieceId: null, mm };
   return { balls, lines: mm > 0 ? [line] : [] };
 }
@@ -91,7 +111,7 @@ export function estimateProject(plan: ProjectPlan, unknowns: Unknowns = plan.lik
     ...pieces.flatMap(({ id, times, estimate }) =>
       estimate.lines.map((line) => ({ ...line, mm: times * line.mm, pieceId: id })),
     ),
-    ...sharedLines(plan, deviated(plan.gauge, unknowns)),
+    ...sharedLines(plan, deviated(plan.gauge, unknowns), unknowns),
   ];
   const yarns = plan.yarns.flatMap((yarn) => {
     const mine = unjoined.filter(({ yarnId }) => yarnId === yarn.id);

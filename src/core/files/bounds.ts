@@ -16,7 +16,12 @@ export const COUNTS = {
   hem: { least: 1, most: 200, things: "rows" },
   centre: { least: 0, most: 2000, things: "stitches" },
   band: { least: 1, most: 2000, things: "rows or stitches" },
-  seams: { least: 0, most: 8, things: "seams" },
+  sewn: { least: 1, most: 1000, things: "seams" },
+  extras: { least: 1, most: 1000, things: "of them" },
+  knots: { least: 1, most: 5000, things: "knots" },
+  bundle: { least: 1, most: 500, things: "strands" },
+  cut: { least: 1, most: 12, things: "times as long" },
+  cordStitches: { least: 2, most: 12, things: "stitches" },
   times: { least: 1, most: 40, things: "times" },
   rows: { least: 1, most: 5000, things: "rows" },
   borderRows: { least: 0, most: 40, things: "rows" },
@@ -65,6 +70,24 @@ export const LENGTHS = {
     tooSmall: "Under 10 cm of yarn need not be counted: check the unit.",
     tooLarge: "Over 5 km for extras is another project: check the unit.",
   },
+  open: {
+    least: 0,
+    most: 5000,
+    tooSmall: "A gap cannot be less than nothing.",
+    tooLarge: "Over 5 m is no gap: check the unit.",
+  },
+  tie: {
+    least: 20,
+    most: 10_000,
+    tooSmall: "Under 2 cm of yarn ties nothing: check the unit.",
+    tooLarge: "Over 10 m for one is another thing: check the unit.",
+  },
+  cord: {
+    least: 20,
+    most: 20_000,
+    tooSmall: "Under 2 cm is no cord: check the unit.",
+    tooLarge: "Over 20 m is longer than anybody twists: check the unit.",
+  },
   needle: {
     least: 0.5,
     most: 50,
@@ -85,6 +108,13 @@ export const SWATCH_G = {
   most: 500,
   tooSmall: "Under half a gram cannot be weighed: check the unit.",
   tooLarge: "Over 500 g is a garment, not a swatch: check the unit.",
+} as const satisfies Bounds;
+/** What a pompon or another extra may weigh, in g. */
+export const EXTRA_G = {
+  least: 0.5,
+  most: 2000,
+  tooSmall: "Under half a gram need not be counted: check the unit.",
+  tooLarge: "Over 2 kg is another project: check the unit.",
 } as const satisfies Bounds;
 export const STEP_G = { least: 0.01, most: 10 } as const;
 

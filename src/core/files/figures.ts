@@ -9,7 +9,7 @@ import { readMass } from "../units/mass";
 import { readPercent } from "../units/percent";
 import { read, type Bounds, type Reading } from "../units/reading";
 import { readPutUp, tellPutUp, type PutUp } from "../yarn/putUp";
-import { COUNTS, LENGTHS, SWATCH_G } from "./bounds";
+import { COUNTS, EXTRA_G, LENGTHS, SWATCH_G } from "./bounds";
 
 /** How a kind of figure is read and told, wherever it is kept. */
 interface FigureKind<Value> {
@@ -22,7 +22,7 @@ export interface Figure<Value> extends FigureKind<Value> {
   /** As it is called in a sentence: "the needle". */
   readonly name: string;
   /** Whose it is, so that each yarn, piece and section keeps what was typed for it. */
-  readonly of: "project" | "yarn" | "piece" | "section" | "swatch";
+  readonly of: "project" | "yarn" | "piece" | "section" | "swatch" | "seam" | "extra";
   /** May be left empty; what is empty is assumed. */
   readonly optional: boolean;
 }
@@ -51,7 +51,7 @@ const gauge = (what: "stitches" | "rows"): FigureKind<number> => ({
 });
 
 /** A number without a unit is metres or yards, as yarn is told. */
-const extras: FigureKind<number> = {
+const metresOfYarn: FigureKind<number> = {
   read: (text, units) => {
     const length = readLength(text, units === "metric" ? 1000 : 914.4, LENGTHS.extras);
     return length.ok ? read(length.value / 1000) : length;
@@ -60,10 +60,10 @@ const extras: FigureKind<number> = {
     units === "metric" ? `${plain(value, 2)} m` : `${plain(value / METRES_IN_YARD, 2)} yd`,
 };
 
-const mass: FigureKind<number> = {
-  read: (text, units) => readMass(text, units, SWATCH_G),
+const mass = (bounds: Bounds): FigureKind<number> => ({
+  read: (text, units) => readMass(text, units, bounds),
   tell: (value, units) => formatMassFine(grams(value), units),
-};
+});
 
 type Of = Figure<unknown>["of"];
 const optional = <Value>(of: Of, name: string, kind: FigureKind<Value>): Figure<Value> => ({
@@ -86,7 +86,6 @@ export const FIGURES = {
   sizeEase: optional<number>("project", "the ease", { read: readEase, tell: tellEase }),
   sizeAlong: optional("project", "the length", size(LENGTHS.piece)),
   swatch: optional("project", "the swatch to count in", size(LENGTHS.swatch)),
-  extras: optional("project", "the yarn for extras", extras),
   stitchGauge: optional("project", "the stitch gauge", gauge("stitches")),
   rowGauge: optional("project", "the row gauge", gauge("rows")),
   gaugeNeedle: optional("project", "the needle of the gauge", fine(LENGTHS.needle)),
@@ -98,7 +97,6 @@ export const FIGURES = {
     tell: (value: number) => `${plain(value, 1)} %`,
   }),
   putUp: needed<PutUp>("yarn", "what a ball holds", { read: readPutUp, tell: tellPutUp }),
-  seams: needed("piece", "the seams", counted(COUNTS.seams)),
   twenty: optional("piece", "the length of twenty stitches", size(LENGTHS.twenty)),
   ropes: needed("section", "the ropes", counted(COUNTS.ropes)),
   purls: needed("section", "the purls between ropes", counted(COUNTS.purls)),
@@ -137,9 +135,25 @@ export const FIGURES = {
   finishedStitches: optional("swatch", "the stitches measured when finished", counted(COUNTS.stitches)),
   finishedHeight: optional("swatch", "the finished height", size(LENGTHS.span)),
   finishedRows: optional("swatch", "the rows measured when finished", counted(COUNTS.rows)),
-  swatchMass: optional("swatch", "the weight", mass),
+  swatchMass: optional("swatch", "the weight", mass(SWATCH_G)),
   unravelledStitches: optional("swatch", "the stitches unravelled", counted(COUNTS.stitches)),
   unravelledLength: optional("swatch", "the yarn unravelled", size(LENGTHS.unravelled)),
+  seamTimes: needed("seam", "the number of seams", counted(COUNTS.sewn)),
+  seamOpen: optional("seam", "the gap left open", size(LENGTHS.open)),
+  seamLength: optional("seam", "the length of the seam", size(LENGTHS.piece)),
+  extraTimes: needed("extra", "how many of them", counted(COUNTS.extras)),
+  extraDiameter: needed("extra", "the diameter", size(LENGTHS.span)),
+  extraMass: needed("extra", "the weight", mass(EXTRA_G)),
+  extraKnots: needed("extra", "the knots", counted(COUNTS.knots)),
+  extraStrands: needed("extra", "the strands", counted(COUNTS.bundle)),
+  extraWinds: needed("extra", "the winds", counted(COUNTS.bundle)),
+  extraHang: needed("extra", "the length", size(LENGTHS.span)),
+  extraTie: needed("extra", "the yarn for each", size(LENGTHS.tie)),
+  extraCord: needed("extra", "the length of the cord", size(LENGTHS.cord)),
+  extraCut: needed("extra", "the length of a strand", counted(COUNTS.cut)),
+  extraStitches: needed("extra", "the stitches", counted(COUNTS.cordStitches)),
+  extraRows: needed("extra", "the rows", counted(COUNTS.rows)),
+  extraYarn: needed("extra", "the yarn kept", metresOfYarn),
 } as const satisfies Record<string, Figure<number> | Figure<PutUp>>;
 
 export type FigureId = keyof typeof FIGURES;

@@ -48,6 +48,41 @@ function sectioned(piece: Json): Json {
   };
 }
 
+const seamsId = (pieceId: unknown) => `seams-${String(pieceId)}`.slice(0, 64);
+
+/** A piece's own seams, as one that is sewn as often as they were all together. */
+const seamsOf = ({ id, seams, times }: Json): readonly Json[] =>
+  typeof seams === "number" && seams > 0
+    ? [
+        {
+          id: seamsId(id),
+          times: seams * (typeof times === "number" ? times : 1),
+          of: { pieceId: String(id), side: "side" },
+        },
+      ]
+    : [];
+
+/** A part of a file without what has gone elsewhere; what is no number stays, to be refused by name. */
+const without = (part: Json, key: string): Json =>
+  Object.fromEntries(Object.entries(part).filter(([one, value]) => one !== key || !goneFrom(value)));
+const goneFrom = (value: unknown) => typeof value === "number" || value === null;
+
+/** Seams told as a count of a piece, and yarn for extras told in metres, as items of their lists. */
+const listed = (project: Json): Json => ({
+  ...mapTyped(without(project, "extrasM"), (key) => {
+    const [field = "", of = ""] = key.split(" ");
+    if (key === "extras") return "extraYarn extras";
+    return field === "seams" ? `seamTimes ${seamsId(of)}` : key;
+  }),
+  pieces: mapList(project.pieces, (piece) => without(piece, "seams")),
+  seams: listOf(project.pieces).flatMap(seamsOf),
+  extras:
+    typeof project.extrasM === "number"
+      ? [{ kind: "kept", id: "extras", name: "Extras", lengthM: project.extrasM }]
+      : [],
+  version: 3,
+});
+
 /** Panels side by side with all their edges, as many stitches as they had. */
 const wholePanels = (fabric: Json): Json => ({
   ...fabric,
@@ -103,6 +138,11 @@ const MIGRATIONS: readonly Migration[] = [
           })),
         }),
     }),
+  },
+  {
+    name: "4: seams and extras are lists",
+    apply: (project) =>
+      typeof project.version === "number" && project.version < 3 ? listed(project) : project,
   },
 ];
 

@@ -4,6 +4,7 @@ import { BLOCKING_IDS } from "../fabric/blocking";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, EASE, LENGTHS } from "./bounds";
 import { besideSchema, swapSchema } from "./candidates";
+import { extraSchema, JOIN_IDS, seamSchema } from "./finishing";
 import { DYED, putUpSchema } from "./label";
 import { orderSchema } from "./orders";
 import { newSection, sectionSchema } from "./sections";
@@ -11,8 +12,8 @@ import { swatchSchema } from "./swatches";
 import { count, measure } from "./within";
 
 export const FORMAT = "brenok-project";
-/** 2: a panel taken so many times repeats its repeat, and its edges stand once. */
-export const VERSION = 2;
+/** 2: a panel taken so many times repeats its repeat, and its edges stand once. 3: seams and extras are lists. */
+export const VERSION = 3;
 
 const words = (most: number) => z.string().max(most);
 
@@ -55,8 +56,6 @@ const piece = z.strictObject({
   leftOut: z.boolean().default(false),
   /** How the piece will be finished: it decides how far its ribs pull in. */
   blocking: z.enum(BLOCKING_IDS).default("wetBlocked"),
-  /** Seams along its sides, up to an armhole; a seam between two pieces counts at one of them. */
-  seams: count(COUNTS.seams).default(0),
   tail: z
     .strictObject({
       school: z.enum(["wraps", "twenty", "widths"]),
@@ -135,8 +134,12 @@ export const projectSchema = z.strictObject({
     .default(NO_SIZE),
   /** Side of a square swatch that the yarn is to hold too; null where it is unravelled or of other yarn. */
   swatchMm: measure(LENGTHS.swatch).nullable().default(null),
-  /** Yarn for fringe, pompon, buttons and mending. */
-  extrasM: z.number().min(0.1).max(5000).nullable().default(null),
+  /** What is sewn, edge to edge. */
+  seams: z.array(seamSchema).max(60).default([]),
+  /** Pompons, fringe, cords, what is kept for mending. */
+  extras: z.array(extraSchema).max(40).default([]),
+  /** How one ball follows another. */
+  join: z.enum(JOIN_IDS).default("knot"),
   /** The knitter's own panels, as row text. */
   panels: z.array(panel).max(500).default([]),
   swatches: z.array(swatchSchema).max(40).default([]),
@@ -168,7 +171,6 @@ export const emptyPiece = (id: string, name: string): ProjectPiece => ({
   round: false,
   leftOut: false,
   blocking: "wetBlocked",
-  seams: 0,
   tail: { school: "wraps", twentyMm: null },
   sections: [
     newSection("castOn", `${id}/on`),
@@ -191,7 +193,9 @@ export function emptyProject(): Project {
     needleMm: null,
     size: NO_SIZE,
     swatchMm: null,
-    extrasM: null,
+    seams: [],
+    extras: [],
+    join: "knot",
     panels: [],
     swatches: [],
     swap: swapSchema.parse(undefined),

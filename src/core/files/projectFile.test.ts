@@ -109,7 +109,7 @@ test("a piece from before sections opens as a fabric between its edges, the usua
   const opened = readProject(JSON.stringify(old));
   if (!opened.ok) throw new Error(opened.message);
   const [back, front] = opened.project.pieces;
-  expect(back).toMatchObject({ blocking: "wetBlocked", seams: 0, times: 1, round: false });
+  expect(back).toMatchObject({ blocking: "wetBlocked", times: 1, round: false });
   expect(back?.sections).toMatchObject([
     { kind: "castOn", method: "longTail", stitches: null },
     { kind: "fabric", content: "ropes", ropes: 9, edge: 11, by: "rows", rows: 150 },
@@ -153,4 +153,37 @@ test("the published schema is the one that files are checked by (npm run schema 
   expect(JSON.parse(published)).toEqual(
     JSON.parse(JSON.stringify(z.toJSONSchema(projectSchema, { io: "input" }))),
   );
+});
+
+test("seams told as a count of a piece, and metres for extras, open as items that take what they took", () => {
+  const [back, front] = demo.pieces;
+  const old: Record<string, unknown> = {
+    ...demo,
+    version: 2,
+    extrasM: 18.3,
+    pieces: [back, { ...front, seams: 2, times: 3 }],
+    typed: { extras: "20 yd", "seams front": "two", needle: "5 mm" },
+  };
+  for (const key of ["seams", "extras", "join"]) delete old[key];
+  const opened = readProject(JSON.stringify(old));
+  if (!opened.ok) throw new Error(opened.message);
+  const { seams, extras, join, typed } = opened.project;
+  expect(seams).toMatchObject([{ times: 6, of: { pieceId: "front", side: "side" }, to: null }]);
+  expect(extras).toMatchObject([{ kind: "kept", by: "length", lengthM: 18.3, times: 1 }]);
+  expect(join).toBe("knot");
+  // What was typed goes with it, what could not be read too.
+  expect(typed).toEqual({
+    "extraYarn extras": "20 yd",
+    [`seamTimes ${seams[0]?.id}`]: "two",
+    needle: "5 mm",
+  });
+  expect(readProject(writeProject(opened.project))).toEqual(opened);
+});
+
+test.each([
+  [{ extrasM: "much" }, "extrasM"],
+  [{ pieces: [{ ...demo.pieces[0], seams: "two" }] }, "seams"],
+])("an older file whose seams or extras cannot be read is refused by name", (given, name) => {
+  const opened = readProject(JSON.stringify({ ...demo, version: 2, ...given }));
+  expect(opened.ok ? "" : `${opened.path} ${opened.message}`).toContain(name);
 });

@@ -1,6 +1,7 @@
 /** What was typed and could not be read: the last good value stands in its place, and the answer has to say so. */
 import type { UnitSystem } from "../units/brands";
 import { FIGURES, type Figure, type FigureId } from "./figures";
+import type { Extra } from "./finishing";
 import type { Project } from "./project";
 import type { ProjectSection, SectionKind } from "./sections";
 
@@ -15,6 +16,8 @@ export interface RefusedFigure {
   readonly sectionId: string | null;
   readonly swatchId: string | null;
   readonly yarnId: string | null;
+  /** The seam or the extra that it is of. */
+  readonly item: { readonly of: "seams" | "extras"; readonly id: string } | null;
 }
 
 type Asks = (section: ProjectSection) => readonly FigureId[];
@@ -59,7 +62,27 @@ const ASKED: { readonly [Kind in SectionKind]: Asks } = {
 /** Figures that an answer does not stand on. */
 const NO_MATTER: readonly FigureId[] = ["sizeAcross", "sizeEase", "sizeAlong"];
 
-const NOBODY = { pieceId: null, sectionId: null, swatchId: null, yarnId: null };
+const NOBODY = { pieceId: null, sectionId: null, swatchId: null, yarnId: null, item: null };
+
+/** What is asked for of an extra of each kind, besides how many of it there are. */
+export function extraAsks(extra: Extra): readonly FigureId[] {
+  switch (extra.kind) {
+    case "pompon":
+      return [extra.by === "size" ? "extraDiameter" : "extraMass"];
+    case "fringe":
+      return ["extraKnots", "extraStrands", "extraHang"];
+    case "tassel":
+      return ["extraWinds", "extraHang"];
+    case "buttons":
+      return ["extraTie"];
+    case "twisted":
+      return ["extraStrands", "extraCord", "extraCut"];
+    case "knitted":
+      return ["extraStitches", "extraRows"];
+    case "kept":
+      return [extra.by === "length" ? "extraYarn" : "extraMass"];
+  }
+}
 
 /** Whose a typed text is, as long as that still asks for it; null where nothing hangs on it any more. */
 function ownerOf(project: Project, id: FigureId, of: string) {
@@ -76,6 +99,17 @@ function ownerOf(project: Project, id: FigureId, of: string) {
       const swatch = swatches.find((one) => one.id === of);
       const counts = swatch && yarns.some((yarn) => yarn.id === swatch.yarnId);
       return counts ? { ...NOBODY, swatchId: of } : null;
+    }
+    case "seam":
+      return project.seams.some((one) => one.id === of) && !project.without.includes("seams")
+        ? { ...NOBODY, item: { of: "seams" as const, id: of } }
+        : null;
+    case "extra": {
+      const extra = project.extras.find((one) => one.id === of);
+      const asked = extra && (id === "extraTimes" || extraAsks(extra).includes(id));
+      return asked && !project.without.includes("extras")
+        ? { ...NOBODY, item: { of: "extras" as const, id: of } }
+        : null;
     }
     case "piece":
       return pieces.some((one) => one.id === of && !one.leftOut) ? { ...NOBODY, pieceId: of } : null;

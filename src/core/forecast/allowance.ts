@@ -18,5 +18,5 @@ const BY_RULE = ["drawIn", "crossings", "texture"] as const;
 export function byAllowance({ ledger, totalMm, yarn }: YarnEstimate, percent: number): ByAllowance {
   const plain = BY_RULE.reduce((rest, part) => rest - ledger[part], totalMm as number);
   const needMm = millimetres(plain * (1 + percent / 100));
-  return { needMm, balls: fewestBalls(needMm, yarn.putUp.lengthM) };
+  return { needMm, balls: fewestBalls(needMm, yarn.putUp.lengthM, yarn.joinMm) };
 }

@@ -7,7 +7,7 @@ import type { Need } from "../estimate/need";
 import type { Unknowns } from "../estimate/unknowns";
 
 /** Unknowns as the knitter would name them: drift and gauge are one. */
-export type DoubtId = "width" | "height" | "loop" | "draw" | "give" | "tail" | "castOff" | "putUp";
+export type DoubtId = "width" | "height" | "loop" | "draw" | "give" | "tail" | "castOff" | "extras" | "putUp";
 
 const DOUBT_OF: { readonly [Id in Exclude<BeliefId, `putUp ${string}`>]: DoubtId | null } = {
   width: "width",
@@ -23,6 +23,7 @@ const DOUBT_OF: { readonly [Id in Exclude<BeliefId, `putUp ${string}`>]: DoubtId
   give: "give",
   tail: "tail",
   castOff: "castOff",
+  extras: "extras",
 };
 
 const doubtOf = (id: BeliefId): DoubtId | null =>
@@ -38,7 +39,7 @@ export interface Doubt {
 
 /** A vector of deviations about a belief's mean, as what is off of the project that was planned at that mean. */
 const offFrom = (likely: Unknowns, away: Deviations): Unknowns => {
-  const { width, height, loop, give, drawWidth, drawHeight, tail, castOff } = ofProject(away);
+  const { width, height, loop, give, drawWidth, drawHeight, tail, castOff, extras } = ofProject(away);
   return {
     width,
     height,
@@ -48,6 +49,7 @@ const offFrom = (likely: Unknowns, away: Deviations): Unknowns => {
     give: likely.give + give,
     tail: likely.tail + tail,
     castOff: likely.castOff + castOff,
+    extras: likely.extras + extras,
   };
 };
 
@@ -82,7 +84,7 @@ export function doubtsOf({ axes, covariance }: Gaussian, slope: Float64Array): r
   const byDoubt = new Map<DoubtId, number>();
   for (const [index, id] of axes.entries()) {
     const doubt = doubtOf(id);
-    if (doubt === null || (doubt === "putUp" && (slope[index] ?? 0) === 0)) continue;
+    if (doubt === null || ((doubt === "putUp" || doubt === "extras") && (slope[index] ?? 0) === 0)) continue;
     byDoubt.set(doubt, (byDoubt.get(doubt) ?? 0) + (slope[index] ?? 0) * (carried[index] ?? 0));
   }
   const positive = [...byDoubt].map(([id, part]) => ({ id, part: Math.max(0, part) }));

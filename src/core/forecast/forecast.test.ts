@@ -1,3 +1,4 @@
+import { newExtra } from "../files/finishing";
 import { cabledBack } from "../estimate/anyProject";
 import { emptyProject, type Project } from "../files/project";
 import { forecastProject, layUnread } from "./projectForecast";
@@ -128,7 +129,7 @@ test("a put-up that is only usual for such a yarn is doubted more", () => {
 });
 
 test("leaving something out saves what it takes, whether it is left out now or not", () => {
-  const withSwatch = { ...demo, swatchMm: 120, extrasM: 7 };
+  const withSwatch = { ...demo, swatchMm: 120, extras: [newExtra("kept", "mending", { lengthM: 7 })] };
   const saved = savingsOf(withSwatch, layUnread(withSwatch));
   expect(saved.get("extras")).toBeCloseTo(7000, 3);
   expect(saved.get("swatch")).toBeGreaterThan(5000);

@@ -1,7 +1,7 @@
 /** The chance that so many balls are enough, and how many to buy for the certainty that is wanted: by drawn projects. */
 import { putUpId, type BeliefId } from "../belief/axes";
 import { marginal, type Gaussian } from "../belief/prior";
-import { JOIN_MM, joinWaste } from "../estimate/balls";
+import { joinWaste } from "../estimate/balls";
 import { needOf, type Keeping, type Need } from "../estimate/need";
 import type { Unknowns } from "../estimate/unknowns";
 import type { ProjectEstimate, ProjectPlan, YarnEstimate } from "../estimate/wholeProject";
@@ -101,13 +101,14 @@ function drawnNeeds(
     axis("height"),
     axis("driftHeight"),
   ];
-  const [loop, give, drawWidth, drawHeight, tail, castOff] = [
+  const [loop, give, drawWidth, drawHeight, tail, castOff, extras] = [
     axis("loop"),
     axis("give"),
     axis("drawWidth"),
     axis("drawHeight"),
     axis("tail"),
     axis("castOff"),
+    axis("extras"),
   ];
   // One object is filled again and again: twenty thousand of them would be swept up in the middle of an answer.
   const off = { ...likely };
@@ -122,18 +123,29 @@ function drawnNeeds(
     off.drawHeight = at(drawHeight);
     off.tail = likely.tail + at(tail);
     off.castOff = likely.castOff + at(castOff);
+    off.extras = likely.extras + at(extras);
     needs[index] = need(off, keeping);
   }
   return needs;
 }
 
+/** What a ball holds, and what a join takes of it. */
+interface Wound {
+  readonly ballMm: number;
+  readonly joinMm: number;
+}
+
 /** For each count of balls, how many of the drawn projects it is enough for; joins need yarn too. */
-function countBalls(needs: Float64Array, ballMm: number, putUps: Float64Array | null): readonly number[] {
+function countBalls(
+  needs: Float64Array,
+  { ballMm, joinMm }: Wound,
+  putUps: Float64Array | null,
+): readonly number[] {
   const enough: number[] = [];
   for (let index = 0; index < needs.length; index += 1) {
     const need = needs[index] ?? 0;
     const ball = ballMm * exp(putUps?.[index] ?? 0);
-    const balls = max(1, ceil((need - JOIN_MM) / max(1, ball - JOIN_MM)));
+    const balls = max(1, ceil((need - joinMm) / max(1, ball - joinMm)));
     enough[balls] = (enough[balls] ?? 0) + 1;
   }
   return enough;
@@ -171,8 +183,8 @@ const quantilesOf = <Value extends number>(percentiles: readonly Value[]) =>
 const WIDTH_DRAWS = 8000;
 
 /** Chances of counts of balls, as of `needs`. */
-function countedBalls(needs: Float64Array, ballMm: number, putUps: Float64Array | null, wanted: number) {
-  const all = chancesOf(countBalls(needs, ballMm, putUps), needs.length, wanted);
+function countedBalls(needs: Float64Array, wound: Wound, putUps: Float64Array | null, wanted: number) {
+  const all = chancesOf(countBalls(needs, wound, putUps), needs.length, wanted);
   const chanceOf = (balls: number): BallChance => all[balls - 1] ?? { balls, chance: 1 };
   const advised = all.find(({ chance }) => chance >= wanted) ?? chanceOf(all.length + 1);
   return { all, chanceOf, advised };
@@ -182,10 +194,14 @@ function countedBalls(needs: Float64Array, ballMm: number, putUps: Float64Array 
  * What the need of a yarn weighs, in g: its share of balls that hold what they really hold, both drawn together, so
  * that what a weighing said of the two is kept. Example: where a ball holds just what its band says, need times g/m.
  */
-export function quantilesOfMass({ yarn: { putUp }, balls, drawn: { needsMm, putUps } }: YarnForecast) {
+export function quantilesOfMass({
+  yarn: { putUp, joinMm },
+  balls,
+  drawn: { needsMm, putUps },
+}: YarnForecast) {
   const perMm = putUp.massG / putUp.lengthM / 1000;
   const masses = needsMm.map((need, index) => need * perMm * exp(-(putUps?.[index] ?? 0)));
-  return quantilesOf(percentilesOf(masses, joinWaste(balls) * perMm));
+  return quantilesOf(percentilesOf(masses, joinWaste(balls, joinMm) * perMm));
 }
 
 /**
@@ -201,16 +217,17 @@ function forecastYarn(
   const { yarn, balls: fewest } = estimate;
   const needs = drawnNeeds(drawn, likely, need);
   const putUps = draws[belief.axes.indexOf(putUpId(yarn.id))] ?? null;
-  const percentilesMm = percentilesOf(needs, joinWaste(fewest));
+  const wasteMm = joinWaste(fewest, yarn.joinMm);
+  const percentilesMm = percentilesOf(needs, wasteMm);
   const wanted = CERTAINTIES[wish.certainty];
   const ruled = byAllowance(estimate, wish.school.percent);
-  const ballMm = yarn.putUp.lengthM * 1000;
-  const { all, chanceOf, advised: byModel } = countedBalls(needs, ballMm, putUps, wanted);
+  const wound = { ballMm: yarn.putUp.lengthM * 1000, joinMm: yarn.joinMm };
+  const { all, chanceOf, advised: byModel } = countedBalls(needs, wound, putUps, wanted);
   const some = fewer(drawn, WIDTH_DRAWS);
   const wide = drawnNeeds(some, likely, need, "width");
-  const atWidth = countedBalls(wide, ballMm, putUps?.subarray(0, WIDTH_DRAWS) ?? null, wanted);
+  const atWidth = countedBalls(wide, wound, putUps?.subarray(0, WIDTH_DRAWS) ?? null, wanted);
   const advised = wish.school.by === "allowance" ? chanceOf(ruled.balls) : byModel;
-  const slope = slopeOfNeed(belief, likely, need, { yarnId: yarn.id, wasteMm: joinWaste(fewest) });
+  const slope = slopeOfNeed(belief, likely, need, { yarnId: yarn.id, wasteMm });
   const around = [advised.balls - 1, advised.balls, advised.balls + 1].filter((balls) => balls > 0);
   return {
     ...estimate,

@@ -35,9 +35,10 @@ function normalAt(chance: number): number {
 /** The fewest balls that are enough with the chance wanted, when ln(need) is normal. */
 function advisedAt(yarn: YarnForecast, lnShift: number, sd: number, wanted: number): number {
   const ballMm = yarn.yarn.putUp.lengthM * 1000;
-  const lnNeed = Math.log(yarn.totalMm - joinWaste(yarn.balls)) + lnShift;
+  const { joinMm } = yarn.yarn;
+  const lnNeed = Math.log(yarn.totalMm - joinWaste(yarn.balls, joinMm)) + lnShift;
   for (let balls = 1; ; balls += 1) {
-    const chance = chanceBelow((Math.log(balls * ballMm - joinWaste(balls)) - lnNeed) / sd);
+    const chance = chanceBelow((Math.log(balls * ballMm - joinWaste(balls, joinMm)) - lnNeed) / sd);
     if (chance >= wanted || balls > 10_000) return balls;
   }
 }

@@ -27,6 +27,13 @@ export type Omission =
       readonly sectionId: string;
       readonly message: string;
     }
+  /** A seam or an extra that cannot be reckoned. */
+  | {
+      readonly kind: "finishing";
+      readonly of: "seams" | "extras";
+      readonly id: string;
+      readonly message: string;
+    }
   /** Something that was read off a swatch and is not taken in. */
   | {
       readonly kind: "measurement";
@@ -59,11 +66,14 @@ const ofMeasurement = ({ swatchId, kind, taken, question }: Measured): readonly 
  */
 export function omissionsOf(
   project: Project,
-  { findings, belief }: Pick<KnownForecast, "findings" | "belief">,
+  { findings, finishing, belief }: Pick<KnownForecast, "findings" | "finishing" | "belief">,
   units?: UnitSystem,
 ): readonly Omission[] {
   return [
     ...findings.flatMap(ofFinding),
+    ...finishing.flatMap(({ of, id, message, leftOut }): readonly Omission[] =>
+      leftOut && !project.without.includes(of) ? [{ kind: "finishing", of, id, message }] : [],
+    ),
     ...refusedFigures(project, units).map((figure): Omission => ({
       kind: "figure",
       figure,

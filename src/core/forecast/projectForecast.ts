@@ -3,8 +3,11 @@ import { ofProject } from "../belief/axes";
 import { believe, isGaugeMeasured, isPatternWeighed, type Belief } from "../belief/believe";
 import { marginal } from "../belief/prior";
 import { putUpId } from "../belief/axes";
+import { JOINS } from "../estimate/balls";
+import { planExtras } from "../estimate/extras";
 import type { PiecePlan } from "../estimate/piece";
 import { planPiece, type PieceFinding, type PlannedPiece } from "../estimate/planPiece";
+import { planSeams, type FinishingFinding } from "../estimate/seams";
 import {
   estimateProject,
   type PlannedYarn,
@@ -45,6 +48,8 @@ interface Basis {
   /** All pieces as they were worked, those without a row too. */
   readonly worked: ReadonlyMap<string, WorkedPiece>;
   readonly findings: readonly Finding[];
+  /** Seams and extras that cannot be reckoned, or should be thought of. */
+  readonly finishing: readonly FinishingFinding[];
 }
 
 export interface KnownForecast extends Basis {
@@ -105,6 +110,7 @@ function yarnsOf(project: Project): readonly PlannedYarn[] | null {
       id,
       putUp: { massG: grams(massG), lengthM: metres(lengthM), ...(noMass && { noMass }) },
       putUpSd: PUT_UP_SD[putUp ? putUpFrom : "usual"],
+      joinMm: JOINS[project.join].mm,
     };
   });
 }
@@ -137,8 +143,8 @@ const believedPutUps = (yarns: readonly PlannedYarn[], belief: Belief): readonly
 
 /** What is off of a project that is planned at the believed gauge and draw-in: neither of these. */
 const likelyOf = ({ likely }: Belief): Unknowns => {
-  const { loop, give, tail, castOff } = ofProject(likely);
-  return { width: 0, height: 0, drawWidth: 0, drawHeight: 0, loop, give, tail, castOff };
+  const { loop, give, tail, castOff, extras } = ofProject(likely);
+  return { width: 0, height: 0, drawWidth: 0, drawHeight: 0, loop, give, tail, castOff, extras };
 };
 
 /** Everything that the estimate stands on, each with its source; or why there is none. */
@@ -169,6 +175,8 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
   );
   const pieces = each.flatMap(({ planned }): readonly PiecePlan[] => (planned.plan ? [planned.plan] : []));
   if (pieces.length === 0) return unknown([], findings);
+  const sewn = planSeams(project, { gauge, pieces });
+  const added = planExtras(project, yarns);
   return {
     plan: {
       gauge,
@@ -176,7 +184,8 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
       needleMm,
       yarns: believedPutUps(yarns, belief),
       swatchMm: millimetres(without.includes("swatch") ? 0 : (project.swatchMm ?? 0)),
-      extrasMm: millimetres(without.includes("extras") ? 0 : (project.extrasM ?? 0) * 1000),
+      seams: without.includes("seams") ? [] : sewn.seams,
+      extras: without.includes("extras") ? [] : added.extras,
       pieces,
     },
     belief,
@@ -193,6 +202,7 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
       ]),
     ),
     findings,
+    finishing: [...sewn.findings, ...added.findings],
   };
 }
 

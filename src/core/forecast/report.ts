@@ -53,10 +53,14 @@ function pathOf(
   return `pieces.${piece}.sections.${section}${PATHS[field]}`;
 }
 
+const pathOfItem = (project: Project, { of, id }: { readonly of: "seams" | "extras"; readonly id: string }) =>
+  `${of}.${project[of].findIndex((one: { readonly id: string }) => one.id === id)}`;
+
 /** Where what is left out lies in the file. */
 function pathOfOmission(project: Project, omission: Omission): string {
   if (omission.kind === "figure") return `typed.${omission.figure.key}`;
   if (omission.kind === "field") return pathOf(project, { ...omission, field: "colour" });
+  if (omission.kind === "finishing") return pathOfItem(project, omission);
   if (omission.kind !== "measurement") return pathOf(project, { ...omission, field: omission.kind });
   const swatch = project.swatches.findIndex(({ id }) => id === omission.swatchId);
   return `swatches.${swatch}.${omission.measure}`;
@@ -110,6 +114,9 @@ export function reportOn(
         message: omission.message,
       })),
       ...answer.findings.filter(({ leftOut }) => !leftOut).map(tell),
+      ...answer.finishing
+        .filter(({ leftOut }) => !leftOut)
+        .map((one) => ({ path: pathOfItem(project, one), message: one.message })),
       ...saidToLeaveOut(project).map((one) => ({
         path: pathOf(project, { ...one, field: "section" }),
         message: "Left out, as the project says.",

@@ -37,14 +37,20 @@ function pickUpText(rows: number, stitches: number): string {
   );
 }
 
+/** What lies along an edge: the bars between rows of a side, the stitches of an end. */
+export type Along = "stitches" | "rows";
+
 export interface MixedSeam {
   /** How often the whole plan comes again along the seam. */
   readonly times: number;
-  readonly stitches: number;
-  readonly rows: number;
-  /** Stitches of the plan, counted from 1, that take one bar more than the others; and how many the others take. */
+  /** Of the plan: how many of the edge that has fewer, and of the other. */
+  readonly few: number;
+  readonly many: number;
+  /** Those of the fewer, counted from 1, that take one more than the others; and how many the others take. */
   readonly wider: readonly number[];
-  readonly bars: number;
+  readonly each: number;
+  /** What the plan leaves over at the end of both edges. */
+  readonly left: readonly [few: number, many: number];
   readonly text: string;
 }
 
@@ -52,25 +58,57 @@ export interface MixedSeam {
 const listed = (numbers: readonly number[]) =>
   numbers.length < 2 ? numbers.join() : `${numbers.slice(0, -1).join(", ")} and ${numbers.at(-1)}`;
 
+/** A plan longer than this cannot be kept in the head. */
+const LONGEST_PLAN = 20;
+
+/** The ratio of two counts in numbers that can be kept in the head. Example: 171 to 221 is as 7 to 9. */
+function ratioOf(few: number, many: number): readonly [number, number] {
+  const shared = gcd(few, many);
+  if (few / shared <= LONGEST_PLAN) return [few / shared, many / shared];
+  let best: readonly [number, number] = [1, Math.round(many / few)];
+  for (let part = 2; part <= LONGEST_PLAN; part += 1) {
+    const other = Math.round((part * many) / few);
+    if (Math.abs(other / part - many / few) < Math.abs(best[1] / best[0] - many / few)) best = [part, other];
+  }
+  return best;
+}
+
+const ONE: { readonly [Thing in Along]: string } = { stitches: "stitch", rows: "row" };
+/** Taken by the needle: a row of a side is taken by its bar. */
+const TAKEN: { readonly [Thing in Along]: string } = { stitches: "stitch", rows: "bar" };
+const counted = (number: number, thing: string, things: string) =>
+  number === 1 ? `one ${thing}` : `${number} ${things}`;
+
 /**
- * A seam of stitches to rows: how many bars each stitch takes, spread evenly.
+ * A seam of two edges: how many of the one are taken for each of the other, spread evenly; which edge has fewer does
+ * not matter. What is left over at the end is told. Counts from 1.
  * Example: 7 stitches to 9 rows: one bar for each stitch, two for stitches 4 and 7.
  */
-export function mixedSeam(stitches: number, rows: number): Reading<MixedSeam> {
-  if (stitches > rows)
-    return unread(
-      `${stitches} stitches do not fit onto ${rows} rows, one bar for each at least: ease the longer side in, or sew it the other way round.`,
-    );
-  const times = gcd(stitches, rows);
-  const [each, over] = [stitches / times, rows / times];
-  const shares = sharesOf(over, each);
-  const bars = Math.min(...shares);
-  const wider = shares.flatMap((share, index) => (share > bars ? [index + 1] : []));
-  const count = (number: number) => (number === 1 ? "one bar" : `${number} bars`);
-  const plain = `Take ${count(bars)} for each stitch`;
-  const text =
+export function mixedSeam(
+  one: number,
+  other: number,
+  [ofOne, ofOther]: readonly [Along, Along] = ["stitches", "rows"],
+): MixedSeam {
+  const turned = one > other;
+  const [fewer, more] = turned ? [other, one] : [one, other];
+  const [thing, taken] = turned ? [ofOther, ofOne] : [ofOne, ofOther];
+  const [few, many] = ratioOf(fewer, more);
+  const times = Math.min(Math.floor(fewer / few), Math.floor(more / many));
+  const shares = sharesOf(many, few);
+  const each = Math.min(...shares);
+  const wider = shares.flatMap((share, index) => (share > each ? [index + 1] : []));
+  const left = [fewer - times * few, more - times * many] as const;
+  const bars = (count: number) =>
+    counted(count, TAKEN[taken], `${TAKEN[taken]}${taken === "rows" ? "s" : "es"}`);
+  const plain = `Take ${bars(each)} for each ${ONE[thing]}`;
+  const plan =
     wider.length === 0
       ? `${plain}.`
-      : `Of every ${each} stitches: ${count(bars)} for each, but ${count(bars + 1)} for stitch ${listed(wider)}.`;
-  return read({ times, stitches: each, rows: over, wider, bars, text });
+      : `Of every ${few} ${thing}: ${bars(each)} for each, but ${bars(each + 1)} for ${ONE[thing]} ${listed(wider)}.`;
+  const [leftFew, leftMany] = left;
+  const over =
+    leftFew === 0 && leftMany === 0
+      ? ""
+      : ` At the end ${counted(leftFew, ONE[thing], thing)} and ${bars(leftMany)} are left: ease them in.`;
+  return { times, few, many, wider, each, left, text: plan + over };
 }

@@ -86,14 +86,23 @@ function countWords(text: string, rows: number): readonly [number, number] {
 }
 
 test("7 stitches to 9 rows: one bar each, two for stitches 4 and 7", () => {
-  expect(given(mixedSeam(7, 9))).toMatchObject({ times: 1, wider: [4, 7], bars: 1 });
-  expect(given(mixedSeam(70, 90))).toMatchObject({ times: 10, stitches: 7, rows: 9 });
-  expect(given(mixedSeam(5, 5)).text).toBe("Take one bar for each stitch.");
-  expect(refusal(mixedSeam(9, 7))).toMatch(/do not fit/);
+  expect(mixedSeam(7, 9)).toMatchObject({ times: 1, wider: [4, 7], each: 1 });
+  expect(mixedSeam(70, 90)).toMatchObject({ times: 10, few: 7, many: 9, left: [0, 0] });
+  expect(mixedSeam(5, 5).text).toBe("Take one bar for each stitch.");
+  expect(mixedSeam(9, 7).text).toBe("Of every 7 rows: one stitch for each, but 2 stitches for row 4 and 7.");
+  expect(mixedSeam(97, 151).few).toBeLessThanOrEqual(20);
+  const any = fc.integer({ min: 1, max: 400 });
   fc.assert(
-    fc.property(fc.integer({ min: 1, max: 200 }), fc.integer({ min: 0, max: 200 }), (stitches, more) => {
-      const seam = given(mixedSeam(stitches, stitches + more));
-      expect(seam.times * (seam.stitches * seam.bars + seam.wider.length)).toBe(stitches + more);
+    fc.property(any, any, (one, other) => {
+      const { times, few, many, wider, each, left, text } = mixedSeam(one, other);
+      expect(few * each + wider.length).toBe(many);
+      expect([times * few + left[0], times * many + left[1]]).toEqual([
+        Math.min(one, other),
+        Math.max(one, other),
+      ]);
+      // What is left is told, and is little beside the seam.
+      expect(text.includes("left")).toBe(left.some((count) => count > 0));
+      expect(Math.min(...left)).toBeLessThan(2 * Math.max(few, many));
     }),
   );
 });

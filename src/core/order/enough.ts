@@ -63,15 +63,20 @@ export function valueOfRank(values: Float64Array, rank: number): number {
  * balls hold more than their bands say. Balls of several lots are taken to be off alike, which errs on the safe side.
  * Example: a project that needs 100 m for sure has enough in one ball of 100 m, not in two of 50 m.
  */
-export function enoughOf(needsMm: Float64Array, putUps: Float64Array | null, putUpMean = 0): Enough {
+export function enoughOf(
+  needsMm: Float64Array,
+  putUps: Float64Array | null,
+  putUpMean = 0,
+  joinMm: number = JOIN_MM,
+): Enough {
   const count = needsMm.length;
   // Balls of a nominal length T are enough where T >= fixed + balls x join, both as long as the bands say.
   const [fixed, join] = [new Float64Array(count), new Float64Array(count)];
   let [shortest, longest] = [Infinity, 0];
   for (let index = 0; index < count; index += 1) {
     const nominal = exp(-(putUps?.[index] ?? 0) - putUpMean);
-    fixed[index] = ((needsMm[index] ?? 0) - JOIN_MM) * nominal;
-    join[index] = JOIN_MM * nominal;
+    fixed[index] = ((needsMm[index] ?? 0) - joinMm) * nominal;
+    join[index] = joinMm * nominal;
     shortest = min(shortest, nominal);
     longest = max(longest, nominal);
   }
@@ -89,7 +94,7 @@ export function enoughOf(needsMm: Float64Array, putUps: Float64Array | null, put
   /** A ball more moves every draw by a join, and no join is shorter or longer than these. */
   const boundsFor = (balls: number, chance: number) => {
     const one = lengthFor(1, chance);
-    const joins = ((balls - 1) * JOIN_MM) / 1000;
+    const joins = ((balls - 1) * joinMm) / 1000;
     return { least: one + joins * shortest, most: one + joins * longest };
   };
   const chanceOf = (lengthM: number, balls: number) => {
@@ -101,5 +106,5 @@ export function enoughOf(needsMm: Float64Array, putUps: Float64Array | null, put
       if ((fixed[index] ?? 0) + balls * (join[index] ?? 0) <= lengthMm) enough += 1;
     return enough / count;
   };
-  return { chanceOf, lengthFor, boundsFor, joinM: (JOIN_MM * longest) / 1000 };
+  return { chanceOf, lengthFor, boundsFor, joinM: (joinMm * longest) / 1000 };
 }

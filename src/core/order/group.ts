@@ -2,7 +2,6 @@
 import type { Kit } from "../files/orders";
 import type { Project } from "../files/project";
 import { needOf, type Need } from "../estimate/need";
-import { JOIN_MM } from "../estimate/balls";
 import { putUpId, type BeliefId } from "../belief/axes";
 import { CERTAINTIES } from "../forecast/forecast";
 import { drawsOf, normalsFrom } from "../forecast/draws";
@@ -17,7 +16,7 @@ const { ceil, exp, max, min } = Math;
  * How far another knitter's plain gauge is off the pattern's who knits to it, in ln; and the rest that is each one's
  * own. A swatch of one of them says nothing of the others; of yarn and cables it speaks for all.
  */
-const KNITTER_SD = { width: 0.05, height: 0.06, tail: 0.1, castOff: 0.125 } as const;
+const KNITTER_SD = { width: 0.05, height: 0.06, tail: 0.1, castOff: 0.125, extras: 0.25 } as const;
 
 interface KitBalls {
   readonly id: string;
@@ -57,6 +56,7 @@ interface Knitting {
   readonly reckoned: Reckoned;
   readonly size: Finished;
   readonly ballMm: number;
+  readonly joinMm: number;
   /** Most likely. */
   readonly needM: number;
 }
@@ -86,6 +86,7 @@ function knittingOf(kit: Kit, project: Project, { yarnId, layOf, laid, own, now 
         reckoned,
         size,
         ballMm: estimate.yarn.putUp.lengthM * 1000,
+        joinMm: estimate.yarn.joinMm,
         needM: estimate.totalMm / 1000,
       }
     : null;
@@ -93,14 +94,16 @@ function knittingOf(kit: Kit, project: Project, { yarnId, layOf, laid, own, now 
 
 /** Balls that each drawn knitter needs; what is one's own is drawn from `seed`, the rest is shared by all. */
 function ballsOfKnitter(
-  { need, reckoned, ballMm }: Knitting,
+  { need, reckoned, ballMm, joinMm }: Knitting,
   draws: number,
   shared: Shared,
   seed: number,
 ): Uint16Array {
-  const [width, height, tail, castOff] = (["width", "height", "tail", "castOff"] as const).map((id, index) =>
+  const [width, height, tail, castOff, extras] = (
+    ["width", "height", "tail", "castOff", "extras"] as const
+  ).map((id, index) =>
     normalsFrom(seed + 104_729 * index, draws).map((normal) => KNITTER_SD[id] * normal),
-  ) as [Float64Array, Float64Array, Float64Array, Float64Array];
+  ) as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
   const { likely } = reckoned.plan;
   const off = { ...likely };
   const balls = new Uint16Array(draws);
@@ -110,11 +113,12 @@ function ballsOfKnitter(
     off.height = at(height);
     off.tail = at(tail);
     off.castOff = at(castOff);
+    off.extras = at(extras);
     off.loop = likely.loop + at(shared.loop);
     off.give = likely.give + at(shared.give);
     off.drawHeight = at(shared.drawHeight);
     const ball = ballMm * exp(at(shared.putUp));
-    balls[draw] = max(1, ceil((need(off) - JOIN_MM) / max(1, ball - JOIN_MM)));
+    balls[draw] = max(1, ceil((need(off) - joinMm) / max(1, ball - joinMm)));
   }
   return balls;
 }

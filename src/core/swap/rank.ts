@@ -34,6 +34,7 @@ export interface Ranked {
 
 /** What the pattern's own yarn says for all of them. */
 export interface RankBasis {
+  readonly joinMm: number;
   readonly gauge: Gauge;
   /** How far in ln its loops are off of what is usual: no other yarn has that of it. */
   readonly loop: number;
@@ -51,6 +52,7 @@ export function rankBasis(
 ): RankBasis {
   const percent = Math.round(100 * CERTAINTIES[certainty]);
   return {
+    joinMm: first.yarn.joinMm,
     gauge: plan.gauge,
     loop: plan.likely.loop,
     needM: first.totalMm / 1000,
@@ -81,7 +83,8 @@ export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
   const grams = (needM * putUp.massG) / putUp.lengthM;
   const needMm = millimetres(needM * 1000 * basis.spare);
   const balls = held.reduce(
-    (sum, { putUp: ball, strands }) => sum + fewestBalls(needMm, metres(ball.lengthM / strands)),
+    (sum, { putUp: ball, strands }) =>
+      sum + fewestBalls(needMm, metres(ball.lengthM / strands), basis.joinMm),
     0,
   );
   const firmnessRatio = sqrt(texOf(putUp) / basis.tex) / loops;

@@ -48,7 +48,7 @@ export function strandNeeds(
   if (!held) return [];
   const { needsMm, putUps, putUpMean } = first.drawn;
   // The same strand is knitted whatever it is held of.
-  const enough = enoughOf(needsMm, putUps, putUpMean);
+  const enough = enoughOf(needsMm, putUps, putUpMean, first.yarn.joinMm);
   const chance = CERTAINTIES[certainty];
   return held.map(({ putUp, strands }, index) => {
     const label = index === 0 ? candidate.label : (candidate.beside?.label ?? candidate.label);

@@ -10,7 +10,9 @@ import type { Wording } from "@/core/stitches/wording";
 import { leaveOut, openOmission, takeIn, useOmissions, useSaidToLeaveOut } from "@/state/omissions";
 import { useProject } from "@/state/projectStore";
 import { useSettings } from "@/state/settings";
+import { extraName } from "@/core/estimate/extras";
 import { sectionName } from "@/ui/pieces/sectionWords";
+import { seamName } from "@/ui/pieces/seamWords";
 import { undoable } from "@/ui/parts/undoable";
 
 type Words = Wording["words"];
@@ -25,6 +27,16 @@ function placeName({ pieces }: Project, pieceId: string, sectionId: string | nul
 
 const swatchName = ({ swatches }: Project, id: string) =>
   swatches.find((swatch) => swatch.id === id)?.name || "a swatch";
+
+/** A seam or an extra by name. */
+function itemName(project: Project, { of, id }: { readonly of: "seams" | "extras"; readonly id: string }) {
+  if (of === "seams") {
+    const seam = project.seams.find((one) => one.id === id);
+    return seam ? `the seam ${seamName(project, seam)}` : "a seam";
+  }
+  const extra = project.extras.find((one) => one.id === id);
+  return extra ? extraName(extra) : "an extra";
+}
 
 /** What is left out, by name. */
 function omissionName(project: Project, omission: Omission, words: Words): string {
@@ -41,9 +53,12 @@ function omissionName(project: Project, omission: Omission, words: Words): strin
       return `a colour of ${placeName(project, omission.pieceId, omission.sectionId, words)}`;
     case "measuredWidth":
       return `the measured width of ${placeName(project, omission.pieceId, omission.sectionId, words)}`;
+    case "finishing":
+      return itemName(project, omission);
     case "figure": {
-      const { id, pieceId, sectionId, swatchId } = omission.figure;
+      const { id, pieceId, sectionId, swatchId, item } = omission.figure;
       const { name } = FIGURES[id];
+      if (item) return `${name} of ${itemName(project, item)}`;
       if (swatchId !== null) return `${name} of ${swatchName(project, swatchId)}`;
       return pieceId === null ? name : `${name} of ${placeName(project, pieceId, sectionId, words)}`;
     }
@@ -56,6 +71,7 @@ const ACT: { readonly [Kind in Omission["kind"]]: string } = {
   piece: "Leave it out",
   colour: "Use one yarn",
   measuredWidth: "Leave it out",
+  finishing: "Leave it out",
   figure: "Keep the figure before it",
   field: "Keep the count before it",
   measurement: "Leave it out",
@@ -119,6 +135,7 @@ const DONE: { readonly [Kind in Omission["kind"]]: string } = {
   piece: "left out",
   colour: "knitted in one yarn",
   measuredWidth: "left out",
+  finishing: "left out",
   figure: "the figure before it stands",
   field: "the count before it stands",
   measurement: "left out",

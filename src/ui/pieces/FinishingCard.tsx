@@ -1,46 +1,40 @@
 "use client";
 import { memo } from "react";
+import { JOINS } from "@/core/estimate/balls";
+import { JOIN_IDS } from "@/core/files/finishing";
 import { LEAVABLE, type Leavable } from "@/core/files/project";
-import type { EstimatedPiece } from "@/core/estimate/wholeProject";
-import { ledgerOf } from "@/core/estimate/ledger";
-import { toMetres } from "@/core/units/brands";
-import { formatYarn } from "@/core/units/format";
-import { useChosenPiece } from "@/state/chosenPiece";
-import { useSavings } from "@/state/savings";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { millimetres, toMetres } from "@/core/units/brands";
+import { formatSize, formatYarn } from "@/core/units/format";
+import { joinBalls } from "@/state/finishing";
 import { change, useProjectPart } from "@/state/projectStore";
+import { useSavings } from "@/state/savings";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 import { MeasureField } from "@/ui/parts/MeasureField";
+import { Select } from "@/ui/parts/Select";
+import { ExtraList } from "./ExtraList";
+import { SeamList } from "./SeamList";
 
-/** How the piece is sewn, what else the yarn has to hold, and what leaving something out would save. */
-export const FinishingCard = memo(function FinishingCard({ piece }: { readonly piece: EstimatedPiece }) {
+const JOIN_OPTIONS = JOIN_IDS.map((value) => ({ value, label: JOINS[value].name }));
+
+/** How the pieces are sewn, what else the yarn has to hold, and what leaving something out would save. */
+export const FinishingCard = memo(function FinishingCard({ answer }: { readonly answer: KnownForecast }) {
   const units = useUnits();
-  const { seams } = useChosenPiece();
-  const together = formatYarn(toMetres(ledgerOf(piece.estimate.lines).seams), units);
+  const join = useProjectPart((project) => project.join);
   return (
     <Card title="Finishing">
-      <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1">
-        <MeasureField
-          field="seams"
-          label="Seams along its sides"
-          example="as 2"
-          says={
-            seams > 0 ? `up to an armhole, together ${together}` : "count a seam at one of its two pieces"
-          }
+      <SeamList answer={answer} />
+      <ExtraList answer={answer} />
+      <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1 border-t border-line pt-2">
+        <Select
+          label="Balls joined by"
+          options={JOIN_OPTIONS}
+          value={join}
+          says={`${formatSize(millimetres(JOINS[join].mm), units)} for each join`}
+          onChange={joinBalls}
         />
-        <span />
-        <MeasureField
-          field="swatch"
-          label="Swatch of this yarn, its side"
-          example="not counted in"
-          says="for the whole project"
-        />
-        <MeasureField
-          field="extras"
-          label="Fringe, pompon, mending"
-          example="none"
-          says="for the whole project"
-        />
+        <MeasureField field="swatch" label="Swatch, its side" example="not counted in" />
       </div>
       <Savings />
     </Card>

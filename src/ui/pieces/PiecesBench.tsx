@@ -44,7 +44,7 @@ export function PiecesBench() {
       {settled.known && (
         <div className="grid gap-3">
           <LedgerCard answer={settled} />
-          {piece && <FinishingCard piece={piece} />}
+          <FinishingCard answer={settled} />
           {piece?.estimate.aboveRib && piece.cabled && (
             <AboveRibCard
               kept={piece.cabled.content.kept}

@@ -3,6 +3,8 @@ import { LEDGER_PARTS, type LedgerPart } from "@/core/estimate/ledger";
 import type { ProjectLine } from "@/core/estimate/wholeProject";
 import type { Project } from "@/core/files/project";
 import type { Wording } from "@/core/stitches/wording";
+import { extraName } from "@/core/estimate/extras";
+import { seamName } from "./seamWords";
 import { sectionName } from "./sectionWords";
 
 export type GroupedBy = "part" | "piece" | "section" | "yarn";
@@ -50,7 +52,8 @@ function gathered(lines: readonly ProjectLine[], idOf: (line: ProjectLine) => st
   return groups;
 }
 
-const place = ({ pieceId, sectionId }: ProjectLine) => `${pieceId ?? ""} ${sectionId ?? ""}`;
+const place = ({ pieceId, sectionId, itemId }: ProjectLine) =>
+  `${pieceId ?? ""} ${sectionId ?? ""} ${itemId ?? ""}`;
 
 /** Groups lines by part, piece, section or yarn. Every line stands in just one group. */
 export function groupsOf(
@@ -64,7 +67,11 @@ export function groupsOf(
     if (!piece) return "The whole project";
     return piece.times > 1 ? `${piece.name} ×${piece.times}` : piece.name;
   };
-  const placeName = ({ pieceId, sectionId }: ProjectLine) => {
+  const placeName = ({ pieceId, sectionId, itemId }: ProjectLine) => {
+    const seam = project.seams.find(({ id }) => id === itemId);
+    if (seam) return seamName(project, seam);
+    const extra = project.extras.find(({ id }) => id === itemId);
+    if (extra) return extraName(extra);
     const section = project.pieces
       .find(({ id }) => id === pieceId)
       ?.sections.find(({ id }) => id === sectionId);

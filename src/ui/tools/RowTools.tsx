@@ -1,12 +1,17 @@
 "use client";
+import { useState } from "react";
 import { buttonholes } from "@/core/garment/buttonholes";
 import { changeCount } from "@/core/garment/changeCount";
 import { matchingEnds, type End } from "@/core/garment/matchEnds";
-import { mixedSeam, pickUp } from "@/core/garment/pickUp";
+import { meeting } from "@/core/estimate/seams";
+import { mixedSeam, pickUp, type Along } from "@/core/garment/pickUp";
 import { gaugeOrUsual } from "@/core/garment/projectGauge";
 import { useAnswer, usePieceIn } from "@/state/answer";
 import { useProject } from "@/state/projectStore";
+import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
+import { Select } from "@/ui/parts/Select";
+import { seamName } from "@/ui/pieces/seamWords";
 import { problemOf, Result, ToolFields } from "./Result";
 import { useCountField } from "./useToolField";
 
@@ -57,22 +62,83 @@ export function PickUpTool() {
   );
 }
 
-/** A seam of stitches to rows. */
+/** Seams of the open project whose edges are both said, by name; and one of one's own. */
+function useSeamsToMatch() {
+  const answer = useAnswer();
+  const project = useProject();
+  if (!answer.known) return [];
+  return project.seams.flatMap((seam) => {
+    const sewn = answer.plan.seams.find(({ id }) => id === seam.id);
+    const met = sewn && meeting(sewn);
+    if (!met || !sewn.of || !sewn.to) return [];
+    return [
+      { id: seam.id, name: seamName(project, seam), met, things: [sewn.of.things, sewn.to.things] as const },
+    ];
+  });
+}
+
+const OWN = "";
+const THINGS = [
+  { value: "stitches", label: "stitches" },
+  { value: "rows", label: "rows" },
+] as const;
+
+/** A seam of two edges, row by row or stitch by stitch; it begins with those of the project. */
 export function MixedSeamTool() {
-  const stitches = useCountField(35, "stitches");
-  const rows = useCountField(45, "rows");
-  const seam = stitches.value !== null && rows.value !== null ? mixedSeam(stitches.value, rows.value) : null;
+  const seams = useSeamsToMatch();
+  const [chosen, choose] = useState<string | null>(null);
+  const seam = seams.find(({ id }) => id === (chosen ?? seams[0]?.id));
+  return (
+    <>
+      {seams.length > 0 && (
+        <Select
+          label="Seam"
+          options={[
+            ...seams.map(({ id, name }) => ({ value: id, label: name })),
+            { value: OWN, label: "another one" },
+          ]}
+          value={seam?.id ?? OWN}
+          onChange={choose}
+        />
+      )}
+      <SeamCounts
+        key={seam?.id ?? OWN}
+        met={seam?.met ?? [35, 45]}
+        begun={seam?.things ?? ["stitches", "rows"]}
+      />
+    </>
+  );
+}
+
+interface SeamCountsProps {
+  readonly met: readonly [number, number];
+  readonly begun: readonly [Along, Along];
+}
+
+function SeamCounts({ met, begun }: SeamCountsProps) {
+  const [things, setThings] = useState(begun);
+  const one = useCountField(met[0], things[0]);
+  const other = useCountField(met[1], things[1]);
+  const seam = one.value !== null && other.value !== null ? mixedSeam(one.value, other.value, things) : null;
   return (
     <>
       <ToolFields>
-        <MeasureInput label="Stitches of one side" {...stitches.input} />
-        <MeasureInput label="Rows of the other" {...rows.input} />
+        <MeasureInput label="Along one edge" {...one.input} />
+        <MeasureInput label="Along the other" {...other.input} />
+        <Choice
+          label="Counted along one edge"
+          options={THINGS}
+          value={things[0]}
+          onChange={(thing) => setThings([thing, things[1]])}
+        />
+        <Choice
+          label="Counted along the other"
+          options={THINGS}
+          value={things[1]}
+          onChange={(thing) => setThings([things[0], thing])}
+        />
       </ToolFields>
-      <Result
-        problem={problemOf(seam)}
-        answer={seam?.ok ? `${seam.value.stitches} stitches to ${seam.value.rows} rows` : null}
-        says={seam?.ok && seam.value.text}
-      />
+      <Result problem={null} answer={seam && `${seam.few} to ${seam.many}`} says={seam && seam.text} />
     </>
   );
 }

@@ -11,7 +11,7 @@ const TOOLS: readonly { readonly id: string; readonly name: string; readonly too
   { id: "tail", name: "Tail of a long-tail cast-on", tool: TailTool },
   { id: "hand", name: "Will this ball last the row?", tool: InHandTool },
   { id: "pickUp", name: "Pick up along an edge", tool: PickUpTool },
-  { id: "seam", name: "Seam of rows to stitches", tool: MixedSeamTool },
+  { id: "seam", name: "Seam of two edges", tool: MixedSeamTool },
   { id: "holes", name: "Buttonholes", tool: ButtonholeTool },
   { id: "ends", name: "Ends that match", tool: MatchingEndsTool },
 ];

@@ -2,6 +2,7 @@
 import { plainStitch, type Gauge } from "../../fabric/plainStitch";
 import { relaxSection } from "../../fabric/section";
 import { LENGTHS } from "../../files/bounds";
+import type { Seam } from "../../files/finishing";
 import { emptyProject, type Project, type ProjectPiece } from "../../files/project";
 import { ropesAcross, withEdges } from "../../panels/across";
 import { ropeOf, type RopeId } from "../../panels/ropes";
@@ -11,7 +12,8 @@ import { usualPutUp, type YarnClass } from "../../yarn/classes";
 import { assumedGauge, nearestNeedle, usualNeedle } from "../../yarn/thickness";
 import { needleAt, projectGauge } from "../projectGauge";
 import { CABLED, type Cabled } from "./fit";
-import type { Start } from "./start";
+import { fitCaps } from "./fitCaps";
+import { sewn, type Start } from "./start";
 import { STARTS, type StartId } from "./startList";
 
 export interface Beginning {
@@ -50,12 +52,14 @@ const timesOf = ({ around, up }: Start, acrossMm: number, alongMm: number) => ({
   up: up?.(alongMm) ?? 1,
 });
 
-/** The pieces of a beginning at a gauge; or why there are none. */
-function piecesOf(
-  beginning: Beginning,
-  gauge: Gauge,
-  needleMm: number | null,
-): Reading<readonly ProjectPiece[]> {
+/** What a beginning is built of. */
+interface Built {
+  readonly pieces: readonly ProjectPiece[];
+  readonly seams: readonly Seam[];
+}
+
+/** The pieces of a beginning at a gauge and their seams; or why there are none. */
+function piecesOf(beginning: Beginning, gauge: Gauge, needleMm: number | null): Reading<Built> {
   const { start, acrossMm, easeMm, alongMm, cabled } = beginning;
   const finishedMm = acrossMm + easeMm;
   if (finishedMm < 2 * LENGTHS.width.least)
@@ -63,7 +67,7 @@ function piecesOf(
   const { widthMm, heightMm, aspect } = plainStitch(gauge);
   if (alongMm < 4 * heightMm) return unread("That is under four rows: a longer measure, or a finer yarn.");
   const ropeId = ropeFor(widthMm);
-  const pieces = STARTS[start].build({
+  const plan = {
     acrossMm: finishedMm,
     alongMm,
     stitchMm: widthMm,
@@ -75,8 +79,12 @@ function piecesOf(
     ropeId,
     share: CABLED[cabled].share,
     kept: keptBy(ropeId, aspect),
+  };
+  const { build, seams }: Start = STARTS[start];
+  return read({
+    pieces: build(plan).map((piece) => ({ ...piece, sections: [...piece.sections] })),
+    seams: seams?.(plan) ?? [],
   });
-  return read(pieces.map((piece) => ({ ...piece, sections: [...piece.sections] })));
 }
 
 /**
@@ -88,10 +96,10 @@ export function beginProject(beginning: Beginning): Reading<Project> {
   const { start, acrossMm, easeMm, alongMm, thickness } = beginning;
   const { massG, lengthM } = usualPutUp(thickness);
   const gauge = assumedGauge({ massG: grams(massG), lengthM: metres(lengthM) });
-  const pieces = piecesOf(beginning, gauge, null);
-  if (!pieces.ok) return pieces;
+  const built = piecesOf(beginning, gauge, null);
+  if (!built.ok) return built;
   const empty = emptyProject();
-  return read({
+  const begun: Project = {
     ...empty,
     name: STARTS[start].name,
     size: {
@@ -108,8 +116,10 @@ export function beginProject(beginning: Beginning): Reading<Project> {
       putUp: { massG, lengthM },
       putUpFrom: "usual" as const,
     })),
-    pieces: [...pieces.value],
-  });
+    pieces: [...built.value.pieces],
+    seams: [...built.value.seams],
+  };
+  return read(fitCaps(begun));
 }
 
 /** More pieces than this are not kept in one project. */
@@ -130,21 +140,56 @@ function renamed(piece: ProjectPiece, taken: ReadonlySet<string>): ProjectPiece 
   };
 }
 
+const hasArmhole = ({ sections, leftOut }: ProjectPiece) =>
+  !leftOut && sections.some(({ kind }) => kind === "castOffAt");
+
+/** Seams of a pair of sleeves into the armholes of a body that is there. */
+function capsInto({ pieces, seams }: Project, sleeveId: string): readonly Seam[] {
+  const sleeves = new Set(seams.flatMap(({ of }) => (of?.side === "cap" ? [of.pieceId] : [])));
+  const body = pieces.filter((piece) => hasArmhole(piece) && !sleeves.has(piece.id));
+  return body.map(({ id }) => sewn(`cap-${id}`.slice(0, 50), 2, `${sleeveId} cap`, `${id} above`));
+}
+
+/** Seams of pieces that were given other names, under ids that no other seam has. */
+function seamsUnder(
+  names: ReadonlyMap<string, string>,
+  seams: readonly Seam[],
+  others: readonly Seam[],
+): readonly Seam[] {
+  const taken = new Set(others.map(({ id }) => id));
+  const edge = (end: Seam["of"]) => end && { ...end, pieceId: names.get(end.pieceId) ?? end.pieceId };
+  return seams.map((seam) => {
+    let id = seam.id;
+    for (let suffix = 2; taken.has(id); suffix += 1) id = `${seam.id}-${suffix}`;
+    return { ...seam, id, of: edge(seam.of), to: edge(seam.to) };
+  });
+}
+
 /**
  * The open project with something more begun in it, at its own gauge, needle and yarn, whatever yarn the wish names.
  * Errors: those of `beginProject`; a project of which nothing is known yet; too many pieces.
  * Example: sleeves added to the body of a cardigan are worked in its yarn.
  */
 export function addedTo(project: Project, beginning: Beginning): Reading<Project> {
+  const { start } = beginning;
   const known = projectGauge(project);
   if (!known)
     return unread("Say first what a ball of the yarn holds, or the gauge: what is added is worked in it.");
-  const pieces = piecesOf(beginning, known.gauge, needleAt(project, known.gauge));
-  if (!pieces.ok) return pieces;
-  if (project.pieces.length + pieces.value.length > MOST_PIECES)
+  const built = piecesOf(beginning, known.gauge, needleAt(project, known.gauge));
+  if (!built.ok) return built;
+  const { pieces, seams } = built.value;
+  if (project.pieces.length + pieces.length > MOST_PIECES)
     return unread(`A project has at most ${MOST_PIECES} pieces.`);
   const taken = new Set(project.pieces.flatMap(({ id, sections }) => [id, ...sections.map((one) => one.id)]));
   const yarnId = project.yarns[0]?.id ?? "yarn-1";
-  const added = pieces.value.map((piece) => ({ ...renamed(piece, taken), yarnId }));
-  return read({ ...project, pieces: [...project.pieces, ...added] });
+  const added = pieces.map((piece) => ({ ...renamed(piece, taken), yarnId }));
+  const names = new Map(pieces.map(({ id }, index) => [id, added[index]?.id ?? id]));
+  const sewnAll = [...seams, ...(start === "sleeve" ? capsInto(project, "sleeve") : [])];
+  return read(
+    fitCaps({
+      ...project,
+      pieces: [...project.pieces, ...added],
+      seams: [...project.seams, ...seamsUnder(names, sewnAll, project.seams)],
+    }),
+  );
 }

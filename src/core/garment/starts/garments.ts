@@ -1,4 +1,5 @@
 /** Garments: slipover, vest, jumpers and cardigans with set-in or drop sleeves; a pair of sleeves by itself. */
+import type { Seam } from "../../files/finishing";
 import type { ProjectPiece } from "../../files/project";
 import { newSection, type ProjectSection } from "../../files/sections";
 import {
@@ -10,6 +11,7 @@ import {
   ribbed,
   ropesOver,
   rowsIn,
+  sewn,
   stitchesIn,
   type Start,
   type StartPlan,
@@ -117,19 +119,14 @@ function front(body: Body): ProjectPiece {
   const { neck, widthMm } = body;
   const times = frontCurve(body);
   const deep = deepRows(body);
-  return piece(
-    "front",
-    "Front",
-    [
-      ...toArmhole("front", widthMm, body, "edges"),
-      ...onFor("front/upper", upperRows(body) - deep),
-      newSection("divide", "front/neck", { centre: neck - 2 * times, centreTo: "hold" }),
-      newSection("shape", "front/curve", { at: "inner", stitches: 1, every: 2, times }),
-      ...onFor("front/straight", deep - 2 * times),
-      newSection("castOff", "front/shoulders", { method: "threeNeedle" }),
-    ],
-    { seams: 2 },
-  );
+  return piece("front", "Front", [
+    ...toArmhole("front", widthMm, body, "edges"),
+    ...onFor("front/upper", upperRows(body) - deep),
+    newSection("divide", "front/neck", { centre: neck - 2 * times, centreTo: "hold" }),
+    newSection("shape", "front/curve", { at: "inner", stitches: 1, every: 2, times }),
+    ...onFor("front/straight", deep - 2 * times),
+    newSection("castOff", "front/shoulders", { method: "threeNeedle" }),
+  ]);
 }
 
 /** A neckband takes up both middles that rest, and the sides of the front neck by their length. */
@@ -178,7 +175,7 @@ function halfFront(body: Body, mirrored: boolean): ProjectPiece {
       ...neck,
       newSection("castOff", `${id}/shoulder`, { method: "threeNeedle" }),
     ],
-    { mirrored, seams: 1 },
+    { mirrored },
   );
 }
 
@@ -195,6 +192,8 @@ const CAP = 0.35;
 /** Of the chest: the upper arm of a sleeve; of the length: a sleeve with its cap. */
 const ARM = 0.36;
 const SLEEVE = 0.95;
+/** Of an armhole's height: no sleeve that is wider can be set into it. */
+const WIDEST_CAP = 1.6;
 
 /** A pair of sleeves, narrower at the wrist; with a cap that is set in, or straight at the top for a drop shoulder. */
 function sleeves(plan: StartPlan, armholes: Armholes = "shaped"): readonly ProjectPiece[] {
@@ -239,14 +238,15 @@ function sleeves(plan: StartPlan, armholes: Armholes = "shaped"): readonly Proje
         ...(armholes === "shaped" ? cap : []),
         newSection("castOff", "sleeve/off"),
       ],
-      { times: 2, seams: 1 },
+      { times: 2 },
     ),
   ];
 }
 
 /** The sleeves of a body: as wide as its upper arm, or as its straight armholes are high. */
 function sleevesOf({ plan, armholes }: Body): readonly ProjectPiece[] {
-  const armMm = armholes === "shaped" ? plan.acrossMm * ARM : 2 * plan.alongMm * ARMHOLE;
+  const holeMm = plan.alongMm * ARMHOLE;
+  const armMm = armholes === "shaped" ? Math.min(plan.acrossMm * ARM, WIDEST_CAP * holeMm) : 2 * holeMm;
   const lengthMm = plan.alongMm * (armholes === "shaped" ? SLEEVE : SLEEVE * 0.8);
   return sleeves({ ...plan, acrossMm: armMm, alongMm: lengthMm }, armholes);
 }
@@ -273,19 +273,74 @@ const twice = () => 2;
 const open = { across: CHEST, along: { name: "Shoulder to hem", usualMm: 620 }, easeMm: 120, around: twice };
 const closed = { across: CHEST, along: { name: "Shoulder to hem", usualMm: 600 }, easeMm: 80, around: twice };
 
+/** Sides up to the armholes; straight ones have none of their own, and as much is left open. */
+const openFor = (armholes: Armholes, alongMm: number) => (armholes === "straight" ? alongMm * ARMHOLE : null);
+
+const closedSides =
+  (armholes: Armholes): NonNullable<Start["seams"]> =>
+  ({ alongMm }) => [sewn("sides", 2, "front side", "back side", openFor(armholes, alongMm))];
+const openSides =
+  (armholes: Armholes): NonNullable<Start["seams"]> =>
+  ({ alongMm }) =>
+    ["right", "left"].map((id) => sewn(id, 1, `${id} side`, "back side", openFor(armholes, alongMm)));
+
+/** Each sleeve down its length; its cap into the armhole of the back and of a front, or its straight top all along. */
+const sleeveSeams = (armholes: Armholes, fronts: readonly string[]): readonly Seam[] => [
+  sewn("sleeves", 2, "sleeve side", "sleeve side"),
+  ...(armholes === "straight"
+    ? [sewn("top", 2, "sleeve end")]
+    : [
+        sewn("cap-back", 2, "sleeve cap", "back above"),
+        ...fronts.map((id) => sewn(`cap-${id}`, 2 / fronts.length, "sleeve cap", `${id} above`)),
+      ]),
+];
+
+const seamsWithSleeves =
+  (armholes: Armholes, closedFront: boolean): NonNullable<Start["seams"]> =>
+  (plan) => [
+    ...(closedFront ? closedSides : openSides)(armholes)(plan),
+    ...sleeveSeams(armholes, closedFront ? ["front"] : ["right", "left"]),
+  ];
+
 export const GARMENTS = {
-  slipover: { ...closed, name: "Slipover", build: slipover },
-  jumper: { ...closed, name: "Jumper, sleeves set in", build: jumper("shaped") },
-  jumperDrop: { ...closed, name: "Jumper, drop shoulders", build: jumper("straight") },
-  vest: { ...open, name: "Vest with an open front", build: vest },
-  cardigan: { ...open, name: "Cardigan body", build: (plan) => openBody(bodyOf(plan, "shaped")) },
-  cardiganSleeves: { ...open, name: "Cardigan, sleeves set in", build: cardigan("shaped") },
-  cardiganDrop: { ...open, name: "Cardigan, drop shoulders", build: cardigan("straight") },
+  slipover: { ...closed, name: "Slipover", build: slipover, seams: closedSides("shaped") },
+  jumper: {
+    ...closed,
+    name: "Jumper, sleeves set in",
+    build: jumper("shaped"),
+    seams: seamsWithSleeves("shaped", true),
+  },
+  jumperDrop: {
+    ...closed,
+    name: "Jumper, drop shoulders",
+    build: jumper("straight"),
+    seams: seamsWithSleeves("straight", true),
+  },
+  vest: { ...open, name: "Vest with an open front", build: vest, seams: openSides("shaped") },
+  cardigan: {
+    ...open,
+    name: "Cardigan body",
+    build: (plan) => openBody(bodyOf(plan, "shaped")),
+    seams: openSides("shaped"),
+  },
+  cardiganSleeves: {
+    ...open,
+    name: "Cardigan, sleeves set in",
+    build: cardigan("shaped"),
+    seams: seamsWithSleeves("shaped", false),
+  },
+  cardiganDrop: {
+    ...open,
+    name: "Cardigan, drop shoulders",
+    build: cardigan("straight"),
+    seams: seamsWithSleeves("straight", false),
+  },
   sleeve: {
     name: "Pair of sleeves",
     across: { name: "Upper arm, all round", usualMm: 310 },
     along: { name: "Length", usualMm: 560 },
     easeMm: 50,
     build: (plan) => sleeves(plan),
+    seams: () => [sewn("sleeves", 2, "sleeve side", "sleeve side")],
   },
 } as const satisfies Record<string, Start>;

@@ -26,6 +26,8 @@ function worked(beginning: Beginning) {
   const answer = forecastProject(begun.value);
   if (!answer.known) throw new Error(JSON.stringify(answer));
   expect(answer.findings.filter(({ leftOut }) => leftOut)).toEqual([]);
+  // Every seam is of two edges that are there, and as long as each other.
+  expect(answer.finishing.map(({ id, message }) => `${id}: ${message}`)).toEqual([]);
   const pieceOf = (id: string) => {
     const found = answer.estimate.pieces.find((one) => one.id === id);
     if (!found) throw new Error(`no ${id}`);

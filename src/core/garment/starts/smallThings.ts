@@ -8,6 +8,7 @@ import {
   ribbed,
   ropesOver,
   rowsIn,
+  sewn,
   stitchesIn,
   type Start,
   type StartPlan,
@@ -96,8 +97,7 @@ function blanket(plan: StartPlan): readonly ProjectPiece[] {
             }),
         newSection("castOff", `${id}/off`),
       ],
-      // Each block shares its four sides with its neighbours: two seams for each.
-      { times, seams: 2 },
+      { times },
     );
   const all = across * along;
   const cabled = Math.min(40, Math.ceil(all / 2));
@@ -107,6 +107,16 @@ function blanket(plan: StartPlan): readonly ProjectPiece[] {
     ...(plainOnes > 0 ? [block("seed", "Seed block", plainOnes, false)] : []),
   ];
 }
+
+/** Blocks of both kinds lie like the fields of a board: every seam is between one of either. */
+const blanketSeams: NonNullable<Start["seams"]> = ({ acrossMm, alongMm }) => {
+  const [across, along] = [blocksIn(acrossMm), blocksIn(alongMm)];
+  const [beside, above] = [(across - 1) * along, across * (along - 1)];
+  return [
+    ...(beside > 0 ? [sewn("beside", beside, "cabled side", "seed side")] : []),
+    ...(above > 0 ? [sewn("above", above, "cabled end", "seed start")] : []),
+  ];
+};
 
 function mitts(plan: StartPlan): readonly ProjectPiece[] {
   const ribMm = 30;
@@ -151,16 +161,11 @@ function sockLegs(plan: StartPlan): readonly ProjectPiece[] {
 
 function cushion(plan: StartPlan): readonly ProjectPiece[] {
   return [
-    piece(
-      "front",
-      "Front",
-      [
-        newSection("castOn", "front/on"),
-        ropesOver("front/ropes", plan.acrossMm, plan, false, overLength(plan.alongMm)),
-        newSection("castOff", "front/off"),
-      ],
-      { seams: 4 },
-    ),
+    piece("front", "Front", [
+      newSection("castOn", "front/on"),
+      ropesOver("front/ropes", plan.acrossMm, plan, false, overLength(plan.alongMm)),
+      newSection("castOff", "front/off"),
+    ]),
     piece("back", "Back", [
       newSection("castOn", "back/on", { stitches: stitchesIn(plan.acrossMm, plan, 4) }),
       newSection("fabric", "back/plain", {
@@ -203,6 +208,7 @@ export const SMALL_THINGS = {
     around: blocksIn,
     up: blocksIn,
     build: blanket,
+    seams: blanketSeams,
   },
   mitts: {
     name: "Pair of mitts",
@@ -224,6 +230,11 @@ export const SMALL_THINGS = {
     along: { name: "Height", usualMm: 400 },
     easeMm: -10,
     build: cushion,
+    seams: () => [
+      sewn("sides", 2, "front side", "back side"),
+      sewn("lower", 1, "front start", "back start"),
+      sewn("upper", 1, "front end", "back end"),
+    ],
   },
   empty: {
     name: "One bare piece",

@@ -1,5 +1,6 @@
 /** What a start is: a kind of thing to knit, its measures, and the pieces that it is built of. */
 import { COUNTS } from "../../files/bounds";
+import { newSeam, type EdgeSide, type Seam } from "../../files/finishing";
 import type { ProjectPiece } from "../../files/project";
 import { emptyPiece } from "../../files/project";
 import { newSection, type FabricSection, type ProjectSection } from "../../files/sections";
@@ -41,6 +42,8 @@ export interface Start {
   readonly around?: (acrossMm: number) => number;
   readonly up?: (alongMm: number) => number;
   readonly build: (plan: StartPlan) => readonly ProjectPiece[];
+  /** How its pieces are sewn; not at all where not said. */
+  readonly seams?: (plan: Pick<StartPlan, "acrossMm" | "alongMm">) => readonly Seam[];
 }
 
 const PURLS = 2;
@@ -141,6 +144,23 @@ export const piece = (
   ...given,
   sections: [...sections],
 });
+
+/** An edge of a start's piece, told as "back side". */
+type EdgeName = `${string} ${EdgeSide}`;
+
+const edgeNamed = (name: EdgeName) => {
+  const [pieceId = "", side] = name.split(" ");
+  return { pieceId, side: side as EdgeSide };
+};
+
+/** A seam between two edges, or along one. Example: `sewn("sides", 2, "front side", "back side")`. */
+export const sewn = (
+  id: string,
+  times: number,
+  of: EdgeName,
+  to: EdgeName | null = null,
+  openMm: number | null = null,
+): Seam => newSeam(`seam-${id}`, { times, of: edgeNamed(of), to: to && edgeNamed(to), openMm });
 
 /** A band that is picked up along an edge and ribbed. */
 export const band = (

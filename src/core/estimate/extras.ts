@@ -1,0 +1,198 @@
+/** Extras of a project: what each takes of its yarn, and how that is reckoned. One more kind is one more row. */
+import type { FULLNESSES } from "../files/finishing";
+import { type Extra, type ExtraKind, type ExtraOf } from "../files/finishing";
+import type { Project } from "../files/project";
+import { grams, metres, millimetres, type Millimetres, type UnitSystem } from "../units/brands";
+import { formatMassFine, formatSize, formatYarn } from "../units/format";
+import type { PutUp } from "../yarn/putUp";
+import { thicknessOf } from "../yarn/thickness";
+import { END_MM } from "./castOn";
+import type { FinishingFinding } from "./seams";
+
+/** What one extra takes. */
+interface Taken {
+  /** Loops of plain stitches; and yarn that hangs on no stitch. */
+  readonly loops: number;
+  readonly mm: number;
+  /** Yarn by what nobody can measure beforehand: it can be off by a quarter either way. */
+  readonly guessedMm: number;
+}
+
+interface Kind<Of extends ExtraKind> {
+  readonly name: string;
+  readonly takes: (extra: ExtraOf<Of>, putUp: PutUp) => Taken;
+  /** The reckoning of one in words. */
+  readonly tells: (extra: ExtraOf<Of>, putUp: PutUp, units: UnitSystem) => string;
+  /** Whether it is reckoned by weight, which a yarn of unknown weight does not have. */
+  readonly weighs: (extra: ExtraOf<Of>) => boolean;
+}
+
+const { PI, sqrt } = Math;
+
+/** Grams of yarn in a cubic centimetre of a pompon: engineering estimates. */
+const DENSITY: { readonly [Full in (typeof FULLNESSES)[number]]: number } = {
+  loose: 0.045,
+  usual: 0.065,
+  full: 0.09,
+};
+
+const yarnOfMass = (massG: number, { massG: ball, lengthM }: PutUp) => (1000 * massG * lengthM) / ball;
+
+/** Grams of a ball of yarn with this diameter. Example: 9 cm, usual, are 24.8 g. */
+const pomponMass = ({ diameterMm, fullness }: Pick<ExtraOf<"pompon">, "diameterMm" | "fullness">) =>
+  (DENSITY[fullness] * (PI / 6) * diameterMm ** 3) / 1000;
+
+/** Share of a bundle's cross-section that is yarn. */
+const PACKED = 0.8;
+
+const bundleMm = (ends: number, putUp: PutUp) => thicknessOf(putUp) * sqrt(ends / PACKED);
+
+/** Half hitch round the edge, in thicknesses of its bundle; and what is trimmed off an end. */
+const KNOT_THICKNESSES = 3;
+const TRIM_MM = 10;
+
+/** Cut length of one strand of a fringe: laid double, with its knot and what is trimmed. */
+const strandMm = ({ strands, lengthMm }: ExtraOf<"fringe">, putUp: PutUp) =>
+  2 * (lengthMm + KNOT_THICKNESSES * bundleMm(2 * strands, putUp) + TRIM_MM);
+
+/** Turns round the neck of a tassel, and the thread that it hangs by. */
+const NECK_TURNS = 8;
+const HANGER_MM = 400;
+
+const neckMm = ({ winds }: ExtraOf<"tassel">, putUp: PutUp) => NECK_TURNS * PI * bundleMm(2 * winds, putUp);
+
+const byLength = (mm: number): Taken => ({ loops: 0, mm, guessedMm: 0 });
+const never = () => false;
+
+type Kinds = { readonly [Of in ExtraKind]: Kind<Of> };
+
+const KINDS: Kinds = {
+  pompon: {
+    name: "Pompon",
+    takes: (extra, putUp) =>
+      extra.by === "mass"
+        ? byLength(yarnOfMass(extra.massG, putUp))
+        : { loops: 0, mm: 0, guessedMm: yarnOfMass(pomponMass(extra), putUp) },
+    tells: (extra, putUp, units) => {
+      if (extra.by === "mass") return `${formatMassFine(grams(extra.massG), units)} of this yarn`;
+      const mass = formatMassFine(grams(pomponMass(extra)), units);
+      return `a ball of ${DENSITY[extra.fullness]} g in each cm³: ${mass}, a quarter more or less`;
+    },
+    weighs: () => true,
+  },
+  fringe: {
+    name: "Fringe",
+    takes: (extra, putUp) => byLength(extra.knots * extra.strands * strandMm(extra, putUp)),
+    tells: (extra, putUp, units) =>
+      `${extra.knots * extra.strands} strands of ${formatSize(millimetres(strandMm(extra, putUp)), units)}: laid double, their knot and what is trimmed counted in`,
+    weighs: never,
+  },
+  tassel: {
+    name: "Tassel",
+    takes: (extra, putUp) => byLength(2 * extra.winds * extra.lengthMm + neckMm(extra, putUp) + HANGER_MM),
+    tells: (extra, putUp, units) =>
+      `${extra.winds} winds of ${formatSize(millimetres(2 * extra.lengthMm), units)}, ${formatSize(millimetres(neckMm(extra, putUp)), units)} round its neck, ${formatSize(millimetres(HANGER_MM), units)} to hang it by`,
+    weighs: never,
+  },
+  buttons: {
+    name: "Buttons, tied on",
+    takes: ({ lengthMm }) => byLength(lengthMm),
+    tells: ({ lengthMm }, _, units) =>
+      `${formatSize(millimetres(lengthMm), units)} for each, or for each pair`,
+    weighs: never,
+  },
+  twisted: {
+    name: "Twisted cord",
+    takes: ({ strands, cut, lengthMm }) => byLength(strands * cut * lengthMm),
+    tells: ({ strands, cut, lengthMm }, _, units) =>
+      `${strands} strands of ${formatSize(millimetres(cut * lengthMm), units)}, ${cut} times as long as the cord, twisted and folded`,
+    weighs: never,
+  },
+  knitted: {
+    name: "Knitted cord",
+    takes: ({ stitches, rows }) => ({ loops: stitches * rows, mm: 2 * END_MM, guessedMm: 0 }),
+    tells: ({ stitches, rows }) => `${stitches} stitches over ${rows} rows, and two ends`,
+    weighs: never,
+  },
+  kept: {
+    name: "Mending, or something else",
+    takes: (extra, putUp) =>
+      byLength(extra.by === "length" ? 1000 * extra.lengthM : yarnOfMass(extra.massG, putUp)),
+    tells: (extra, _, units) =>
+      extra.by === "length"
+        ? `${formatYarn(metres(extra.lengthM), units)}, as you said`
+        : `${formatMassFine(grams(extra.massG), units)}, as you said`,
+    weighs: ({ by }) => by === "mass",
+  },
+};
+
+/** An extra of any kind with its own row of the table. */
+const kindOf = <Of extends ExtraKind>({ kind }: { readonly kind: Of }): Kind<Of> => KINDS[kind] as Kind<Of>;
+
+export const EXTRA_NAMES: readonly { readonly kind: ExtraKind; readonly name: string }[] = Object.entries(
+  KINDS,
+).map(([kind, { name }]) => ({ kind: kind as ExtraKind, name }));
+
+/** What an extra is called: its own name, or that of its kind. */
+export const extraName = (extra: Pick<Extra, "kind" | "name">) => extra.name || KINDS[extra.kind].name;
+
+/** How one of it is reckoned, in words. */
+export const tellExtra = (extra: Extra, putUp: PutUp, units: UnitSystem): string =>
+  kindOf(extra).tells(extra as never, putUp, units);
+
+/** An extra as its yarn is counted, all of them together. */
+export interface ExtraPlan {
+  readonly id: string;
+  readonly yarnId: string;
+  readonly loops: number;
+  readonly mm: Millimetres;
+  readonly guessedMm: Millimetres;
+}
+
+export const planExtra = (extra: Extra, { id: yarnId, putUp }: { id: string; putUp: PutUp }): ExtraPlan => {
+  const { loops, mm, guessedMm } = kindOf(extra).takes(extra as never, putUp);
+  const { times } = extra;
+  return {
+    id: extra.id,
+    yarnId,
+    loops: times * loops,
+    mm: millimetres(times * mm),
+    guessedMm: millimetres(times * guessedMm),
+  };
+};
+
+/** Whether an extra is told by its weight, and its yarn has none. */
+const lacksMass = (extra: Extra, { noMass }: PutUp) =>
+  noMass === true && kindOf(extra).weighs(extra as never);
+
+/**
+ * Yarn of extras at a loop of this length, `off` being how far guesses are off in ln.
+ * Example: a knitted cord of 4 stitches and 100 rows takes 400 loops and two ends.
+ */
+export const extraYarn = ({ loops, mm, guessedMm }: ExtraPlan, loopMm: number, off: number) =>
+  millimetres(loops * loopMm + mm + guessedMm * Math.exp(off));
+
+const NO_MASS =
+  "It is told by its weight, and nobody said what a ball of this yarn weighs: type that too, or keep so many metres.";
+const STRANGE = "It is of a yarn that is not in the project: choose one that is.";
+
+export interface PlannedExtras {
+  readonly extras: readonly ExtraPlan[];
+  readonly findings: readonly FinishingFinding[];
+}
+
+/** The extras of a project, each in its own yarn; one of no yarn is of the first. */
+export function planExtras(
+  project: Pick<Project, "extras">,
+  yarns: readonly { readonly id: string; readonly putUp: PutUp }[],
+): PlannedExtras {
+  const extras: ExtraPlan[] = [];
+  const findings: FinishingFinding[] = [];
+  for (const extra of project.extras) {
+    const yarn = extra.yarnId === null ? yarns[0] : yarns.find(({ id }) => id === extra.yarnId);
+    const message = !yarn ? STRANGE : lacksMass(extra, yarn.putUp) ? NO_MASS : null;
+    if (message !== null) findings.push({ of: "extras", id: extra.id, message, leftOut: true });
+    else if (yarn) extras.push(planExtra(extra, yarn));
+  }
+  return { extras, findings };
+}

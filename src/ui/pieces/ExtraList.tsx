@@ -1,0 +1,175 @@
+"use client";
+import { Plus, Trash2 } from "lucide-react";
+import { toast } from "sonner";
+import { EXTRA_NAMES, extraName, extraYarn, tellExtra } from "@/core/estimate/extras";
+import { FULLNESSES, type Extra } from "@/core/files/finishing";
+import { extraAsks } from "@/core/files/refused";
+import type { FigureId } from "@/core/files/figures";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { toMetres } from "@/core/units/brands";
+import { tellLength } from "@/core/yarn/putUp";
+import { addExtra, chooseItem, editExtra, removeItem, useChosenItem } from "@/state/finishing";
+import { useProject } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { Choice } from "@/ui/parts/Choice";
+import { IconButton } from "@/ui/parts/IconButton";
+import { MeasureField } from "@/ui/parts/MeasureField";
+import { Menu } from "@/ui/parts/Menu";
+import { undoable } from "@/ui/parts/undoable";
+import { WordsField } from "@/ui/parts/WordsField";
+import { ItemRow } from "./ItemRow";
+import { ItemYarn } from "./ItemYarn";
+
+/** Everything that the yarn is for besides the pieces: each its own item, with how it is reckoned. */
+export function ExtraList({ answer }: { readonly answer: KnownForecast }) {
+  const units = useUnits();
+  const extras = useProject().extras;
+  const chosen = useChosenItem("extra");
+  const loopMm = answer.estimate.pieces[0]?.estimate.plain.loopMm ?? 0;
+  return (
+    <section aria-label="Extras" className="mt-2">
+      <h3 className="text-base font-semibold">Extras</h3>
+      {extras.length === 0 && <p className="text-sm text-faint">No pompon, fringe, cord or mending yet.</p>}
+      <ul>
+        {extras.map((extra) => {
+          const plan = answer.plan.extras.find(({ id }) => id === extra.id);
+          const yarn = answer.plan.yarns.find(({ id }) => id === plan?.yarnId);
+          const takes =
+            plan && yarn
+              ? tellLength(toMetres(extraYarn(plan, loopMm, 0)), yarn.putUp, units)
+              : "not counted";
+          return (
+            <ItemRow
+              key={extra.id}
+              name={extraName(extra)}
+              times={extra.times}
+              aside={takes}
+              open={extra.id === chosen}
+              onToggle={() => chooseItem("extra", extra.id === chosen ? null : extra.id)}
+            >
+              <ExtraFields
+                extra={extra}
+                says={yarn ? tellExtra(extra, yarn.putUp, units) : null}
+                finding={answer.finishing.find(({ of, id }) => of === "extras" && id === extra.id)?.message}
+              />
+            </ItemRow>
+          );
+        })}
+      </ul>
+      <AddExtra />
+    </section>
+  );
+}
+
+const WAYS = {
+  pompon: [
+    { value: "size", label: "by its size" },
+    { value: "mass", label: "by weight" },
+  ],
+  kept: [
+    { value: "length", label: "by length" },
+    { value: "mass", label: "by weight" },
+  ],
+} as const;
+const FULL = FULLNESSES.map((value) => ({ value, label: value }));
+
+/** Labels of what is typed of extras; an example where nothing stands. */
+const FIELDS: { readonly [Id in FigureId]?: readonly [label: string, example: string] } = {
+  extraDiameter: ["Across", "as 8 cm"],
+  extraMass: ["Weight", "as 15 g"],
+  extraKnots: ["Knots along the edge", "as 40"],
+  extraStrands: ["Strands in each", "as 4"],
+  extraWinds: ["Winds about the card", "as 30"],
+  extraHang: ["Hangs down", "as 10 cm"],
+  extraTie: ["Yarn for each", "as 40 cm"],
+  extraCord: ["Length of the cord", "as 60 cm"],
+  extraCut: ["Strands cut so many times as long", "as 3"],
+  extraStitches: ["Stitches", "as 4"],
+  extraRows: ["Rows", "as 120"],
+  extraYarn: ["Yarn kept", "as 5 m"],
+};
+
+interface ExtraFieldsProps {
+  readonly extra: Extra;
+  /** How one of it is reckoned. */
+  readonly says: string | null;
+  readonly finding: string | undefined;
+}
+
+function ExtraFields({ extra, says, finding }: ExtraFieldsProps) {
+  const { id } = extra;
+  return (
+    <div className="grid grid-cols-2 gap-x-3 gap-y-1">
+      <WordsField
+        label="Called"
+        value={extra.name}
+        example={extraName({ ...extra, name: "" })}
+        onText={(name) => editExtra(id, { name })}
+      />
+      <MeasureField field="extraTimes" label="How many" example="as 1" />
+      {extra.kind === "pompon" && (
+        <div className="col-span-2 flex flex-wrap gap-2">
+          <Choice
+            label="Told"
+            options={WAYS.pompon}
+            value={extra.by}
+            onChange={(by) => editExtra(id, { by })}
+          />
+          {extra.by === "size" && (
+            <Choice
+              label="How full"
+              options={FULL}
+              value={extra.fullness}
+              onChange={(fullness) => editExtra(id, { fullness })}
+            />
+          )}
+        </div>
+      )}
+      {extra.kind === "kept" && (
+        <div className="col-span-2">
+          <Choice
+            label="Told"
+            options={WAYS.kept}
+            value={extra.by}
+            onChange={(by) => editExtra(id, { by })}
+          />
+        </div>
+      )}
+      {extraAsks(extra).map((field) => {
+        const [label, example] = FIELDS[field] ?? ["", ""];
+        return <MeasureField key={field} field={field} label={label} example={example} />;
+      })}
+      <ItemYarn yarnId={extra.yarnId} onYarn={(yarnId) => editExtra(id, { yarnId })} />
+      {finding ? (
+        <p className="col-span-2 text-sm text-madder">{finding}</p>
+      ) : (
+        <p className="col-span-2 text-sm text-faint">{says}</p>
+      )}
+      <span className="col-span-2 justify-self-end">
+        <IconButton
+          label={`Delete ${extraName(extra)}`}
+          icon={Trash2}
+          onClick={() => {
+            removeItem("extras", id);
+            toast.success(`${extraName(extra)} is deleted.`, undoable);
+          }}
+        />
+      </span>
+    </div>
+  );
+}
+
+/** Which kind is added. */
+const AddExtra = () => (
+  <Menu
+    trigger={
+      <button
+        type="button"
+        className="mt-1 flex items-center gap-1 rounded-lg border border-edge px-2.5 py-1 text-sm font-semibold hover:bg-line"
+      >
+        <Plus size={15} aria-hidden /> An extra
+      </button>
+    }
+    acts={EXTRA_NAMES.map(({ kind, name }) => ({ name, act: () => addExtra(kind) }))}
+  />
+);

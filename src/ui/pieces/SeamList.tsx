@@ -1,0 +1,145 @@
+"use client";
+import { Plus, Trash2 } from "lucide-react";
+import { toast } from "sonner";
+import type { Seam } from "@/core/files/finishing";
+import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { meeting, sewingYarn, type SeamPlan } from "@/core/estimate/seams";
+import { mixedSeam } from "@/core/garment/pickUp";
+import { toMetres } from "@/core/units/brands";
+import { formatSize, formatYarn } from "@/core/units/format";
+import { addSeam, chooseItem, editSeam, removeItem, useChosenItem } from "@/state/finishing";
+import { useProject } from "@/state/projectStore";
+import { useUnits } from "@/state/settings";
+import { IconButton } from "@/ui/parts/IconButton";
+import { MeasureField } from "@/ui/parts/MeasureField";
+import { Select } from "@/ui/parts/Select";
+import { undoable } from "@/ui/parts/undoable";
+import { ItemRow } from "./ItemRow";
+import { ItemYarn } from "./ItemYarn";
+import { seamName, SIDE_OPTIONS, sideWhy } from "./seamWords";
+
+/** What is sewn, edge to edge; the open one can be changed. */
+export function SeamList({ answer }: { readonly answer: KnownForecast }) {
+  const units = useUnits();
+  const project = useProject();
+  const chosen = useChosenItem("seam");
+  const { plan } = answer;
+  const plain = answer.estimate.pieces[0]?.estimate.plain;
+  return (
+    <section aria-label="Seams" className="mt-2">
+      <h3 className="text-base font-semibold">Seams</h3>
+      {project.seams.length === 0 && <p className="text-sm text-faint">Nothing is sewn yet.</p>}
+      <ul>
+        {project.seams.map((seam) => {
+          const sewn = plan.seams.find(({ id }) => id === seam.id);
+          const mm = sewn && plain ? sewingYarn(sewn, plain) : null;
+          return (
+            <ItemRow
+              key={seam.id}
+              name={seamName(project, seam)}
+              times={seam.times}
+              aside={mm === null ? "not sewn" : formatYarn(toMetres(mm), units)}
+              open={seam.id === chosen}
+              onToggle={() => chooseItem("seam", seam.id === chosen ? null : seam.id)}
+            >
+              <SeamFields seam={seam} sewn={sewn ?? null} answer={answer} />
+            </ItemRow>
+          );
+        })}
+      </ul>
+      <button
+        type="button"
+        onClick={addSeam}
+        className="mt-1 flex items-center gap-1 rounded-lg border border-edge px-2.5 py-1 text-sm font-semibold hover:bg-line"
+      >
+        <Plus size={15} aria-hidden /> A seam
+      </button>
+    </section>
+  );
+}
+
+const NOTHING = "";
+
+function SeamFields({
+  seam,
+  sewn,
+  answer,
+}: {
+  readonly seam: Seam;
+  readonly sewn: SeamPlan | null;
+  readonly answer: KnownForecast;
+}) {
+  const project = useProject();
+  const units = useUnits();
+  const finding = answer.finishing.find(({ of, id }) => of === "seams" && id === seam.id);
+  const pieces = [
+    { value: NOTHING, label: "something else" },
+    ...project.pieces.map(({ id, name }) => ({ value: id, label: name })),
+  ];
+  const edge = (which: "of" | "to", pieceLabel: string, edgeLabel: string) => (
+    <>
+      <Select
+        label={pieceLabel}
+        options={pieces}
+        value={seam[which]?.pieceId ?? NOTHING}
+        onChange={(pieceId) =>
+          editSeam(seam.id, {
+            [which]: pieceId === NOTHING ? null : { side: "side", ...seam[which], pieceId },
+          })
+        }
+      />
+      {seam[which] ? (
+        <Select
+          label={edgeLabel}
+          options={SIDE_OPTIONS}
+          value={seam[which].side}
+          says={sideWhy(seam[which].side)}
+          onChange={(side) => seam[which] && editSeam(seam.id, { [which]: { ...seam[which], side } })}
+        />
+      ) : (
+        <span />
+      )}
+    </>
+  );
+  return (
+    <div className="grid grid-cols-2 gap-x-3 gap-y-1">
+      {edge("of", "Sewn is", "its edge")}
+      {edge("to", "to", "its edge")}
+      <MeasureField field="seamTimes" label="Seams like this" example="as 2" />
+      <MeasureField field="seamOpen" label="Left open of each" example="nothing" />
+      <MeasureField
+        field="seamLength"
+        label="or so long"
+        example={sewn ? formatSize(sewn.lengthMm, units) : "as 20 cm"}
+        says={sewn && `sewn over ${formatSize(sewn.lengthMm, units)}`}
+      />
+      <ItemYarn yarnId={seam.yarnId} onYarn={(yarnId) => editSeam(seam.id, { yarnId })} />
+      {finding && <p className="col-span-2 text-sm text-madder">{finding.message}</p>}
+      {sewn && <Match sewn={sewn} />}
+      <span className="col-span-2 justify-self-end">
+        <IconButton
+          label="Delete this seam"
+          icon={Trash2}
+          onClick={() => {
+            removeItem("seams", seam.id);
+            toast.success("The seam is deleted.", undoable);
+          }}
+        />
+      </span>
+    </div>
+  );
+}
+
+/** Which rows meet which stitches. */
+function Match({ sewn }: { readonly sewn: SeamPlan }) {
+  const units = useUnits();
+  const met = meeting(sewn);
+  if (!met || !sewn.of || !sewn.to) return null;
+  const { text } = mixedSeam(...met, [sewn.of.things, sewn.to.things]);
+  return (
+    <p className="col-span-2 text-sm">
+      {met[0]} {sewn.of.things} of {formatSize(sewn.of.lengthMm, units)} meet {met[1]} {sewn.to.things} of{" "}
+      {formatSize(sewn.to.lengthMm, units)}. {text}
+    </p>
+  );
+}
