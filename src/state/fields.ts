@@ -36,6 +36,22 @@ const measured = (key: keyof Measured): Place<number> => ({
   },
 });
 
+type Holes = NonNullable<FabricSection["holes"]>;
+
+/** Buttonholes of the chosen fabric. */
+const ofHoles = (key: keyof Holes): Place<number> => ({
+  get: (project) => {
+    const section = chosenSectionOf(project);
+    return section.kind === "fabric" ? (section.holes?.[key] ?? null) : null;
+  },
+  set: (draft, value) => {
+    const section = chosenSectionIn(draft);
+    if (section.kind !== "fabric" || !section.holes) return;
+    if (key === "over") section.holes.over = value;
+    else if (value !== null) section.holes[key] = value;
+  },
+});
+
 const twenty: Place<number> = {
   get: (project) => chosenOf(project).tail.twentyMm,
   set: (draft, value) => {
@@ -132,6 +148,10 @@ const PLACES = {
   centre: ofSection("centre"),
   between: ofSection("castOn"),
   along: ofSection("alongMm", "goes"),
+  holeCount: ofHoles("count"),
+  holeStitches: ofHoles("stitches"),
+  holeMargin: ofHoles("margin"),
+  holeOver: ofHoles("over"),
   hemRows: ofSection("rows"),
   sectionNeedle: ofSection("needleMm", "goes"),
   swatch: ofProject("swatchMm"),

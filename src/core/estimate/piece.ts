@@ -177,7 +177,8 @@ function risen(sections: readonly PlannedSection[], until?: (section: WorkedSect
   return sum;
 }
 
-const isArmhole = ({ section, side }: WorkedSection) => section.kind === "castOffAt" && side === "whole";
+const isArmhole = ({ section, side }: WorkedSection) =>
+  section.kind === "castOffAt" && section.goes === "off" && side === "whole";
 
 /** Height in plain rows of a side up to the armhole, where there is one. */
 export const seamRows = (sections: readonly PlannedSection[]) => risen(sections, isArmhole);

@@ -84,6 +84,22 @@ const isFabric = ({ worked: { section } }: PlannedSection) =>
 const largest = <One extends { readonly area: number }>(all: readonly One[]): One | undefined =>
   all.reduce<One | undefined>((best, one) => (best && best.area >= one.area ? best : one), undefined);
 
+const mostIn = (rows: PlannedSection["worked"]["rows"]) =>
+  rows.reduce((widest, { stitches }) => Math.max(widest, stitches), 0);
+
+/** The largest of sections, those of one count taken together: a gusset between two is not most of a hand. */
+function largestCount(sections: readonly PlannedSection[]): PlannedSection | undefined {
+  const areas = new Map<number, number>();
+  for (const { worked, area } of sections)
+    areas.set(mostIn(worked.rows), (areas.get(mostIn(worked.rows)) ?? 0) + area);
+  const of = (one: PlannedSection) => areas.get(mostIn(one.worked.rows)) ?? 0;
+  return sections.reduce<PlannedSection | undefined>(
+    (best, one) =>
+      best && (of(best) > of(one) || (of(best) === of(one) && best.area >= one.area)) ? best : one,
+    undefined,
+  );
+}
+
 /**
  * The widths of a piece on its first cast-on. Example: a rib of 20 cm, one plain row of 36 and cables of 31 over 40 cm
  * are told as 31 cm, from 20 to 31: a row between two fabrics has no width of its own.
@@ -96,8 +112,7 @@ export function widthsOf(
   const told = (planned: PlannedSection) => widthOf(planned, plain, drawInSd);
   const whole = sections.filter((one) => isWhole(one) && one.worked.strip === 0);
   const fabrics = whole.filter(isFabric);
-  const most = largest(fabricsOf(sections))?.sections.filter(isWhole) ?? [];
-  const main = largest(most) ?? largest(whole);
+  const main = largestCount(largest(fabricsOf(sections))?.sections.filter(isWhole) ?? []) ?? largest(whole);
   const counted = whole.filter((one) => one === main || fabrics.includes(one));
   const all = counted.flatMap((one) => told(one) ?? []);
   const by = (best: (a: number, b: number) => boolean) =>

@@ -14,6 +14,8 @@ export const COUNTS = {
   shapings: { least: 1, most: 500, things: "times" },
   turns: { least: 1, most: 60, things: "turns" },
   hem: { least: 1, most: 200, things: "rows" },
+  holes: { least: 1, most: 60, things: "buttonholes" },
+  holeStitches: { least: 1, most: 20, things: "stitches" },
   centre: { least: 0, most: 2000, things: "stitches" },
   band: { least: 1, most: 2000, things: "rows or stitches" },
   sewn: { least: 1, most: 1000, things: "seams" },

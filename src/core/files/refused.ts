@@ -31,8 +31,11 @@ const extent: Asks = (section) => {
 const fabric: Asks = (section) => {
   if (section.kind !== "fabric") return [];
   const measured: readonly FigureId[] = ["edge", "measuredWidth", "measuredStitches"];
-  if (section.content === "ropes") return [...extent(section), "ropes", "purls", ...measured];
-  return [...extent(section), ...(section.content === "panels" ? measured : [])];
+  const holes: readonly FigureId[] = section.holes
+    ? ["holeCount", "holeStitches", "holeMargin", "holeOver"]
+    : [];
+  if (section.content === "ropes") return [...extent(section), ...holes, "ropes", "purls", ...measured];
+  return [...extent(section), ...holes, ...(section.content === "panels" ? measured : [])];
 };
 
 const shape: Asks = (section) => {

@@ -76,6 +76,17 @@ export const fabricSchema = z.strictObject({
   across: z.array(acrossSchema).max(40).default([]),
   ground: z.enum(GROUND_IDS).default("rib2"),
   ...extent,
+  /** Buttonholes in the middle row: so many holes of so many stitches, the first and the last so far from the ends. */
+  holes: z
+    .strictObject({
+      count: count(COUNTS.holes),
+      stitches: count(COUNTS.holeStitches),
+      margin: count(COUNTS.centre),
+      /** Over the first so many stitches; null for the whole row. */
+      over: count(COUNTS.stitches).nullable(),
+    })
+    .nullable()
+    .default(null),
   /** Width measured across so many stitches of the cabled part; both null where nobody measured. */
   measured: z
     .strictObject({
@@ -131,6 +142,8 @@ export const sectionSchema = z.discriminatedUnion("kind", [
     at: z.enum(AT).default("edges"),
     /** At each edge. */
     stitches: count(COUNTS.stitches).default(4),
+    /** Off the needle, or on a thread until something takes them up, as a thumb does. */
+    goes: z.enum(["off", "hold"]).default("off"),
   }),
   z.strictObject({
     kind: z.literal("shortRows"),

@@ -5,6 +5,8 @@ import { sharesOf } from "./spread";
 export interface Buttonholes {
   /** Stitches or rows between neighbouring holes, from the first to the last. */
   readonly between: readonly number[];
+  /** Where each hole begins, counted from 0. */
+  readonly at: readonly number[];
   readonly text: string;
 }
 
@@ -24,9 +26,18 @@ export function buttonholes(band: number, holes: number, wide: number, margin: n
   }
   if (holes === 1) {
     const before = margin + Math.floor(free / 2);
-    return read({ between: [], text: `work ${before}, hole of ${wide}, work ${band - before - wide}` });
+    return read({
+      between: [],
+      at: [before],
+      text: `work ${before}, hole of ${wide}, work ${band - before - wide}`,
+    });
   }
   const between = sharesOf(free, holes - 1);
   const parts = between.map((gap) => `work ${gap}, hole of ${wide}`);
-  return read({ between, text: [`work ${margin}, hole of ${wide}`, ...parts, `work ${margin}`].join(", ") });
+  const at = between.reduce((starts, gap) => [...starts, (starts.at(-1) ?? margin) + wide + gap], [margin]);
+  return read({
+    between,
+    at,
+    text: [`work ${margin}, hole of ${wide}`, ...parts, `work ${margin}`].join(", "),
+  });
 }

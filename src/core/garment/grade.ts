@@ -1,5 +1,6 @@
 /** A project in another size or gauge: repeats and plain stitches to the nearest count, lengths and shaping in proportion. */
 import { COUNTS, LENGTHS } from "../files/bounds";
+import type { Seam } from "../files/finishing";
 import type { Project, ProjectPiece } from "../files/project";
 import type { FabricSection, ProjectSection, SectionKind, SectionOf } from "../files/sections";
 import { partsOfTaken } from "../panels/across";
@@ -154,10 +155,13 @@ const gradeExtent = (
 
 function gradeFabric(section: FabricSection, context: Context): FabricSection {
   const { by } = context;
+  const { holes } = section;
+  const over = holes?.over ? within(holes.over * by.across, COUNTS.stitches) : null;
+  const graded = { ...section, holes: holes && { ...holes, over } };
   const extent = gradeExtent(section, isEdge(section) ? { along: 1, rows: by.edgeRows } : by, context);
-  if (section.content === "ropes") return { ...section, ...extent, ...gradeRopes(section, context) };
-  if (section.content === "panels") return { ...section, ...extent, ...gradePanels(section, context) };
-  return { ...section, ...extent };
+  if (section.content === "ropes") return { ...graded, ...extent, ...gradeRopes(section, context) };
+  if (section.content === "panels") return { ...graded, ...extent, ...gradePanels(section, context) };
+  return { ...graded, ...extent };
 }
 
 /** Stitches of ropes or panels with their edges, as they stand in a section; null where that is not known yet. */
@@ -249,6 +253,14 @@ function gradePiece(piece: ProjectPiece, laid: LaidSections, by: Grading): Proje
   };
 }
 
+/** What is told of a seam in mm grows with its edge. */
+function gradeSeam(seam: Seam, by: Grading): Seam {
+  const side = seam.of?.side ?? seam.to?.side ?? "side";
+  const times = side === "start" || side === "end" ? by.across : by.along;
+  const openMm = seam.openMm === null ? null : Math.min(LENGTHS.open.most, seam.openMm * times);
+  return { ...seam, openMm, lengthMm: lengthOf(seam.lengthMm, times) };
+}
+
 const SAME: Grading = { across: 1, along: 1, rows: 1, edgeRows: 1, repeats: 0 };
 
 /** The grading that changes nothing but what it is given. */
@@ -267,5 +279,7 @@ export function gradeProject(project: Project, laid: LaidSections, by: Grading):
     const [field = "", of = ""] = key.split(" ");
     return measured.includes(field) || !graded.has(of);
   });
-  return { ...project, pieces, typed: Object.fromEntries(typed) };
+  const seams = project.seams.map((seam) => gradeSeam(seam, by));
+  const told = typed.filter(([key]) => !/^seam(Open|Length) /.test(key));
+  return { ...project, pieces, seams, typed: Object.fromEntries(told) };
 }

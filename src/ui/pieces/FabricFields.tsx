@@ -79,6 +79,7 @@ export function FabricFields({ section, content, finding }: FabricFieldsProps) {
         </div>
       )}
       <ExtentFields section={section} />
+      <ButtonholeFields section={section} />
       {cabled && <WidthFields section={section} content={content} finding={finding} />}
     </>
   );
@@ -144,6 +145,43 @@ function ExtentFields({ section }: { readonly section: FabricSection }) {
           </>
         )}
       </div>
+    </div>
+  );
+}
+
+const HOLES = { count: 6, stitches: 2, margin: 3, over: null };
+
+/** Buttonholes in the middle row of a fabric. */
+function ButtonholeFields({ section }: { readonly section: FabricSection }) {
+  const { holes } = section;
+  return (
+    <div className="col-span-2 mb-1">
+      <label className="flex items-baseline gap-2 py-0.5 text-sm">
+        <input
+          type="checkbox"
+          checked={holes !== null}
+          className="accent-ink"
+          onChange={() =>
+            editSection("fabric", "buttonholes", (fabric) => {
+              fabric.holes = holes ? null : HOLES;
+            })
+          }
+        />
+        Buttonholes in its middle row
+      </label>
+      {holes && (
+        <div className="grid grid-cols-2 gap-x-3">
+          <MeasureField field="holeCount" label="Buttonholes" example="as 6" />
+          <MeasureField field="holeStitches" label="Stitches each" example="as 2" />
+          <MeasureField
+            field="holeMargin"
+            label="Before the first"
+            example="as 3"
+            says="and behind the last"
+          />
+          <MeasureField field="holeOver" label="Over the first … stitches" example="all of them" />
+        </div>
+      )}
     </div>
   );
 }

@@ -116,11 +116,29 @@ function AtFields({
   );
 }
 
-/** Stitches cast off where a row begins. */
+const GO = [
+  { value: "off", label: "off the needle" },
+  { value: "hold", label: "on hold" },
+] as const;
+
+/** Stitches cast off where a row begins, or left on hold. */
 export const CastOffAtFields = ({ section }: FieldsProps<"castOffAt">) => (
   <>
     <AtFields section={section} kind="castOffAt" />
     <MeasureField field="atEdge" label="Stitches at each edge" example="as 5" />
+    <div className="text-sm">
+      <p aria-hidden>They go</p>
+      <Choice
+        label="They go"
+        options={GO}
+        value={section.goes}
+        onChange={(goes) =>
+          editSection("castOffAt", "goes", (one) => {
+            one.goes = goes;
+          })
+        }
+      />
+    </div>
   </>
 );
 

@@ -17,7 +17,7 @@ export const SECTION_KINDS: readonly {
   { kind: "change", us: "Row to another count" },
   { kind: "shape", us: "Shaping over rows" },
   { kind: "written", us: "Rows as written" },
-  { kind: "castOffAt", us: "Bind off at an edge", uk: "Cast off at an edge" },
+  { kind: "castOffAt", us: "Bind off or hold at an edge", uk: "Cast off or hold at an edge" },
   { kind: "shortRows", us: "Short rows" },
   { kind: "divide", us: "Divide in two" },
   { kind: "join", us: "Join the two" },
@@ -59,7 +59,7 @@ export function sectionName(section: ProjectSection, words: Words): string {
     case "shape":
       return `${section.way === "decrease" ? "Decrease" : "Increase"}, ${EDGE_WORDS[section.at]}`;
     case "castOffAt":
-      return `${words === "UK" ? "Cast off" : "Bind off"} ${section.stitches} at ${EDGE_WORDS[section.at]}`;
+      return `${section.goes === "hold" ? "Hold" : words === "UK" ? "Cast off" : "Bind off"} ${section.stitches} at ${EDGE_WORDS[section.at]}`;
     case "hem":
       return section.folded ? "Hem, folded and sewn" : "Hem, not folded";
     default: {

@@ -140,14 +140,24 @@ function renamed(piece: ProjectPiece, taken: ReadonlySet<string>): ProjectPiece 
   };
 }
 
-const hasArmhole = ({ sections, leftOut }: ProjectPiece) =>
-  !leftOut && sections.some(({ kind }) => kind === "castOffAt");
+/** At how many of its edges a piece is cast off for an armhole. */
+function armholesOf({ sections }: ProjectPiece): number {
+  const armhole = sections.find((section) => section.kind === "castOffAt" && section.goes === "off");
+  if (armhole?.kind !== "castOffAt") return 0;
+  return armhole.at === "edges" ? 2 : 1;
+}
 
 /** Seams of a pair of sleeves into the armholes of a body that is there. */
 function capsInto({ pieces, seams }: Project, sleeveId: string): readonly Seam[] {
   const sleeves = new Set(seams.flatMap(({ of }) => (of?.side === "cap" ? [of.pieceId] : [])));
-  const body = pieces.filter((piece) => hasArmhole(piece) && !sleeves.has(piece.id));
-  return body.map(({ id }) => sewn(`cap-${id}`.slice(0, 50), 2, `${sleeveId} cap`, `${id} above`));
+  return pieces
+    .filter(({ id, leftOut }) => !leftOut && !sleeves.has(id))
+    .flatMap((piece) => {
+      const armholes = piece.times * armholesOf(piece);
+      return armholes > 0
+        ? [sewn(`cap-${piece.id}`.slice(0, 50), armholes, `${sleeveId} cap`, `${piece.id} above`)]
+        : [];
+    });
 }
 
 /** Seams of pieces that were given other names, under ids that no other seam has. */

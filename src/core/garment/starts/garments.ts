@@ -180,8 +180,32 @@ function halfFront(body: Body, mirrored: boolean): ProjectPiece {
 }
 
 /** One band up a front, round the neck and down the other: both edges, and what rests of the back's neck. */
-const frontBand = ({ plan, neck }: Body) =>
-  band("bands", "Bands", 2 * plan.alongMm + neck * plan.stitchMm * plan.kept, 35, plan, { round: false });
+function frontBand({ plan, neck }: Body): ProjectPiece {
+  const bands = band("bands", "Bands", 2 * plan.alongMm + neck * plan.stitchMm * plan.kept, 35, plan, {
+    round: false,
+  });
+  return {
+    ...bands,
+    sections: bands.sections.map((section) =>
+      section.kind === "fabric"
+        ? { ...section, rows: Math.max(3, section.rows ?? 0), holes: holesOf(plan) }
+        : section,
+    ),
+  };
+}
+
+/** A buttonhole about every so many mm of one front, each for a button of so many. */
+const HOLE_APART_MM = 80;
+const BUTTON_MM = 18;
+
+/** Buttonholes along one front, as many as there is room for. */
+function holesOf(plan: StartPlan) {
+  const over = stitchesIn(plan.alongMm, plan, 8);
+  const stitches = Math.max(1, stitchesIn(BUTTON_MM, plan));
+  const margin = 2;
+  const most = Math.floor((over - 2 * margin + 1) / (stitches + 1));
+  return { count: Math.min(most, 1 + Math.round(plan.alongMm / HOLE_APART_MM)), stitches, margin, over };
+}
 
 const openBody = (body: Body) => [back(body), halfFront(body, false), halfFront(body, true), frontBand(body)];
 

@@ -39,7 +39,12 @@ function worked(beginning: Beginning) {
       .sections.filter(({ worked: { section } }) => /\/shoulders?$/.test(section.id))
       .map(({ worked: { from } }) => from);
   const sideRows = (id: string) => seamRows(pieceOf(id).sections);
-  return { shoulders, sideRows, rows: (id: string) => pieceOf(id).estimate.heightMm };
+  const section = (id: string, part: string) => {
+    const found = pieceOf(id).sections.find(({ worked: { section: one } }) => one.id === `${id}/${part}`);
+    if (!found) throw new Error(`no ${id}/${part}`);
+    return found.worked;
+  };
+  return { section, shoulders, sideRows, rows: (id: string) => pieceOf(id).estimate.heightMm };
 }
 
 test("back and front of what is closed meet stitch by stitch at the shoulders, row by row at the sides", () => {
@@ -72,6 +77,34 @@ test("both fronts of what is open meet the back's shoulders", () => {
   );
 });
 
+test("a mitt's gusset rests on a thread, is taken up with what its rib wants, and leaves the hand as it was", () => {
+  const hands = fc.record({
+    start: fc.constant<StartId>("mitts"),
+    acrossMm: fc.integer({ min: 140, max: 260 }),
+    easeMm: fc.integer({ min: -20, max: 10 }),
+    alongMm: fc.integer({ min: 120, max: 320 }),
+    thickness: fc.constantFrom(...YARN_CLASSES),
+    cabled: fc.constantFrom(...CABLED_IDS),
+  });
+  fc.assert(
+    fc.property(hands, (beginning) => {
+      const { section } = worked(beginning);
+      for (const id of ["right", "left"]) {
+        const [ropes, gusset, held] = [
+          section(id, "ropes"),
+          section(id, "gusset"),
+          section(id, "thumb-hold"),
+        ];
+        expect([gusset.from, held.to, section(id, "upper").to]).toEqual([ropes.to, ropes.to, ropes.to]);
+        const thumb = section(id, "thumb").to;
+        expect(thumb % 4).toBe(0);
+        expect(thumb).toBeGreaterThan(gusset.to - gusset.from);
+      }
+    }),
+    { numRuns: 40 },
+  );
+});
+
 test("sleeves are added to a body in its own yarn and gauge, and all of it is worked", () => {
   const begun = beginProject({ ...usual("vest"), thickness: "chunky" });
   if (!begun.ok) throw new Error(begun.message);
@@ -83,6 +116,10 @@ test("sleeves are added to a body in its own yarn and gauge, and all of it is wo
   const answer = forecastProject(added.value);
   if (!answer.known) throw new Error("no answer");
   expect(answer.findings.filter(({ leftOut }) => leftOut)).toEqual([]);
+  // Their caps fit the armholes that were there.
+  const caps = added.value.seams.filter(({ of }) => of?.side === "cap");
+  expect(caps.map(({ to, times }) => `${to?.pieceId} ${times}`)).toEqual(["back 2", "right 1", "left 1"]);
+  expect(answer.finishing).toEqual([]);
   const sleeve = answer.estimate.pieces.at(-1);
   // As wide as its arm at the project's gauge, not at that of the yarn that was chosen for something else.
   expect(Math.abs((sleeve?.estimate.widths.widest?.widthMm ?? 0) / 360 - 1)).toBeLessThan(0.06);

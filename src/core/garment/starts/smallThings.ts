@@ -118,13 +118,29 @@ const blanketSeams: NonNullable<Start["seams"]> = ({ acrossMm, alongMm }) => {
   ];
 };
 
+/** A thumb all round; of the hand: below its gusset, and the gusset. */
+const THUMB_MM = 70;
+const BELOW_GUSSET = 0.2;
+const GUSSET = 0.4;
+
 function mitts(plan: StartPlan): readonly ProjectPiece[] {
-  const ribMm = 30;
-  const thumb = (id: string) => [
-    newSection("pickUp", `${id}/thumb`, {
-      stitches: Math.max(4, 4 * Math.round(stitchesIn(70, plan) / 4)),
-      round: true,
+  const ribMm = Math.min(30, plan.alongMm / 4);
+  const handMm = Math.max(20, plan.alongMm - ribMm);
+  // The gusset grows by a pair of stitches every few rounds; with those picked up in the gap it is a multiple of the rib.
+  const thumbOf = Math.max(8, 4 * Math.round(stitchesIn(THUMB_MM, plan) / 4));
+  const picked = thumbOf % 8 === 0 ? 2 : 4;
+  const pairs = (thumbOf - picked) / 2;
+  const every = Math.max(1, Math.round(rowsIn(GUSSET * handMm, plan) / pairs));
+  const gusset = (id: string) => [
+    newSection("shape", `${id}/gusset`, { way: "increase", at: "edges", stitches: 2, every, times: pairs }),
+    newSection("castOffAt", `${id}/thumb-hold`, { at: "edges", stitches: pairs, goes: "hold" }),
+    newSection("fabric", `${id}/upper`, {
+      content: "asBefore",
+      ...overLength(handMm * (1 - GUSSET - BELOW_GUSSET)),
     }),
+  ];
+  const thumb = (id: string) => [
+    newSection("pickUp", `${id}/thumb`, { stitches: picked, held: true, round: true }),
     newSection("fabric", `${id}/thumb-rib`, { content: "ground", ground: "rib2", rows: rowsIn(20, plan) }),
     newSection("castOff", `${id}/thumb-off`),
   ];
@@ -134,7 +150,8 @@ function mitts(plan: StartPlan): readonly ProjectPiece[] {
       name,
       [
         ...ribbed(id, ribMm, plan),
-        ropesOver(`${id}/ropes`, plan.acrossMm, plan, true, overLength(Math.max(20, plan.alongMm - ribMm))),
+        ropesOver(`${id}/ropes`, plan.acrossMm, plan, true, overLength(handMm * BELOW_GUSSET)),
+        ...gusset(id),
         newSection("castOff", `${id}/off`),
         ...thumb(id),
       ],

@@ -156,6 +156,7 @@ export function workCastOffAt(section: SectionOf<"castOffAt">, state: State, pla
   const { right, left } = edgesAt(section.at, state.side);
   const scale = plan.scaleOf(section);
   const have = stitchesOn(state.needle);
+  if (section.goes === "hold") return holdAt(section, state, scale);
   const going = section.stitches * (Number(right) + Number(left));
   if (going >= have)
     return {
@@ -179,6 +180,18 @@ export function workCastOffAt(section: SectionOf<"castOffAt">, state: State, pla
   const last = right && left ? 2 : (right ? takeRight : takeLeft) === order[0] ? 1 : 2;
   for (const one of order.slice(0, last)) one();
   return { state: after(state, needle, rows.length), rows };
+}
+
+/** Moves stitches of the edges onto a thread; nothing is worked. */
+function holdAt(section: SectionOf<"castOffAt">, state: State, scale: number): Outcome {
+  const { right, left } = edgesAt(section.at, state.side);
+  const [atRight, atLeft] = [right ? section.stitches : 0, left ? section.stitches : 0];
+  const have = stitchesOn(state.needle);
+  const going = atRight + atLeft;
+  if (going >= have)
+    return { problem: `${plural(going, "stitch")} to hold, and ${have} are on the needle: hold fewer.` };
+  const needle = narrowed(state.needle, atRight, atLeft, scale);
+  return { state: { ...state, needle, held: state.held + going }, rows: [] };
 }
 
 /** The next row in the pattern; plain where nothing was begun. */

@@ -3,6 +3,7 @@ import { COUNTS } from "../../files/bounds";
 import type { FabricSection, SectionOf } from "../../files/sections";
 import { facesOfRow } from "../../panels/panel";
 import { operationOf } from "../../stitches/operations";
+import { buttonholes } from "../buttonholes";
 import type { Content } from "../content";
 import {
   after,
@@ -96,15 +97,56 @@ export function workFabric(section: FabricSection, state: State, plan: WorkPlan)
   const told = rowsOf(section, rowMm, content.rows, more);
   if (typeof told === "string") return { problem: told };
   const count = section.by === "length" ? endingRight(told, (section.lengthMm ?? 0) / rowMm, state) : told;
-  const rows = rowsOn(begun, content, count, scale);
+  const { rows, partly } = withHoles(
+    section.holes,
+    begun,
+    content,
+    rowsOn(begun, content, count, scale),
+    scale,
+  );
   const wrongSide = crossesFromBehind(rows, state) ?? beginsBefore(begun, goesOn);
   const needle = { ...begun, row: begun.row + count };
   return {
     state: after(state, needle, count),
     rows,
+    ...(partly !== null && { partly }),
     ...hintOf(begun, content, state.round),
     ...(wrongSide && !goesOn ? { hint: wrongSide } : {}),
   };
+}
+
+/** Rows that buttonholes take: stitches are cast off in one and cast on again in the next. */
+const HOLE_ROWS = 2;
+
+/** Rows with buttonholes in their middle; or why there is no room for them. Holes are counted from the right. */
+function withHoles(
+  holes: FabricSection["holes"],
+  needle: Needle,
+  content: Content,
+  rows: readonly WorkedRow[],
+  scale: number,
+): { readonly rows: readonly WorkedRow[]; readonly partly: string | null } {
+  if (!holes) return { rows, partly: null };
+  if (rows.length <= HOLE_ROWS)
+    return { rows, partly: "Buttonholes take two rows of their own: work three rows at least." };
+  const placed = buttonholes(
+    Math.min(holes.over ?? Infinity, stitchesOn(needle)),
+    holes.count,
+    holes.stitches,
+    holes.margin,
+  );
+  if (!placed.ok) return { rows, partly: `Without its buttonholes: ${placed.message}` };
+  const columns = placed.value.at.flatMap((start) => needle.columns.slice(start, start + holes.stitches));
+  const first = Math.floor((rows.length - HOLE_ROWS) / 2);
+  const height = scale * content.heightFactor;
+  const worked = rows.map((row, index) => {
+    const at = index - first;
+    if (at < 0 || at >= HOLE_ROWS) return row;
+    const operation = operationOf(at === 0 ? "castOff" : "castOn");
+    const reserved = new Map(columns.map((column) => [column, operation]));
+    return workedOn(content.rowOn(needle.row + index, needle.columns, reserved), needle, height);
+  });
+  return { rows: worked, partly: null };
 }
 
 /** A length ends behind a wrong-side row, so that what follows begins on the right side; in the round anywhere. */

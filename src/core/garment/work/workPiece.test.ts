@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { anyPiece, answerTo, pieceOf, projectOf } from "../../estimate/anyProject";
+import { anyPiece, answerTo, estimated, pieceOf, projectOf } from "../../estimate/anyProject";
+import { ledgerOf } from "../../estimate/ledger";
 import type { ProjectPiece } from "../../files/project";
 import { newSection, type ProjectSection } from "../../files/sections";
 import { crossingsOf, stitchesOf, stitchesUsedBy } from "../../panels/panel";
@@ -304,4 +305,25 @@ test("the outline holds every section, the two sides beside each other, as high 
   expect(body?.toMm).toBeCloseTo(100, 6);
   expect(arm?.fabricId).toBe("plain");
   expect([first?.fromMm, first?.toMm]).toEqual([second?.fromMm, second?.toMm]);
+});
+
+test("buttonholes are cast off and on again in the middle of a band; where they do not fit that is told", () => {
+  const holes = { count: 5, stitches: 2, margin: 3, over: null };
+  const band = (given: object) =>
+    projectOf([
+      pieceOf([
+        newSection("castOn", "on", { stitches: 60 }),
+        newSection("fabric", "fabric", { content: "ground", ground: "garter", rows: 8, ...given }),
+        newSection("castOff", "off"),
+      ]),
+    ]);
+  const [plainOne, holed] = [estimated(band({})).estimate, estimated(band({ holes })).estimate];
+  const loops = (part: "castOn" | "castOff") =>
+    (ledgerOf(holed.lines)[part] - ledgerOf(plainOne.lines)[part]) / plainOne.plain.loopMm;
+  // Ten stitches are cast off at 1.2 loops, and cast on again at 2.
+  expect(loops("castOff")).toBeCloseTo(12, 6);
+  expect(loops("castOn")).toBeCloseTo(20, 6);
+  const tooMany = answerTo(band({ holes: { ...holes, count: 30 } }));
+  expect(tooMany.findings[0]).toMatchObject({ leftOut: true });
+  expect(tooMany.findings[0]?.message).toMatch(/at most 18 do/);
 });
