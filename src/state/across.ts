@@ -27,7 +27,13 @@ const acrossBy = (edit: EditRow) => ({
   repeat: (index: number, by: 1 | -1) =>
     edit(`times across ${index}`, (row) => {
       const one = row[index];
-      if (one) one.times = nearestCount(one.times + by, COUNTS.times);
+      if (one) one.times = nearestCount(one.times + by, COUNTS.across);
+    }),
+  /** Repeats a panel of the row so many times. */
+  times: (index: number, times: number) =>
+    edit(`times across ${index}`, (row) => {
+      const one = row[index];
+      if (one) one.times = times;
     }),
   /** Whether its repeat comes again between its edges, or the whole panel. */
   join: (index: number, joined: "repeat" | "whole") =>

@@ -11,8 +11,8 @@ import { reckoner } from "./workers";
 export type Wish = Beginning;
 
 /** What a wish comes to; null until it is known, or while there is none. */
-export function useBegun(wish: Wish | null): Reading<Begun | null> | null {
-  const [begun, setBegun] = useState<{ key: string; reading: Reading<Begun | null> } | null>(null);
+export function useBegun(wish: Wish | null): Reading<Begun> | null {
+  const [begun, setBegun] = useState<{ key: string; reading: Reading<Begun> } | null>(null);
   const key = JSON.stringify(wish);
   useEffect(() => {
     let current = true;

@@ -3,7 +3,7 @@ import { useMemo } from "react";
 import type { Draft } from "immer";
 import { omissionsOf, saidToLeaveOut, type Omission } from "@/core/forecast/omissions";
 import type { Project } from "@/core/files/project";
-import { ONE_YARN } from "@/core/files/sections";
+import { ONE_YARN, type ProjectSection } from "@/core/files/sections";
 import type { Swatch } from "@/core/files/swatches";
 import { useAnswer } from "./answer";
 import { choosePiece, chooseSection } from "./chosenPiece";
@@ -21,17 +21,24 @@ export function useOmissions(): readonly Omission[] {
   const units = useUnits();
   const fields = useAllRefused();
   return useMemo(
-    () => (answer.known ? [...omissionsOf(project, answer, units), ...ofColours(project, fields)] : []),
+    () => (answer.known ? [...omissionsOf(project, answer, units), ...ofCounts(project, fields)] : []),
     [project, answer, units, fields],
   );
 }
 
-/** Counts of colours that could not be read, of sections that are still there. */
-const ofColours = ({ pieces }: Project, fields: ReturnType<typeof useAllRefused>): readonly Omission[] =>
+/** Whether a section still asks for what a text is of: times of its panels, or counts of its colours. */
+function isAskedFor(section: ProjectSection, of: string): boolean {
+  const [, what = "", index = ""] = of.split(" ");
+  if (what !== "across") return section.colours.kind !== "one";
+  return section.kind === "fabric" && section.content === "panels" && Number(index) < section.across.length;
+}
+
+/** Counts of panels and colours that could not be read, of sections that are still there. */
+const ofCounts = ({ pieces }: Project, fields: ReturnType<typeof useAllRefused>): readonly Omission[] =>
   fields.flatMap(({ of, label }) =>
     pieces.flatMap((piece): readonly Omission[] => {
       const section = piece.sections.find(({ id }) => of.startsWith(`${id} `));
-      if (!section || section.leftOut || piece.leftOut || section.colours.kind === "one") return [];
+      if (!section || section.leftOut || piece.leftOut || !isAskedFor(section, of)) return [];
       const message = "What is typed there cannot be read: the count before it stands.";
       return [{ kind: "field", label, owner: of, pieceId: piece.id, sectionId: section.id, message }];
     }),

@@ -67,6 +67,6 @@ export function chooseContent(content: SectionOf<"fabric">["content"]) {
   editSection("fabric", "content", (section) => {
     section.content = content;
     if (content === "panels" && section.across.length === 0)
-      section.across.push({ panelId: "honeycomb", times: nearestCount(1, COUNTS.times), joined: "repeat" });
+      section.across.push({ panelId: "honeycomb", times: 1, joined: "repeat" });
   });
 }

@@ -32,6 +32,11 @@ const known: KnownFabrics = new Map();
 /** A begun project with its answer, told short; or why it cannot be. */
 export interface Begun {
   readonly project: Project;
+  /** Null for a bare piece, which has no answer yet. */
+  readonly answer: BegunAnswer | null;
+}
+
+interface BegunAnswer {
   readonly balls: number;
   readonly ballG: number;
   /** Yarn in m: the tenth percentile, the median, the ninetieth. */
@@ -40,11 +45,11 @@ export interface Begun {
   readonly alongMm: number;
 }
 
-function begin(beginning: Beginning): Reading<Begun | null> {
+function begin(beginning: Beginning): Reading<Begun> {
   const begun = beginProject(beginning);
   if (!begun.ok) return begun;
   const answer = forecastProject(begun.value, layProject(begun.value));
-  if (!answer.known) return { ok: true, value: null };
+  if (!answer.known) return { ok: true, value: { project: begun.value, answer: null } };
   const [{ advised, quantilesMm, yarn }] = answer.yarns;
   const { p10, p50, p90 } = quantilesMm;
   const finished = finishedOf(begun.value, answer);
@@ -52,11 +57,13 @@ function begin(beginning: Beginning): Reading<Begun | null> {
     ok: true,
     value: {
       project: begun.value,
-      balls: advised.balls,
-      ballG: yarn.putUp.massG,
-      needM: [p10 / 1000, p50 / 1000, p90 / 1000],
-      acrossMm: finished?.acrossMm ?? 0,
-      alongMm: finished?.alongMm ?? 0,
+      answer: {
+        balls: advised.balls,
+        ballG: yarn.putUp.massG,
+        needM: [p10 / 1000, p50 / 1000, p90 / 1000],
+        acrossMm: finished?.acrossMm ?? 0,
+        alongMm: finished?.alongMm ?? 0,
+      },
     },
   };
 }

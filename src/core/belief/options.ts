@@ -3,7 +3,7 @@ import { isCabled, newSection } from "../files/sections";
 import { newSwatch, type MeasureId, type Swatch } from "../files/swatches";
 import { keyOfSection, type Laid } from "../garment/lay";
 import { swatchPieceId } from "../garment/swatchPiece";
-import { partsOfTaken, type Across } from "../panels/across";
+import { mostRepeated, partsOfTaken, type Across } from "../panels/across";
 import { operationOf } from "../stitches/operations";
 import type { Belief } from "./believe";
 import { deviationsOf, readerOf } from "./axes";
@@ -88,7 +88,7 @@ const PLAIN_EDGE = { stitches: EDGE, rows: 1, widthFactor: 1, heightFactor: 1 };
 function repeatsIn({ panels, taken }: Across, repeats: number): readonly number[] | null {
   const count = (from: number, length: number) => Array.from({ length }, (_, index) => from + index);
   if (!taken) return panels.length < repeats ? null : count(0, repeats);
-  const most = taken.reduce((best, { times }, at) => (times > (taken[best]?.times ?? 0) ? at : best), 0);
+  const most = mostRepeated(taken);
   const { first, parts, before, after, cut } = partsOfTaken(taken, most);
   if (!cut) return repeats === 1 ? count(first, parts) : null;
   if ((taken[most]?.times ?? 0) < repeats) return null;

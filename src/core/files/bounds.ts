@@ -24,6 +24,8 @@ export const COUNTS = {
   bundle: { least: 1, most: 500, things: "strands" },
   cut: { least: 1, most: 12, things: "times as long" },
   cordStitches: { least: 2, most: 12, things: "stitches" },
+  /** Repeats of a panel; stitches of a ground, which fills any count. */
+  across: { least: 1, most: 600, things: "times" },
   times: { least: 1, most: 40, things: "times" },
   rows: { least: 1, most: 5000, things: "rows" },
   borderRows: { least: 0, most: 40, things: "rows" },

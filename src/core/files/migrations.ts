@@ -67,6 +67,31 @@ const without = (part: Json, key: string): Json =>
   Object.fromEntries(Object.entries(part).filter(([one, value]) => one !== key || !goneFrom(value)));
 const goneFrom = (value: unknown) => typeof value === "number" || value === null;
 
+/** Stitches of what grounds of the library came again by, before they were told by their stitches. */
+const GROUND_STITCHES: Readonly<Record<string, number>> = {
+  garter: 8,
+  stockinette: 8,
+  "reverse-stockinette": 8,
+  "rib-1-1": 2,
+  seed: 2,
+  moss: 2,
+  "rib-2-2": 4,
+  "rib-3-2": 5,
+};
+
+/** Grounds among panels, by their stitches. */
+const byStitches = (fabric: Json): Json => ({
+  ...fabric,
+  ...(Array.isArray(fabric.across) && {
+    across: mapList(fabric.across, (one) => ({
+      ...one,
+      ...(typeof one.times === "number" && {
+        times: one.times * (GROUND_STITCHES[String(one.panelId)] ?? 1),
+      }),
+    })),
+  }),
+});
+
 /** Seams told as a count of a piece, and yarn for extras told in metres, as items of their lists. */
 const listed = (project: Json): Json => ({
   ...mapTyped(without(project, "extrasM"), (key) => {
@@ -74,7 +99,16 @@ const listed = (project: Json): Json => ({
     if (key === "extras") return "extraYarn extras";
     return field === "seams" ? `seamTimes ${seamsId(of)}` : key;
   }),
-  pieces: mapList(project.pieces, (piece) => without(piece, "seams")),
+  pieces: mapList(project.pieces, (piece) => ({
+    ...without(piece, "seams"),
+    ...(Array.isArray(piece.sections) && { sections: mapList(piece.sections, byStitches) }),
+  })),
+  ...(Array.isArray(project.swatches) && {
+    swatches: mapList(project.swatches, (swatch) => ({
+      ...swatch,
+      ...(isJson(swatch.fabric) && { fabric: byStitches(swatch.fabric) }),
+    })),
+  }),
   seams: listOf(project.pieces).flatMap(seamsOf),
   extras:
     typeof project.extrasM === "number"
@@ -140,7 +174,7 @@ const MIGRATIONS: readonly Migration[] = [
     }),
   },
   {
-    name: "4: seams and extras are lists",
+    name: "4: seams and extras are lists; grounds among panels are told by their stitches",
     apply: (project) =>
       typeof project.version === "number" && project.version < 3 ? listed(project) : project,
   },

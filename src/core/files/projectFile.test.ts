@@ -187,3 +187,19 @@ test.each([
   const opened = readProject(JSON.stringify({ ...demo, version: 2, ...given }));
   expect(opened.ok ? "" : `${opened.path} ${opened.message}`).toContain(name);
 });
+
+test("grounds among panels keep the stitches that they had", () => {
+  const across = [
+    { panelId: "garter", times: 3, joined: "repeat" },
+    { panelId: "honeycomb", times: 5, joined: "repeat" },
+    { panelId: "seed", times: 4, joined: "whole" },
+  ];
+  const [back] = demo.pieces;
+  const fabric = { kind: "fabric", id: "row", content: "panels", across, rows: 20 };
+  const old: Record<string, unknown> = { ...demo, version: 2, pieces: [{ ...back, sections: [fabric] }] };
+  for (const key of ["seams", "extras", "join"]) delete old[key];
+  const opened = readProject(JSON.stringify(old));
+  if (!opened.ok) throw new Error(opened.message);
+  const [section] = opened.project.pieces[0]?.sections ?? [];
+  expect(section?.kind === "fabric" && section.across.map(({ times }) => times)).toEqual([24, 5, 8]);
+});

@@ -42,10 +42,10 @@ const common = {
   colours,
 };
 
-/** A panel of the library or of this project, so many times across. */
+/** A panel of the library or of this project, so many times across; a ground of the library over so many stitches. */
 const acrossSchema = z.strictObject({
   panelId: z.string().max(64),
-  times: count(COUNTS.times),
+  times: count(COUNTS.across),
   /** Whether its repeat comes again between its edges, or the whole panel with its edges, as it did in older files. */
   joined: z.enum(["repeat", "whole"]).default("repeat"),
 });

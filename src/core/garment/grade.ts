@@ -3,7 +3,7 @@ import { COUNTS, LENGTHS } from "../files/bounds";
 import type { Seam } from "../files/finishing";
 import type { Project, ProjectPiece } from "../files/project";
 import type { FabricSection, ProjectSection, SectionKind, SectionOf } from "../files/sections";
-import { partsOfTaken } from "../panels/across";
+import { mostRepeated, partsOfTaken } from "../panels/across";
 import { leastCommonMultiple } from "../panels/transforms";
 import { nearestCount } from "../units/count";
 import { ropeOf } from "../panels/ropes";
@@ -75,11 +75,8 @@ function gradeRopes(section: FabricSection, context: Context): Partial<FabricSec
 function gradePanels(section: FabricSection, context: Context): Partial<FabricSection> {
   const laid = laidOf(section, context);
   if (!laid) return {};
-  const most = section.across.reduce(
-    (best, { times }, index) => (times > (section.across[best]?.times ?? 0) ? index : best),
-    0,
-  );
   const { taken = [] } = laid.across;
+  const most = mostRepeated(taken);
   const { first, before, cut } = partsOfTaken(taken, most);
   const panels = section.edge > 0 ? laid.fabric.panels.slice(1, -1) : laid.fabric.panels;
   const again = taken[most];
@@ -99,7 +96,7 @@ function gradePanels(section: FabricSection, context: Context): Partial<FabricSe
   return {
     edge: within(edge, COUNTS.edge),
     across: section.across.map((panel, index) =>
-      index === most ? { ...panel, times: within(now, COUNTS.times) } : panel,
+      index === most ? { ...panel, times: within(now, COUNTS.across) } : panel,
     ),
   };
 }

@@ -33,7 +33,7 @@ test("panels of the library and of one's own lie side by side, each so many time
     [
       { panelId: "rope-2-2-l-4", times: 2, joined: "repeat" },
       { panelId: "own", times: 1, joined: "repeat" },
-      { panelId: "seed", times: 3, joined: "repeat" },
+      { panelId: "seed", times: 6, joined: "repeat" },
     ],
     [own("Row 1 (RS): P1, 3/3 RC, P1.\nRow 2 and all WS rows: K1, P6, K1.\nRow 3: P1, K6, P1.")],
   );
@@ -132,4 +132,21 @@ test("a mirrored piece has its crossings lean the other way, and is as wide and 
   expect(JSON.stringify(rows?.[0]?.row)).toContain('"lean":"right"');
   expect(estimated(other).totalMm).toBeCloseTo(estimated(one).totalMm, 4);
   expect(estimated(other).widthMm).toBeCloseTo(estimated(one).widthMm, 3);
+});
+
+test.each([
+  ["garter", 6],
+  ["garter", 20],
+  ["seed", 7],
+  ["rib-3-2", 13],
+])("%s among panels fills %d stitches, whatever its repeat", (panelId, stitches) => {
+  const project = withRow([
+    { panelId, times: stitches, joined: "repeat" },
+    { panelId: "honeycomb", times: 1, joined: "repeat" },
+    { panelId, times: stitches, joined: "repeat" },
+  ]);
+  const [laid] = [...layProject(project).values()];
+  if (!laid?.ok) throw new Error(laid?.message);
+  expect(laid.across.taken?.map((one) => one.stitches)).toEqual([stitches, 12, stitches]);
+  expect(laid.fabric.stitches).toBe(2 * stitches + 12 + 2 * laid.across.edge);
 });

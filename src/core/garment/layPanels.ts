@@ -9,6 +9,7 @@ import { panelStitches, type Across, type Taken } from "../panels/across";
 import { groundPanel } from "../panels/grounds";
 import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
+import { cutPanel } from "../panels/repeats";
 import {
   keyOfSection,
   lay,
@@ -28,8 +29,17 @@ interface Named {
   readonly text: string;
 }
 
-const panelOf = (id: string, project: Project): Named | undefined =>
+const panelOf = (id: string, project: Project): (Named & { readonly family?: string }) | undefined =>
   project.panels.find((panel) => panel.id === id) ?? LIBRARY.find((panel) => panel.id === id);
+
+/** A ground over so many stitches: its repeats from the right, and of the last as much as there is room for. */
+function filled(panel: Panel, stitches: number): readonly Panel[] {
+  const of = panelStitches(panel);
+  const whole = Array.from({ length: Math.floor(stitches / of) }, () => panel);
+  const rest = stitches % of;
+  const [part] = rest > 0 ? (cutPanel(panel, [rest]) ?? []) : [];
+  return part ? [...whole, part] : whole;
+}
 
 /** A text that was read without errors; or a word that says why it was not. */
 function readNamed({ name, text }: Named): ReadPattern | string {
@@ -67,12 +77,17 @@ export function acrossOf(project: Project, piece: ProjectPiece, section: FabricS
     if (typeof read === "string" || !read.panel)
       return { ok: false, message: typeof read === "string" ? read : "It has no rows." };
     const { panel } = read;
-    const repeat = repeatOf(named.text, read);
-    const whole = joined === "whole";
-    const mine = whole ? Array.from({ length: times }, () => panel) : takenAcross(named.text, read, times);
+    const fills = named.family === "Grounds";
+    const repeat = fills ? { before: 0, of: 1, after: 0 } : repeatOf(named.text, read);
+    const whole = joined === "whole" && !fills;
+    const mine = fills
+      ? filled(panel, times)
+      : whole
+        ? Array.from({ length: times }, () => panel)
+        : takenAcross(named.text, read, times);
     panels.push(...(piece.round ? mine.map(allOnTheRightSide) : mine));
     const stitches = mine.reduce((sum, one) => sum + panelStitches(one), 0);
-    taken.push({ panelId, times, repeat, whole, stitches, parts: mine.length });
+    taken.push({ panelId, times, repeat, whole, fills, stitches, parts: mine.length });
   }
   return { edge: section.edge, panels, taken };
 }

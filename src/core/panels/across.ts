@@ -11,6 +11,8 @@ export interface Taken {
   readonly repeat: PanelRepeat;
   /** Whether the whole panel comes again, its edges with it. */
   readonly whole: boolean;
+  /** A ground, which fills any count: `times` are its stitches. */
+  readonly fills: boolean;
   /** All its stitches, and how many panels of the row they are. */
   readonly stitches: number;
   readonly parts: number;
@@ -33,6 +35,12 @@ export interface RopesPlan {
   /** Purl columns before, between and after the ropes. */
   readonly purls: number;
   readonly edge: number;
+}
+
+/** The place of a row whose panel comes again most often; a ground that fills what is beside them only where nothing else is there. */
+export function mostRepeated(taken: readonly Taken[]): number {
+  const rank = ({ fills, times }: Taken) => (fills ? 0 : times);
+  return taken.reduce((best, one, at) => (rank(one) > (taken[best] ? rank(taken[best]) : 0) ? at : best), 0);
 }
 
 /** Where the repeat of a place of the row lies among its panels; the panel whole where it could not be cut. */

@@ -12,6 +12,7 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** The one thing that would sharpen the answer most, of what can be done now, and what it would save. */
 export function Sharpen({ doubts: [largest] }: { readonly doubts: readonly Doubt[] }) {
+  const swatched = useProjectPart(({ swatches }) => swatches.length > 0);
   const usual = useProjectPart(({ yarns }) => yarns[0]?.putUpFrom === "usual");
   const [best] = useNextMeasures() ?? [];
   if (usual && largest?.id === "putUp")
@@ -23,7 +24,7 @@ export function Sharpen({ doubts: [largest] }: { readonly doubts: readonly Doubt
     );
   if (!best) return null;
   if (best.left > WORTH)
-    return (
+    return !swatched ? null : (
       <p className="mt-1 leading-snug">
         Your swatches have said what they can: <Where>see what they say</Where>.
       </p>

@@ -83,7 +83,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
       className="mt-3 grid gap-3"
       onSubmit={(event) => {
         event.preventDefault();
-        if (!begun?.ok || !begun.value) return;
+        if (!begun?.ok) return;
         beginWith(begun.value.project);
         onDone();
       }}
@@ -113,20 +113,20 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
       </div>
       <div className="min-h-24 border-t border-line pt-3" aria-live="polite">
         {begun && !begun.ok && <p className="text-madder">{begun.message}</p>}
-        {begun?.ok && begun.value && (
+        {begun?.ok && begun.value.answer && (
           <>
             <p>
               <strong className="font-display text-3xl">
-                about {begun.value.balls} {begun.value.balls === 1 ? "ball" : "balls"}
+                about {begun.value.answer.balls} {begun.value.answer.balls === 1 ? "ball" : "balls"}
               </strong>{" "}
-              of {formatMass(grams(begun.value.ballG), units)}
+              of {formatMass(grams(begun.value.answer.ballG), units)}
             </p>
             <p className="mt-1 text-sm">
-              {formatYarn(metres(begun.value.needM[1]), units)}; most likely between{" "}
-              {formatYarn(metres(begun.value.needM[0]), units)} and{" "}
-              {formatYarn(metres(begun.value.needM[2]), units)}. Comes out at{" "}
-              {formatSize(millimetres(begun.value.acrossMm), units)} by{" "}
-              {formatSize(millimetres(begun.value.alongMm), units)}.
+              {formatYarn(metres(begun.value.answer.needM[1]), units)}; most likely between{" "}
+              {formatYarn(metres(begun.value.answer.needM[0]), units)} and{" "}
+              {formatYarn(metres(begun.value.answer.needM[2]), units)}. Comes out at{" "}
+              {formatSize(millimetres(begun.value.answer.acrossMm), units)} by{" "}
+              {formatSize(millimetres(begun.value.answer.alongMm), units)}.
             </p>
             <p className="mt-1 text-sm text-faint">
               Wide, since gauge and ball are what such a yarn usually has. Your swatch and your band sharpen
@@ -134,7 +134,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
             </p>
           </>
         )}
-        {begun?.ok && !begun.value && (
+        {begun?.ok && !begun.value.answer && (
           <p className="text-sm text-faint">One rope between two edges, nothing counted yet.</p>
         )}
       </div>
@@ -153,7 +153,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
         </Button>
         <button
           type="submit"
-          disabled={!begun?.ok || !begun.value}
+          disabled={!begun?.ok}
           className="rounded-lg bg-ink px-5 py-2.5 font-semibold text-paper disabled:opacity-40"
         >
           Begin with this

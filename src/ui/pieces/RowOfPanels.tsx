@@ -7,6 +7,9 @@ import type { Taken } from "@/core/panels/across";
 import { useTaken } from "@/state/laidPanels";
 import { useOwnPanels } from "@/state/panels";
 import { reckoner } from "@/state/workers";
+import { COUNTS } from "@/core/files/bounds";
+import { readCount } from "@/core/units/count";
+import { keepText, useTypedText } from "@/state/typedTexts";
 import { useSettings } from "@/state/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import type { NamedPanel } from "@/workers/reckoner.worker";
@@ -17,6 +20,39 @@ interface RowOfPanelsProps {
   /** The piece and the section, or the swatch, that it lies across. */
   readonly pieceId: string;
   readonly sectionId: string;
+}
+
+interface TimesInputProps {
+  readonly label: string;
+  /** Whose it is: together with the label it is where the text is kept. */
+  readonly of: string;
+  readonly times: number;
+  readonly onTimes: (times: number) => void;
+}
+
+/** How often a panel comes again, typed; what cannot be read stands, and the last count with it. */
+function TimesInput({ label, of, times, onTimes }: TimesInputProps) {
+  const place = { of, label };
+  const typed = useTypedText(place);
+  const reading = typed === null ? null : readCount(typed, COUNTS.across);
+  const wrong = reading && !reading.ok;
+  const stands = typed !== null && (wrong || (reading?.ok && reading.value === times));
+  return (
+    <input
+      aria-label={label}
+      title={wrong ? reading.message : label}
+      aria-invalid={wrong ? true : undefined}
+      inputMode="numeric"
+      autoComplete="off"
+      value={stands ? typed : String(times)}
+      onChange={({ target }) => {
+        const found = readCount(target.value, COUNTS.across);
+        keepText(place, { text: target.value, refused: !found.ok });
+        if (found.ok) onTimes(found.value);
+      }}
+      className="w-10 rounded-lg border border-edge bg-paper px-1 py-1 text-center aria-invalid:border-2 aria-invalid:border-madder"
+    />
+  );
 }
 
 /** The panels that lie across, from the right edge to the left, each so many times. */
@@ -40,9 +76,12 @@ export function RowOfPanels({ across, edits, pieceId, sectionId }: RowOfPanelsPr
               icon={Minus}
               onClick={() => edits.repeat(index, -1)}
             />
-            <span className="w-7 text-center" aria-label={`${times} times`}>
-              ×{times}
-            </span>
+            <TimesInput
+              label={`Times of panel ${index + 1}`}
+              of={`${sectionId} across ${index}`}
+              times={times}
+              onTimes={(count) => edits.times(index, count)}
+            />
             <IconButton
               label={`Panel ${index + 1} once more`}
               icon={Plus}
@@ -87,8 +126,9 @@ interface TakenWordsProps {
 /** How a panel joins itself: stitches of one and of all, and whether its edges stand once or each time. */
 function TakenWords({ taken, onJoin }: TakenWordsProps) {
   if (!taken) return null;
-  const { repeat, times, stitches, whole } = taken;
+  const { repeat, times, stitches, whole, fills } = taken;
   const edges = repeat.before + repeat.after;
+  if (fills) return <p className="w-full text-sm text-faint">over {stitches} st</p>;
   const once = edges > 0 && !whole ? `${repeat.of} again + ${edges} once` : `${stitches / times} each`;
   return (
     <p className="w-full text-sm text-faint">
