@@ -1,7 +1,7 @@
 /** A row of panels across a section or a swatch: put in, taken out, moved, repeated; every step can be undone. */
 import type { Draft } from "immer";
 import { COUNTS } from "@/core/files/bounds";
-import type { FabricSection } from "@/core/files/sections";
+import type { FabricSection, Joined } from "@/core/files/sections";
 import { nearestCount } from "@/core/units/count";
 import { editSection } from "./sections";
 import { editSwatch } from "./swatches";
@@ -36,7 +36,7 @@ const acrossBy = (edit: EditRow) => ({
       if (one) one.times = times;
     }),
   /** Whether its repeat comes again between its edges, or the whole panel. */
-  join: (index: number, joined: "repeat" | "whole") =>
+  join: (index: number, joined: Joined) =>
     edit(`joined across ${index}`, (row) => {
       const one = row[index];
       if (one) one.joined = joined;

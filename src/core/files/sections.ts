@@ -42,12 +42,18 @@ const common = {
   colours,
 };
 
+export const JOINED = ["repeat", "whole", "bare"] as const;
+export type Joined = (typeof JOINED)[number];
+
 /** A panel of the library or of this project, so many times across; a ground of the library over so many stitches. */
 const acrossSchema = z.strictObject({
   panelId: z.string().max(64),
   times: count(COUNTS.across),
-  /** Whether its repeat comes again between its edges, or the whole panel with its edges, as it did in older files. */
-  joined: z.enum(["repeat", "whole"]).default("repeat"),
+  /**
+   * Whether its repeat comes again between its edges, or the whole panel with its edges, as it did in older files, or
+   * the panel bare of the purls at its sides.
+   */
+  joined: z.enum(JOINED).default("repeat"),
 });
 
 /** Over how many rows: as counted, as long as it takes, or in whole repeats and on to a named row. */

@@ -150,3 +150,22 @@ test.each([
   expect(laid.across.taken?.map((one) => one.stitches)).toEqual([stitches, 12, stitches]);
   expect(laid.fabric.stitches).toBe(2 * stitches + 12 + 2 * laid.across.edge);
 });
+
+test("a rope without its purls lies between grounds stitch to stitch, as often as it is taken", () => {
+  const project = withRow([
+    { panelId: "garter", times: 5, joined: "repeat" },
+    { panelId: "rope-3-3-l-6", times: 2, joined: "bare" },
+    { panelId: "garter", times: 15, joined: "repeat" },
+  ]);
+  const [laid] = [...layProject(project).values()];
+  if (!laid?.ok) throw new Error(laid?.message);
+  expect(laid.across.taken?.map(({ stitches, purls }) => [stitches, purls])).toEqual([
+    [5, 0],
+    [12, 4],
+    [15, 0],
+  ]);
+  const crossings = laid.across.panels.flatMap(
+    ({ rows }) => rows[0]?.filter((work) => "crossing" in work) ?? [],
+  );
+  expect(crossings).toHaveLength(2);
+});

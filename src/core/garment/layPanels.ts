@@ -6,10 +6,10 @@ import { isWrong } from "../instructions/findings";
 import { parsePattern, readPattern, type ParsedPattern, type ReadPattern } from "../instructions/read";
 import { repeatOf, takenAcross } from "../instructions/repeated";
 import { panelStitches, type Across, type Taken } from "../panels/across";
-import { groundPanel } from "../panels/grounds";
+import { groundPanel, isFilling } from "../panels/grounds";
 import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
-import { cutPanel } from "../panels/repeats";
+import { cutPanel, withoutPurls } from "../panels/repeats";
 import {
   keyOfSection,
   lay,
@@ -29,7 +29,7 @@ interface Named {
   readonly text: string;
 }
 
-const panelOf = (id: string, project: Project): (Named & { readonly family?: string }) | undefined =>
+const panelOf = (id: string, project: Project): Named | undefined =>
   project.panels.find((panel) => panel.id === id) ?? LIBRARY.find((panel) => panel.id === id);
 
 /** A ground over so many stitches: its repeats from the right, and of the last as much as there is room for. */
@@ -49,6 +49,15 @@ function readNamed({ name, text }: Named): ReadPattern | string {
   if (panel && complete && !wrong) return read;
   const where = wrong ? ` (line ${wrong.line})` : "";
   return `${name || "A panel without a name"} cannot be read yet${where}: ${wrong?.message ?? "it has no rows."}`;
+}
+
+const bares = new WeakMap<Panel, ReturnType<typeof withoutPurls>>();
+
+/** A panel bare of the purls at its sides; the same panel gives the same one. */
+function bareOf(panel: Panel): ReturnType<typeof withoutPurls> {
+  const known = bares.get(panel) ?? withoutPurls(panel);
+  bares.set(panel, known);
+  return known;
 }
 
 const onTheRightSide = new WeakMap<Panel, Panel>();
@@ -77,17 +86,24 @@ export function acrossOf(project: Project, piece: ProjectPiece, section: FabricS
     if (typeof read === "string" || !read.panel)
       return { ok: false, message: typeof read === "string" ? read : "It has no rows." };
     const { panel } = read;
-    const fills = named.family === "Grounds";
-    const repeat = fills ? { before: 0, of: 1, after: 0 } : repeatOf(named.text, read);
+    const fills = isFilling(panelId);
     const whole = joined === "whole" && !fills;
+    const { panel: bare, purls } = fills ? { panel, purls: 0 } : bareOf(panel);
+    const isBare = joined === "bare" && !fills;
     const mine = fills
       ? filled(panel, times)
-      : whole
-        ? Array.from({ length: times }, () => panel)
-        : takenAcross(named.text, read, times);
+      : isBare
+        ? Array.from({ length: times }, () => bare)
+        : whole
+          ? Array.from({ length: times }, () => panel)
+          : takenAcross(named.text, read, times);
+    const repeat =
+      fills || isBare
+        ? { before: 0, of: fills ? 1 : panelStitches(bare), after: 0 }
+        : repeatOf(named.text, read);
     panels.push(...(piece.round ? mine.map(allOnTheRightSide) : mine));
     const stitches = mine.reduce((sum, one) => sum + panelStitches(one), 0);
-    taken.push({ panelId, times, repeat, whole, fills, stitches, parts: mine.length });
+    taken.push({ panelId, times, repeat, whole, fills, purls, stitches, parts: mine.length });
   }
   return { edge: section.edge, panels, taken };
 }

@@ -11,6 +11,8 @@ export interface Taken {
   readonly repeat: PanelRepeat;
   /** Whether the whole panel comes again, its edges with it. */
   readonly whole: boolean;
+  /** Purl columns at its right and left side, of which it can be laid bare. */
+  readonly purls: number;
   /** A ground, which fills any count: `times` are its stitches. */
   readonly fills: boolean;
   /** All its stitches, and how many panels of the row they are. */

@@ -40,3 +40,17 @@ export function groundBalance(id: GroundId): number {
   const other = [...row].findIndex((letter) => faceOf(letter) !== faceOf(row[0] ?? "k"));
   return other > 0 ? other : 0;
 }
+
+/** Panels of the library that are grounds: among others they fill so many stitches. */
+const FILLING: readonly string[] = [
+  "rib-1-1",
+  "rib-2-2",
+  "rib-3-2",
+  "garter",
+  "seed",
+  "moss",
+  "stockinette",
+  "reverse-stockinette",
+];
+
+export const isFilling = (panelId: string) => FILLING.includes(panelId);

@@ -1,3 +1,4 @@
+import { isFilling } from "./grounds";
 import { printPattern } from "../instructions/print";
 import type { Wording } from "../stitches/wording";
 import { readPattern } from "../instructions/read";
@@ -91,4 +92,8 @@ test.each(COUNTS)("%s has %d stitches, %d rows and %d crossings", (id, stitches,
   const panel = panelOf(id);
   expect(panel.rows.map(stitchesOf)).toEqual(Array.from({ length: rows }, () => stitches));
   expect(panel.rows.flatMap(crossingsOf)).toHaveLength(crossings);
+});
+
+test("every ground of the library fills any count, and nothing else does", () => {
+  for (const { id, family } of LIBRARY) expect([id, isFilling(id)]).toEqual([id, family === "Grounds"]);
 });

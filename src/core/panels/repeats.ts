@@ -111,3 +111,32 @@ export function cutIntoRepeats(panel: Panel, repeat: PanelRepeat, times: number)
   if (!one || !cut.slice(first, first + times).every((other) => sameRows(one, other))) return [panel];
   return cut.map((part, index) => (index >= first && index < first + times ? one : part));
 }
+
+/** Purl columns at the right edge of a row. */
+function purlsAt(row: PanelRow): number {
+  let count = 0;
+  for (const work of row) {
+    if ("crossing" in work || work.operation.face !== "purl" || work.operation.leaves !== 1) return count;
+    count += work.times;
+  }
+  return count;
+}
+
+/**
+ * A panel without the columns at its sides that are purled in every row, and how many they are.
+ * Example: "P2, 3/3 LC, P2" is the rope alone and 4; a panel that is all purl stays as it is.
+ */
+export function withoutPurls(panel: Panel): { readonly panel: Panel; readonly purls: number } {
+  const [first] = panel.rows;
+  const stitches = first ? stitchesOf(first) : 0;
+  const right = Math.min(...panel.rows.map(purlsAt));
+  const left = Math.min(...panel.rows.map((row) => purlsAt(row.toReversed())));
+  const whole = { panel, purls: 0 };
+  if (right + left === 0 || right + left >= stitches) return whole;
+  const cut = cutPanel(
+    panel,
+    [right, stitches - left].filter((at) => at > 0 && at < stitches),
+  );
+  const bare = cut?.[right > 0 ? 1 : 0];
+  return bare ? { panel: bare, purls: right + left } : whole;
+}

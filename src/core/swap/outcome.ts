@@ -1,4 +1,5 @@
 /** What a substitute comes to: size, yarn, balls, cloth and time, beside the pattern's yarn. */
+import { isFilling } from "../panels/grounds";
 import { candidateName, type Candidate, type Keep } from "../files/candidates";
 import { isCabled, type FabricSection } from "../files/sections";
 import type { Project } from "../files/project";
@@ -78,7 +79,10 @@ function repeatsOf(section: FabricSection | undefined): Outcome["across"] {
   if (!section) return null;
   return section.content === "ropes"
     ? { count: section.ropes, things: "ropes" }
-    : { count: section.across.reduce((sum, { times }) => sum + times, 0), things: "panels" };
+    : {
+        count: section.across.reduce((sum, { panelId, times }) => sum + (isFilling(panelId) ? 0 : times), 0),
+        things: "panels",
+      };
 }
 
 /** The first cabled fabric that is worked, or the first fabric where none is. */

@@ -97,7 +97,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
           setTexts(usualTexts(id, units));
         }}
       />
-      <div className="grid grid-cols-3 gap-x-3">
+      <div className={start === "empty" ? "hidden" : "grid grid-cols-3 gap-x-3"}>
         {field("across", kind?.across.name ?? "Width", across.ok ? undefined : across.message)}
         {field("ease", "Ease", ease.ok ? undefined : ease.message, "added to it; less than 0 to stretch")}
         {field("along", kind?.along.name ?? "Length", along.ok ? undefined : along.message)}

@@ -2,7 +2,7 @@
 import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
 import { useEffect, useState } from "react";
 import type { AcrossEdits } from "@/state/across";
-import type { FabricSection } from "@/core/files/sections";
+import type { FabricSection, Joined } from "@/core/files/sections";
 import type { Taken } from "@/core/panels/across";
 import { useTaken } from "@/state/laidPanels";
 import { useOwnPanels } from "@/state/panels";
@@ -63,7 +63,7 @@ export function RowOfPanels({ across, edits, pieceId, sectionId }: RowOfPanelsPr
     <div className="col-span-2 mb-1">
       <p className="text-sm text-faint">From the right edge, as the right side is looked at:</p>
       <ol className="mt-1 grid grid-cols-[minmax(0,1fr)] gap-1">
-        {across.map(({ panelId, times }, index) => (
+        {across.map(({ panelId, times, joined }, index) => (
           <li key={index} className="flex flex-wrap items-center gap-1">
             <PanelSelect
               label={`Panel ${index + 1}`}
@@ -102,7 +102,8 @@ export function RowOfPanels({ across, edits, pieceId, sectionId }: RowOfPanelsPr
             <IconButton label={`Take panel ${index + 1} out`} icon={X} onClick={() => edits.remove(index)} />
             <TakenWords
               taken={taken[index]?.panelId === panelId ? taken[index] : undefined}
-              onJoin={(joined) => edits.join(index, joined)}
+              joined={joined}
+              onJoin={(way) => edits.join(index, way)}
             />
           </li>
         ))}
@@ -120,30 +121,36 @@ export function RowOfPanels({ across, edits, pieceId, sectionId }: RowOfPanelsPr
 
 interface TakenWordsProps {
   readonly taken: Taken | undefined;
-  readonly onJoin: (joined: "repeat" | "whole") => void;
+  readonly joined: Joined;
+  readonly onJoin: (joined: Joined) => void;
 }
 
-/** How a panel joins itself: stitches of one and of all, and whether its edges stand once or each time. */
-function TakenWords({ taken, onJoin }: TakenWordsProps) {
+/** How a panel joins itself: stitches of one and of all, whether its edges stand once or each time, and its purls at all. */
+function TakenWords({ taken, joined, onJoin }: TakenWordsProps) {
   if (!taken) return null;
-  const { repeat, times, stitches, whole, fills } = taken;
-  const edges = repeat.before + repeat.after;
+  const { repeat, times, stitches, purls, fills } = taken;
   if (fills) return <p className="w-full text-sm text-faint">over {stitches} st</p>;
-  const once = edges > 0 && !whole ? `${repeat.of} again + ${edges} once` : `${stitches / times} each`;
+  const edges = repeat.before + repeat.after;
+  const once =
+    edges > 0 && joined === "repeat" ? `${repeat.of} again + ${edges} once` : `${stitches / times} each`;
+  const ways: readonly { readonly way: Joined; readonly name: string; readonly is: boolean }[] = [
+    { way: "repeat", name: "edges once only", is: joined !== "repeat" },
+    { way: "whole", name: "edges each time", is: joined === "repeat" && edges > 0 && times > 1 },
+    { way: "bare", name: `without its ${purls} purls`, is: joined !== "bare" && purls > 0 },
+  ];
   return (
     <p className="w-full text-sm text-faint">
       {stitches} st: {once}
-      {edges > 0 && times > 1 && (
-        <>
-          {" · "}
-          <button
-            type="button"
-            className="text-woad underline"
-            onClick={() => onJoin(whole ? "repeat" : "whole")}
-          >
-            {whole ? "edges once only" : "edges each time"}
-          </button>
-        </>
+      {ways.map(
+        ({ way, name, is }) =>
+          is && (
+            <span key={way}>
+              {" · "}
+              <button type="button" className="text-woad underline" onClick={() => onJoin(way)}>
+                {joined === "bare" && way === "repeat" ? "with its purls" : name}
+              </button>
+            </span>
+          ),
       )}
     </p>
   );

@@ -102,13 +102,16 @@ export function beginProject(beginning: Beginning): Reading<Project> {
   const begun: Project = {
     ...empty,
     name: STARTS[start].name,
-    size: {
-      acrossMm,
-      easeMm,
-      alongMm,
-      of: null,
-      ...timesOf(STARTS[start], acrossMm + easeMm, alongMm),
-    },
+    // A bare piece is of no size yet: what the fields began with is nobody's wish.
+    ...(start !== "empty" && {
+      size: {
+        acrossMm,
+        easeMm,
+        alongMm,
+        of: null,
+        ...timesOf(STARTS[start], acrossMm + easeMm, alongMm),
+      },
+    }),
     yarns: empty.yarns.map((yarn) => ({
       ...yarn,
       name: `Some ${thickness} yarn`,
