@@ -97,6 +97,11 @@ const putUp: Place<PutUp> = {
     const yarn = chosenYarnIn(draft);
     if (!value) return;
     yarn.putUp = { massG: value.massG, lengthM: value.lengthM, ...(value.noMass && { noMass: true }) };
+    // What such a yarn usually is says nothing of this one.
+    if (yarn.putUpFrom === "usual") {
+      if (yarn.name === `Some ${yarn.bandClass} yarn`) yarn.name = "My yarn";
+      yarn.bandClass = null;
+    }
     yarn.putUpFrom = "band";
     // Typed anew it is one strand again, whatever was held before.
     yarn.held = null;

@@ -38,10 +38,14 @@ test("each seam takes one and a half times its length and two ends, as often as 
 });
 
 test("a short side sewn to a long one is as long as the short one, and says that they differ", () => {
-  const { plan, finishing, omissions } = sewn([newSeam("corner", { of: end("one"), to: side("one") })]);
+  const { plan, finishing, omissions } = sewn([newSeam("corner", { of: end("one"), to: side("other") })]);
   expect(plan.seams[0]?.lengthMm).toBeCloseTo(400, 6);
-  expect(finishing[0]?.message).toMatch(/50 % longer/);
+  expect(finishing[0]?.message).toMatch(/25 % longer/);
   expect(omissions).toEqual([]);
+  const long = plain("long", 80, 280);
+  expect(
+    sewn([newSeam("a", { of: end("one"), to: side("long") })], [plain("one", 80, 168), long]).finishing,
+  ).toEqual([]);
   // 80 stitches of 40 cm meet the rows that 40 cm of the side have: 112.
   expect(plan.seams[0] && meeting(plan.seams[0])).toEqual([80, 112]);
 });

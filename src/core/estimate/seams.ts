@@ -142,6 +142,8 @@ export interface PlannedSeams {
 /** Edges that differ by more than this share, and by more than two rows or stitches, are told to differ. */
 const ALIKE = 0.05;
 const EASED = 2;
+/** From here on nobody takes them for equal: a short side is sewn to a part of a long one. */
+const MEANT = 1.5;
 
 const GONE = "It is sewn to a piece that is not there any more: say to which.";
 const NOTHING_SAID = "Say which edge is sewn, or how long the seam is.";
@@ -192,7 +194,7 @@ function unlike({ id, of, to }: SeamPlan): readonly FinishingFinding[] {
   if (!of || !to) return [];
   const [short, long] = of.lengthMm < to.lengthMm ? [of.lengthMm, to.lengthMm] : [to.lengthMm, of.lengthMm];
   const thing = max(...[of, to].map(({ lengthMm, count }) => lengthMm / max(1, count)));
-  if (long - short <= max(ALIKE * short, EASED * thing)) return [];
+  if (long - short <= max(ALIKE * short, EASED * thing) || long > MEANT * short) return [];
   const over = Math.round((100 * (long - short)) / short);
   const message = `Its edges are not equally long: one is ${over} % longer. As much of it as the shorter one has is sewn.`;
   return [{ of: "seams", id, message, leftOut: false }];

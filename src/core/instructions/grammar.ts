@@ -114,6 +114,13 @@ class RowParser extends HeadingParser {
     return this.OR1([
       { ALT: () => this.SUBRULE(this.leaving) },
       {
+        // "rep from * around", "across": to the end.
+        ALT: () => {
+          this.CONSUME(T.W.Around);
+          return { leaving: 0 };
+        },
+      },
+      {
         ALT: () => {
           const count = this.CONSUME1(T.Whole);
           this.CONSUME(T.Times);

@@ -31,6 +31,8 @@ test("a rope as printed patterns write it, and back", () => {
 
 test.each([
   ["*K2, P2; rep from * to end.", "multiple of 4", "k2, p2"],
+  ["*K2, P2; rep from * around.", "multiple of 4", "k2, p2"],
+  ["[K2, P2] across", "multiple of 4", "k2, p2"],
   ["*K2, P2; rep from * to last 3 sts, K3.", "multiple of 4 + 3", "k2, p2, k3"],
   ["*K2, P2* 3 times", "", "k2, p2, k2, p2, k2, p2"],
   ["*K2, P2; rep from * twice more", "", "k2, p2, k2, p2, k2, p2"],

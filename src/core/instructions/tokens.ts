@@ -44,6 +44,7 @@ const plainWords = {
   From: /from/i,
   To: /to/i,
   End: /end/i,
+  Around: /around|across/i,
   Last: /last/i,
   And: /and|&/i,
   All: /all/i,

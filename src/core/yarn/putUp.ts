@@ -8,7 +8,7 @@ import {
   type Metres,
   type UnitSystem,
 } from "../units/brands";
-import { formatMass, formatYarn, plain } from "../units/format";
+import { formatMass, formatMassFine, formatYarn, plain } from "../units/format";
 import { readQuantities } from "../units/quantities";
 import { read, unread, type Reading } from "../units/reading";
 
@@ -108,7 +108,11 @@ export const tellBall = ({ massG, lengthM, noMass }: PutUp, units: UnitSystem) =
 export const tellLength = (length: Metres, putUp: PutUp, units: UnitSystem) =>
   putUp.noMass
     ? formatYarn(length, units)
-    : `${formatYarn(length, units)}, ${formatMass(massOf(length, putUp), units)}`;
+    : `${formatYarn(length, units)}, ${tellMass(massOf(length, putUp), units)}`;
+
+/** Under ten grams a whole gram says too little. */
+const tellMass = (mass: Grams, units: UnitSystem) =>
+  mass < 10 ? formatMassFine(grams(Math.round(mass * 10) / 10), units) : formatMass(mass, units);
 
 /** Mass of a length of this yarn. */
 export const massOf = (length: Metres, { massG, lengthM }: PutUp) => grams((length * massG) / lengthM);

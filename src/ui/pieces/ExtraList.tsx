@@ -110,7 +110,7 @@ function ExtraFields({ extra, says, finding }: ExtraFieldsProps) {
       {extra.kind === "pompon" && (
         <div className="col-span-2 flex flex-wrap gap-2">
           <Choice
-            label="Told"
+            label="How it is told"
             options={WAYS.pompon}
             value={extra.by}
             onChange={(by) => editExtra(id, { by })}
@@ -128,7 +128,7 @@ function ExtraFields({ extra, says, finding }: ExtraFieldsProps) {
       {extra.kind === "kept" && (
         <div className="col-span-2">
           <Choice
-            label="Told"
+            label="How it is told"
             options={WAYS.kept}
             value={extra.by}
             onChange={(by) => editExtra(id, { by })}

@@ -3,7 +3,7 @@ import { Plus, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import type { Seam } from "@/core/files/finishing";
 import type { KnownForecast } from "@/core/forecast/projectForecast";
-import { meeting, sewingYarn, type SeamPlan } from "@/core/estimate/seams";
+import { meeting, sewingYarn, type SeamPlan, type SewnEdge } from "@/core/estimate/seams";
 import { mixedSeam } from "@/core/garment/pickUp";
 import { toMetres } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
@@ -130,6 +130,10 @@ function SeamFields({
   );
 }
 
+/** What lies along what is sewn. Example: "46 of the 190 rows". */
+const along = (met: number, { count, things }: SewnEdge) =>
+  met < count ? `${met} of the ${count} ${things}` : `${met} ${things}`;
+
 /** Which rows meet which stitches. */
 function Match({ sewn }: { readonly sewn: SeamPlan }) {
   const units = useUnits();
@@ -138,7 +142,7 @@ function Match({ sewn }: { readonly sewn: SeamPlan }) {
   const { text } = mixedSeam(...met, [sewn.of.things, sewn.to.things]);
   return (
     <p className="col-span-2 text-sm">
-      {met[0]} {sewn.of.things} of {formatSize(sewn.of.lengthMm, units)} meet {met[1]} {sewn.to.things} of{" "}
+      {along(met[0], sewn.of)} of {formatSize(sewn.of.lengthMm, units)} meet {along(met[1], sewn.to)} of{" "}
       {formatSize(sewn.to.lengthMm, units)}. {text}
     </p>
   );
