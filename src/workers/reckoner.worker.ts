@@ -11,6 +11,7 @@ import { finishedOf, sizeOptions } from "../core/forecast/sizeOptions";
 import { beginProject, type Beginning } from "../core/garment/starts/beginProject";
 import type { Reading } from "../core/units/reading";
 import { sectionRows, type SectionRows } from "../core/instructions/sectionRows";
+import { howFar } from "../core/forecast/howFar";
 import { forecastProject } from "../core/forecast/projectForecast";
 import type { Wording } from "../core/stitches/wording";
 import { studyText, writeOut } from "../core/instructions/study";
@@ -77,6 +78,10 @@ const layProject = (project: Project) => lay(project, known);
 const savingsOf = (project: Project) => savings(project, layProject(project));
 
 const sweepGauge = (project: Project) => sweep(project, layProject(project));
+
+/** How far yarn at hand goes; null where there is no answer. */
+const howFarGoes = (project: Project, asked: Omit<Parameters<typeof howFar>[1], "layOf">) =>
+  howFar(project, { ...asked, layOf: layProject });
 
 /** What to measure next; empty where there is no answer. */
 function measuresFor(project: Project): readonly NextMeasure[] {
@@ -167,6 +172,7 @@ const reckoner = {
   writeSection,
   savingsOf,
   measuresFor,
+  howFarGoes,
   begin,
   sizesOf,
   libraryNames,

@@ -208,6 +208,13 @@ export type FabricSection = SectionOf<"fabric">;
 export const isCabled = (section: ProjectSection): section is FabricSection =>
   section.kind === "fabric" && (section.content === "ropes" || section.content === "panels");
 
+/** Whether anything of a project is worked in ropes or panels: of what is not, nothing is said of cables. */
+export const hasCables = ({
+  pieces,
+}: {
+  readonly pieces: readonly { readonly sections: readonly ProjectSection[] }[];
+}) => pieces.some(({ sections }) => sections.some(isCabled));
+
 /** A section with its usual figures. Example: `newSection("hem", "s1")` is a folded hem of 8 rows. */
 export const newSection = <Kind extends SectionKind>(
   kind: Kind,

@@ -55,7 +55,7 @@ interface OneYarnProps {
 }
 
 const KEPT_WIDTH =
-  "For a knitter who adds stitches where the cables pull harder, and leaves some away where they pull less, until it is as wide as planned.";
+  "For a knitter who adds stitches where the fabric comes out narrower, and leaves some away where it comes out wider, until it is as wide as planned.";
 
 const bare = (chance: number, weighed: boolean) => formatChance(chance, weighed).replace(" in 100", "");
 

@@ -1,6 +1,7 @@
 "use client";
 import { memo, useState } from "react";
 import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { hasCables } from "@/core/files/sections";
 import { grams, metres, toMetres } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
 import { massOf } from "@/core/yarn/putUp";
@@ -40,7 +41,7 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
         <Choice label="Told by" options={GROUPINGS} value={by} onChange={setBy} />
       </div>
       <Waterfall groups={groupsOf(by, lines, project, words)} reserveMm={Math.max(0, reserveMm)} />
-      <Rule answer={answer} />
+      {hasCables(project) && <Rule answer={answer} />}
     </Card>
   );
 });

@@ -1,4 +1,5 @@
 "use client";
+import { hasCables } from "@/core/files/sections";
 import type { ProjectForecast } from "@/core/forecast/projectForecast";
 import { isGaugeMeasured } from "@/core/belief/believe";
 import { formatFine, formatGauge } from "@/core/units/format";
@@ -104,7 +105,8 @@ function YarnSays({ putUp, bandClass, usual }: YarnSaysProps) {
 
 function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
   const units = useUnits();
-  const { gauge, yarns } = useProject();
+  const { gauge, yarns, pieces } = useProject();
+  const cabled = hasCables({ pieces });
   const putUp = yarns[0]?.putUp as PutUp | null | undefined;
   const { needleMm } = useProject();
   const assumed = putUp && assumedGauge(putUp, needleMm);
@@ -169,18 +171,20 @@ function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
           says={gauge.needleMm !== undefined && "the stitch goes with the root of the needle"}
         />
       )}
-      <details className="col-span-2 mb-1 text-sm" open={gauge.cables !== undefined}>
-        <summary className="cursor-pointer text-woad underline">Counted on the cables</summary>
-        <div className="mt-1 grid grid-cols-2 gap-x-3">
-          <MeasureField field="cableStitches" label="So many cable stitches" example="e.g. 38" />
-          <MeasureField
-            field="cableWidth"
-            label="are so wide"
-            example="e.g. 16 cm"
-            says="tells the stitch and how far it pulls in, together"
-          />
-        </div>
-      </details>
+      {cabled && (
+        <details className="col-span-2 mb-1 text-sm" open={gauge.cables !== undefined}>
+          <summary className="cursor-pointer text-woad underline">Counted on the cables</summary>
+          <div className="mt-1 grid grid-cols-2 gap-x-3">
+            <MeasureField field="cableStitches" label="So many cable stitches" example="e.g. 38" />
+            <MeasureField
+              field="cableWidth"
+              label="are so wide"
+              example="e.g. 16 cm"
+              says="tells the stitch and how far it pulls in, together"
+            />
+          </div>
+        </details>
+      )}
     </>
   );
 }

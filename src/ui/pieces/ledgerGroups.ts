@@ -2,6 +2,7 @@
 import { LEDGER_PARTS, type LedgerPart } from "@/core/estimate/ledger";
 import type { ProjectLine } from "@/core/estimate/wholeProject";
 import type { Project } from "@/core/files/project";
+import { hasCables } from "@/core/files/sections";
 import type { Wording } from "@/core/stitches/wording";
 import { extraName } from "@/core/estimate/extras";
 import { seamName } from "./seamWords";
@@ -40,8 +41,14 @@ const PART_COLOURS: { readonly [Part in LedgerPart]: string } = {
   extras: "var(--weld)",
 };
 
-/** Parts that are told even where they take nothing: there a nought says something. */
+/** Parts that are told even where they take nothing: of cables a nought says something. */
 const ALWAYS: readonly LedgerPart[] = ["plain", "drawIn", "crossings", "texture"];
+
+/** What draws in where nothing is cabled: ribs and garter want more stitches or rows for the same size. */
+const CLOSER = {
+  name: "Closer fabric",
+  why: "More plain stitches and rows, because ribs pull in and rows of garter are low.",
+};
 
 const summed = (lines: readonly ProjectLine[]) => lines.reduce((sum, { mm }) => sum + mm, 0);
 
@@ -77,7 +84,9 @@ export function groupsOf(
       ?.sections.find(({ id }) => id === sectionId);
     return section ? `${pieceName(pieceId)}: ${sectionName(section, words)}` : pieceName(pieceId);
   };
-  const partName = (part: LedgerPart) => LEDGER_PARTS.find(({ id }) => id === part)?.name ?? part;
+  const cabled = hasCables(project);
+  const partName = (part: LedgerPart) =>
+    part === "drawIn" && !cabled ? CLOSER.name : (LEDGER_PARTS.find(({ id }) => id === part)?.name ?? part);
   const detailsBy = (
     of: readonly ProjectLine[],
     idOf: (line: ProjectLine) => string,
@@ -94,8 +103,9 @@ export function groupsOf(
     return LEDGER_PARTS.flatMap(({ id, name, why }) => {
       const mine = lines.filter(({ part }) => part === id);
       const mm = summed(mine);
-      if (mm === 0 && !ALWAYS.includes(id)) return [];
-      return [{ id, name, why, colour: PART_COLOURS[id], mm, details: detailsBy(mine, place, placeName) }];
+      if (mm === 0 && !(cabled && ALWAYS.includes(id))) return [];
+      const told = id === "drawIn" && !cabled ? CLOSER : { name, why };
+      return [{ id, ...told, colour: PART_COLOURS[id], mm, details: detailsBy(mine, place, placeName) }];
     });
   const byPart = (of: readonly ProjectLine[]) =>
     detailsBy(

@@ -97,7 +97,9 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
               </td>
             ))}
           </tr>
-          {SWAP_ROWS.map(({ name, show }) => (
+          {SWAP_ROWS.filter(
+            ({ when }) => !when || sides.some(({ compared }) => compared.ok && when(compared.outcome)),
+          ).map(({ name, show }) => (
             <tr key={name}>
               <th scope="row" className={`${head} ${cell} pl-0`}>
                 {name}

@@ -18,6 +18,8 @@ import { SourceMark } from "@/ui/parts/SourceMark";
 /** A line of the comparison: what it is called, and what it says of a yarn. */
 interface SwapRow {
   readonly name: string;
+  /** Told where this is so of any side; always where it is not said. */
+  readonly when?: (outcome: Outcome) => boolean;
   readonly show: (outcome: Outcome, units: UnitSystem, own: boolean) => ReactNode;
 }
 
@@ -123,6 +125,7 @@ export const SWAP_ROWS: readonly SwapRow[] = [
   },
   {
     name: "Cables show",
+    when: ({ across }) => across !== null,
     show: ({ clarity: { score, words, reasons } }) => (
       <>
         <strong>{words}</strong>, {score} of 100

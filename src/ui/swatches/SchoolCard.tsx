@@ -64,8 +64,8 @@ export function SchoolCard({ answer }: { readonly answer: KnownForecast }) {
         <MeasureField field="allowance" label="Allowance for cables" example="as 25 %" />
       </div>
       <p className="text-sm text-faint">
-        An allowance hides how far your cables pull in and what their crossings take; the model is the usual
-        one here because it shows both.
+        An allowance hides how far cables and ribs pull in and what crossings take; the model is the usual one
+        here because it shows both.
       </p>
     </Card>
   );

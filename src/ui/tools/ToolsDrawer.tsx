@@ -3,12 +3,13 @@ import { useState, type ComponentType } from "react";
 import { openTools, useToolDrawer } from "@/state/toolDrawer";
 import { Sheet } from "@/ui/parts/Sheet";
 import { ButtonholeTool, ChangeCountTool, MatchingEndsTool, MixedSeamTool, PickUpTool } from "./RowTools";
-import { InHandTool, TailTool } from "./YarnTools";
+import { HowFarTool, InHandTool, TailTool } from "./YarnTools";
 
 /** Each tool works alone and starts from the open project's figures. One more tool is one more row. */
 const TOOLS: readonly { readonly id: string; readonly name: string; readonly tool: ComponentType }[] = [
   { id: "change", name: "Increase or decrease over a row", tool: ChangeCountTool },
   { id: "tail", name: "Tail of a long-tail cast-on", tool: TailTool },
+  { id: "far", name: "How far does my yarn go?", tool: HowFarTool },
   { id: "hand", name: "Will this ball last the row?", tool: InHandTool },
   { id: "pickUp", name: "Pick up along an edge", tool: PickUpTool },
   { id: "seam", name: "Seam of two edges", tool: MixedSeamTool },

@@ -1,16 +1,24 @@
 "use client";
+import { useEffect, useState } from "react";
 import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castOn";
 import { inHand } from "@/core/estimate/inHand";
 import { plainStitch } from "@/core/fabric/plainStitch";
 import { LENGTHS } from "@/core/files/bounds";
 import { gaugeOrUsual } from "@/core/garment/projectGauge";
+import type { HowFar } from "@/core/forecast/howFar";
+import type { Finished } from "@/core/forecast/sizeOptions";
+import { readYarnInHand, type YarnInHand } from "@/core/yarn/inHand";
+import type { PutUp } from "@/core/yarn/putUp";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
-import { formatFine, formatYarn, tellSize } from "@/core/units/format";
+import { formatChance, formatFine, formatSize, formatYarn, tellSize } from "@/core/units/format";
 import { useAnswer, usePieceIn } from "@/state/answer";
+import { useChosenPiece, useChosenSection } from "@/state/chosenPiece";
 import { useProject } from "@/state/projectStore";
-import { useUnits } from "@/state/settings";
+import { useSettings, useUnits } from "@/state/settings";
+import { reckoner } from "@/state/workers";
+import { sectionName } from "@/ui/pieces/sectionWords";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
-import { Result, ToolFields } from "./Result";
+import { problemOf, Result, ToolFields } from "./Result";
 import { useCountField, useSizeField, useYarnField } from "./useToolField";
 
 const THICKNESS = {
@@ -59,6 +67,91 @@ export function TailTool() {
         problem={null}
         answer={lengths && `${tellSize(tailLength("wraps", lengths), units)} by wraps`}
         says={lengths && `${others.join("; ")}. Each with 15 cm for the end.`}
+      />
+    </>
+  );
+}
+
+const SETTLE_MS = 250;
+
+/** Asks the worker when typing rests; null until it has answered. */
+function useHowFar(inHand: YarnInHand | null): { readonly far: HowFar | null; readonly reckoning: boolean } {
+  const project = useProject();
+  const piece = useChosenPiece();
+  const section = useChosenSection();
+  const [told, setTold] = useState<{ readonly key: unknown; readonly far: HowFar | null } | null>(null);
+  const key = JSON.stringify([inHand, piece.id, section.id]);
+  useEffect(() => {
+    if (!inHand) return;
+    let current = true;
+    const ask = async () => {
+      const asked = { pieceId: piece.id, sectionId: section.id, yarnId: piece.yarnId, inHand };
+      const far = await reckoner().howFarGoes(project, asked);
+      if (current) setTold({ key, far });
+    };
+    const timer = setTimeout(() => void ask(), SETTLE_MS);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for what is asked
+  }, [project, key]);
+  return { far: told?.key === key ? told.far : null, reckoning: inHand !== null && told?.key !== key };
+}
+
+/** How far the yarn at hand goes: the chosen section longer or shorter, or all of it in another size. */
+export function HowFarTool() {
+  const units = useUnits();
+  const words = useSettings((settings) => settings.words);
+  const project = useProject();
+  const piece = useChosenPiece();
+  const section = useChosenSection();
+  const weighed = useAnswer();
+  const yarn = project.yarns.find(({ id }) => id === piece.yarnId) ?? project.yarns[0];
+  const [text, setText] = useState("3");
+  const putUp = yarn?.putUp as PutUp | null | undefined;
+  const reading = putUp ? readYarnInHand(text, putUp) : null;
+  const { far, reckoning } = useHowFar(reading?.ok ? reading.value : null);
+  const size = ({ acrossMm, alongMm }: Finished) =>
+    `${formatSize(millimetres(acrossMm), units)} × ${formatSize(millimetres(alongMm), units)}`;
+  const problem = !putUp
+    ? "Say first what a ball holds: the yarn stands beside the pieces."
+    : problemOf(reading);
+  return (
+    <>
+      <MeasureInput
+        id="yarn-at-hand"
+        label={`${yarn?.name ?? "Yarn"} at hand`}
+        text={text}
+        onText={setText}
+        example="as 3, or 48 g, 35 g, 22 g"
+        says="whole balls, weights or lengths; several are added up"
+      />
+      <Result
+        problem={
+          problem ??
+          (far && !far.long && !far.shape
+            ? "It is enough for nothing of it, or something is left out of the project."
+            : null)
+        }
+        answer={
+          far?.long
+            ? `${far.long.rows} rows: ${size(far.long.size)}`
+            : far?.shape
+              ? size(far.shape)
+              : reckoning
+                ? "Reckoning …"
+                : null
+        }
+        says={
+          far && (
+            <>
+              {far.long && <>So long {sectionName(section, words)} can be at that width. </>}
+              {far.shape && <>In the same shape all of it can be {size(far.shape)}. </>}
+              As it stands, {formatChance(far.asItIs, weighed.known && weighed.weighed)} that it is enough.
+            </>
+          )
+        }
       />
     </>
   );

@@ -1,0 +1,65 @@
+/** How far yarn goes, against the forecast of every size one by one. */
+import { cabledBack, answerTo } from "../estimate/anyProject";
+import { metres, grams } from "../units/brands";
+import { enoughOf } from "../order/enough";
+import { readYarnInHand } from "../yarn/inHand";
+import { howFar } from "./howFar";
+import { layUnread } from "./projectForecast";
+
+const KNOWN = new Map();
+const ball = { massG: grams(50), lengthM: metres(82) };
+const asked = {
+  pieceId: "piece",
+  sectionId: "fabric",
+  yarnId: "yarn-1",
+  layOf: (project: ReturnType<typeof cabledBack>) => layUnread(project, KNOWN),
+};
+const far = (lengthM: number, balls: number) =>
+  howFar(cabledBack(), { ...asked, inHand: { lengthM, balls } });
+
+/** In how many cases so much is enough for a back of so many rows. */
+function chance(rows: number, lengthM: number, balls: number) {
+  const [{ drawn, yarn }] = answerTo(cabledBack({ rows })).yarns;
+  return enoughOf(drawn.needsMm, drawn.putUps, drawn.putUpMean, yarn.joinMm).chanceOf(lengthM, balls);
+}
+
+test.each([
+  [82, 1],
+  [246, 3],
+  [820, 10],
+])("%d m in %d balls: so many rows are enough with the certainty, one more is not", (lengthM, balls) => {
+  const rows = far(lengthM, balls)?.long?.rows ?? 0;
+  expect(chance(rows, lengthM, balls)).toBeGreaterThanOrEqual(0.95);
+  expect(chance(rows + 1, lengthM, balls)).toBeLessThan(0.95);
+});
+
+test("in the same shape it grows both ways; more yarn never makes it smaller", () => {
+  const sizes = [2, 4, 8].map((balls) => far(82 * balls, balls)?.shape);
+  const areas = sizes.map((size) => (size ? size.acrossMm * size.alongMm : 0));
+  expect(areas[0]).toBeGreaterThan(0);
+  expect(areas).toEqual([...areas].sort((a, b) => a - b));
+});
+
+test("where it is not enough for a row, that is said", () => {
+  expect(far(2, 1)?.long).toBeNull();
+  expect(far(500, 6)?.asItIs).toBeGreaterThan(0.95);
+});
+
+test.each([
+  ["3", 246, 3],
+  ["3 balls", 246, 3],
+  ["95 m", 95, 1],
+  ["48 g, 35 g, 22 g", 172.2, 3],
+  ["2 balls and 10 g", 180.4, 3],
+  ["100 yd", 91.44, 1],
+])("%s at hand", (text, lengthM, balls) => {
+  const reading = readYarnInHand(text, ball);
+  if (!reading.ok) throw new Error(reading.message);
+  expect(reading.value.lengthM).toBeCloseTo(lengthM, 6);
+  expect(reading.value.balls).toBe(balls);
+});
+
+test.each(["", "half", "2.5", "20 st", "0"])("“%s” at hand is asked about", (text) => {
+  const reading = readYarnInHand(text, ball);
+  expect(reading.ok ? "" : reading.message).toMatch(/Type|give|no stitches|check/);
+});

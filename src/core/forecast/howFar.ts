@@ -1,0 +1,127 @@
+/** How far the yarn at hand goes: how long a section can be, or how large all of it in the same shape. */
+import { COUNTS } from "../files/bounds";
+import type { Project } from "../files/project";
+import type { FabricSection } from "../files/sections";
+import { gradeProject, grading } from "../garment/grade";
+import type { LaidSections } from "../garment/lay";
+import { enoughOf } from "../order/enough";
+import type { YarnInHand } from "../yarn/inHand";
+import { CERTAINTIES } from "./forecast";
+import { forecastProject, type KnownForecast } from "./projectForecast";
+import { finishedOf, type Finished } from "./sizeOptions";
+
+export interface HowFar {
+  /** Rows of the section that it is enough for, and what all of its piece then measures; null where not for one. */
+  readonly long: { readonly rows: number; readonly size: Finished } | null;
+  /** Measures of the whole in the same shape; null where it is enough for none. */
+  readonly shape: Finished | null;
+  /** In how many cases it is enough for the project as it stands. */
+  readonly asItIs: number;
+}
+
+interface Asked {
+  readonly pieceId: string;
+  readonly sectionId: string;
+  readonly yarnId: string;
+  readonly inHand: YarnInHand;
+  readonly layOf: (project: Project) => LaidSections;
+}
+
+/** A project whose section goes over so many rows. */
+const withRows = (project: Project, { pieceId, sectionId }: Asked, rows: number): Project => ({
+  ...project,
+  pieces: project.pieces.map((piece) =>
+    piece.id === pieceId
+      ? {
+          ...piece,
+          sections: piece.sections.map((section) =>
+            section.id === sectionId && section.kind === "fabric"
+              ? ({ ...section, by: "rows", rows } satisfies FabricSection)
+              : section,
+          ),
+        }
+      : piece,
+  ),
+});
+
+/** The answer to a project, if nothing is left out of it. */
+function wholeAnswer(project: Project, { layOf }: Asked): KnownForecast | null {
+  const answer = forecastProject(project, layOf(project));
+  return answer.known && !answer.findings.some(({ leftOut }) => leftOut) ? answer : null;
+}
+
+/** In how many of the drawn cases the yarn is enough; none where the project cannot be worked. */
+function chanceOf(project: Project, answer: KnownForecast | null, { yarnId, inHand }: Asked): number {
+  const forecast = answer?.yarns.find(({ yarn }) => yarn.id === yarnId);
+  if (!forecast) return 0;
+  const { needsMm, putUps, putUpMean } = forecast.drawn;
+  return enoughOf(needsMm, putUps, putUpMean, forecast.yarn.joinMm).chanceOf(inHand.lengthM, inHand.balls);
+}
+
+/**
+ * The largest whole number up to `most` for which `holds`, sought from `start`: downwards by halves as long as it
+ * fails, upwards by doubling as long as it holds; 0 where none of these does.
+ */
+function largest(
+  { start, most }: { readonly start: number; readonly most: number },
+  holds: (count: number) => boolean,
+) {
+  let low = Math.min(start, most);
+  let high = low;
+  while (low > 0 && !holds(low)) {
+    high = low;
+    low = Math.floor(low / 2);
+  }
+  if (low === 0) return 0;
+  if (high === low) {
+    high = Math.min(2 * low, most + 1);
+    while (high <= most && holds(high)) {
+      low = high;
+      high = Math.min(2 * high, most + 1);
+    }
+  }
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (holds(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+/** Steps of a size that are looked at, in shares of the project's own. */
+const STEP = 0.01;
+const LARGEST = 8;
+
+/**
+ * How far yarn at hand goes with the certainty that the project asks for; null for a project without an answer.
+ * Example: of a scarf that takes 4.1 balls, three balls are enough for two thirds of its rows.
+ */
+export function howFar(project: Project, asked: Asked): HowFar | null {
+  const wanted = CERTAINTIES[project.certainty];
+  const own = forecastProject(project, asked.layOf(project));
+  if (!own.known) return null;
+  const enough = (one: Project) => chanceOf(one, wholeAnswer(one, asked), asked) >= wanted;
+  const sizeOf = (one: Project) => {
+    const answer = wholeAnswer(one, asked);
+    return answer && finishedOf(one, answer);
+  };
+  const planned = own.worked
+    .get(asked.pieceId)
+    ?.sections.find(({ section }) => section.id === asked.sectionId)?.rows.length;
+  const rows = largest({ start: planned ?? 1, most: COUNTS.rows.most }, (count) =>
+    enough(withRows(project, asked, count)),
+  );
+  const longest = rows > 0 ? withRows(project, asked, rows) : null;
+  const size = longest && sizeOf(longest);
+  const laid = asked.layOf(project);
+  const graded = (steps: number) => {
+    const times = steps * STEP;
+    return gradeProject(project, laid, grading({ across: times, along: times, rows: times }));
+  };
+  const steps = largest({ start: 1 / STEP, most: LARGEST / STEP }, (count) => enough(graded(count)));
+  return {
+    long: size && rows > 0 ? { rows, size } : null,
+    shape: steps > 0 ? sizeOf(graded(steps)) : null,
+    asItIs: chanceOf(project, own, asked),
+  };
+}
