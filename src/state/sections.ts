@@ -1,6 +1,5 @@
 /** The sections of the chosen piece: put in, changed, moved, copied, taken out; every step can be undone. */
 import type { Draft } from "immer";
-import { COUNTS } from "@/core/files/bounds";
 import { newSection, type ProjectSection, type SectionKind, type SectionOf } from "@/core/files/sections";
 import { nearestCount } from "@/core/units/count";
 import { chooseSection, chosenOf, chosenSectionIn, chosenSectionOf } from "./chosenPiece";

@@ -83,12 +83,12 @@ const BASIS = [
 ] as const;
 
 /** Where all yarns of the comparison can be had; the same as long as nothing in it changes. */
-function useMarkets({ name, yarns, swap }: Project): Readonly<Record<string, Market>> {
+function useMarkets({ name, yarns, swap, order }: Project): Readonly<Record<string, Market>> {
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
   return useMemo(
-    () => candidateMarkets({ name, yarns, swap }, { entries, shop }),
-    [name, yarns, swap, entries, shop],
+    () => candidateMarkets({ name, yarns, swap, order }, { entries, shop }),
+    [name, yarns, swap, order, entries, shop],
   );
 }
 

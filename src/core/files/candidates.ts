@@ -2,6 +2,7 @@
 import { z } from "zod";
 import { COUNTS } from "./bounds";
 import { fullName, labelSchema } from "./label";
+import { NO_SHOP, ownShopSchema } from "./orders";
 import { count } from "./within";
 
 export const KEEPS = ["size", "stitches"] as const;
@@ -21,8 +22,9 @@ export const candidateSchema = z.strictObject({
   strands: count(COUNTS.strands).default(1),
   beside: besideSchema,
   from: z.enum(["shelf", "shop", "typed"]).default("typed"),
-  /** Of one ball, where it is in no shop that Brenok knows. */
+  /** Of one ball in a shop that Brenok does not know, and that shop. */
   price: z.number().min(0).max(100_000).nullable().default(null),
+  seller: ownShopSchema.default(NO_SHOP),
 });
 
 export type Candidate = z.infer<typeof candidateSchema>;

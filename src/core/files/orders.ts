@@ -6,6 +6,15 @@ import { count, measure } from "./within";
 const words = (most: number) => z.string().max(most);
 const money = z.number().min(0).max(100_000);
 
+/** A shop that was typed in. */
+export const ownShopSchema = z.strictObject({
+  name: words(120),
+  postage: money,
+  freeFrom: money.nullable(),
+});
+export type OwnShop = z.infer<typeof ownShopSchema>;
+export const NO_SHOP: OwnShop = { name: "", postage: 0, freeFrom: null };
+
 /** Balls of the project's yarn that a shop has which Brenok does not know. */
 const typedOffer = z.strictObject({
   id: words(64),
@@ -37,7 +46,7 @@ export const orderSchema = z
     shelf: z.boolean(),
     shop: z.boolean(),
     /** The shop that was typed in. */
-    own: z.strictObject({ name: words(120), postage: money, freeFrom: money.nullable() }),
+    own: ownShopSchema,
     offers: z.array(typedOffer).max(60),
     kits: z.array(kit).max(20),
   })
@@ -45,7 +54,7 @@ export const orderSchema = z
     lots: "few",
     shelf: true,
     shop: true,
-    own: { name: "", postage: 0, freeFrom: null },
+    own: NO_SHOP,
     offers: [],
     kits: [],
   });

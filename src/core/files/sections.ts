@@ -42,7 +42,7 @@ const common = {
   colours,
 };
 
-export const JOINED = ["repeat", "whole", "bare"] as const;
+const JOINED = ["repeat", "whole", "bare"] as const;
 export type Joined = (typeof JOINED)[number];
 
 /** A panel of the library or of this project, so many times across; a ground of the library over so many stitches. */

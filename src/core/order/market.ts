@@ -1,5 +1,6 @@
 /** Everything that balls of one yarn can be had from: the shelf, a shop, and what was typed in. */
 import { fullName, isLabelOf } from "../files/label";
+import type { OwnShop } from "../files/orders";
 import type { Project } from "../files/project";
 import { reservedElsewhere, type ShelfEntry } from "../files/shelf";
 import type { ShopList } from "../files/shopList";
@@ -37,7 +38,6 @@ export interface Sources {
   readonly shop: ShopList | null;
 }
 
-const OWN_ID = "own";
 const SHOP_ID = "shop";
 
 export const sellerOf = ({ name, postage, freeFrom, returnDays }: ShopList): Seller => ({
@@ -98,27 +98,85 @@ export function marketOf(name: string, { entries, shop }: Sources, project: stri
   };
 }
 
+/** A shop that was typed in, as a seller. */
+const typedSeller = (id: string, { name, postage, freeFrom }: OwnShop): Seller => ({
+  id,
+  name: name || "another shop",
+  postage,
+  freeFrom,
+  returnDays: null,
+});
+
+/** Balls that were typed in for a yarn; of an unknown price nothing can be said to be cheap: it is not planned with. */
+const typedBalls = ({ order }: Pick<Project, "order">, key: string, sellerId: string): readonly Offer[] =>
+  order.offers
+    .filter((offer) => offer.yarnId === key)
+    .flatMap(({ id, lot, massG, lengthM, price, balls }) =>
+      price === null ? [] : [{ id, lot, massG, lengthM, price, balls, sellerId }],
+    );
+
+/** More balls than anything is knitted of. */
+const PLENTY = 400;
+
+/**
+ * What was typed in of a yarn: balls one by one, and one price for as many as are wanted, both from one shop.
+ * Nothing where no price is known.
+ */
+export function typedMarket(
+  project: Pick<Project, "order">,
+  of: {
+    readonly key: string;
+    readonly shop: OwnShop;
+    readonly putUp: { readonly massG: number; readonly lengthM: number } | null;
+    readonly price: number | null;
+  },
+): Market {
+  const { key, shop, putUp, price } = of;
+  const sellerId = `typed ${key}`;
+  const plenty: readonly Offer[] =
+    putUp && price !== null
+      ? [
+          {
+            id: sellerId,
+            sellerId,
+            lot: "as typed",
+            massG: putUp.massG,
+            lengthM: putUp.lengthM,
+            price,
+            balls: PLENTY,
+          },
+        ]
+      : [];
+  const offers = [...typedBalls(project, key, sellerId), ...plenty];
+  return { offers, sellers: offers.length > 0 ? [typedSeller(sellerId, shop)] : [] };
+}
+
+/** Several markets as one. */
+export const together = (...markets: readonly Market[]): Market => ({
+  offers: markets.flatMap(({ offers }) => offers),
+  sellers: markets.flatMap(({ sellers }) => sellers),
+});
+
+/** Balls of a component of a project's yarn as they are sold, as far as the project wants to take them. */
+export function ballsOf(
+  project: Pick<Project, "order" | "name">,
+  { name, key }: Pick<Component, "name" | "key">,
+  { entries, shop }: Sources,
+): Market {
+  const { order } = project;
+  const sources = { entries: order.shelf ? entries : [], shop: order.shop ? shop : null };
+  return together(
+    marketOf(name, sources, project.name),
+    typedMarket(project, { key, shop: order.own, putUp: null, price: null }),
+  );
+}
+
 /** What there is of a component of a project's yarn, as far as the project wants to take it. */
 export function projectMarket(
   project: Project,
   { name, strands, key }: Component,
   { entries, shop }: Sources,
 ): Market {
-  const { order } = project;
-  const sources = { entries: order.shelf ? entries : [], shop: order.shop ? shop : null };
-  const { offers, sellers } = marketOf(name, sources, project.name);
-  const typed = order.offers
-    .filter((offer) => offer.yarnId === key)
-    // Of an unknown price nothing can be said to be cheap: it is not planned with.
-    .flatMap(({ id, lot, massG, lengthM, price, balls }) =>
-      price === null ? [] : [{ id, lot, massG, lengthM, price, balls, sellerId: OWN_ID }],
-    );
-  const { postage, freeFrom } = order.own;
-  return {
-    offers: [...offers, ...typed].map((offer) => ({ ...offer, lengthM: offer.lengthM / strands })),
-    sellers: [
-      ...sellers,
-      { id: OWN_ID, name: order.own.name || "another shop", postage, freeFrom, returnDays: null },
-    ],
-  };
+  const { offers, sellers } = ballsOf(project, { name, key }, { entries, shop });
+  return { offers: offers.map((offer) => ({ ...offer, lengthM: offer.lengthM / strands })), sellers };
 }

@@ -43,13 +43,26 @@ test("a typed price is that of as many balls as are wanted, and needs to know wh
     expect(candidateMarkets(withCandidates(typed(part)), nowhere)["Hesper Worsted"]?.offers).toEqual([]);
 });
 
-test("what the shelf or the shop has goes before a typed price", () => {
+test("a typed price is one more place to buy, with its seller and postage, beside the shop", () => {
   const [osmuth] = demoProject().swap.candidates;
   if (!osmuth) throw new Error("no candidate");
+  const seller = { name: "Corrie Wools", postage: 9.5, freeFrom: 80 };
   const markets = (one: Sources) =>
-    candidateMarkets(withCandidates({ ...osmuth, price: 1 }), one)["Osmuth Chunky, barley"];
-  expect(markets(sources)?.offers.every(({ sellerId }) => sellerId === "shop")).toBe(true);
+    candidateMarkets(withCandidates({ ...osmuth, price: 1, seller }), one)["Osmuth Chunky, barley"];
+  const sellers = markets(sources)?.sellers.map(({ name, postage }) => `${name} ${postage}`);
+  expect(sellers).toContain("Corrie Wools 9.5");
+  expect(new Set(markets(sources)?.offers.map(({ price }) => price === 1))).toEqual(new Set([true, false]));
   expect(markets(nowhere)?.offers.map(({ price }) => price)).toEqual([1]);
+});
+
+test("what was typed in for the pattern's own yarn counts on Swap as on Order", () => {
+  const demo = demoProject();
+  const offer = { id: "a", yarnId: "yarn-1", lot: "7", massG: 50, lengthM: 82, price: 3.2, balls: 20 };
+  const own = { name: "Corrie Wools", postage: 4, freeFrom: null };
+  const project = { ...demo, order: { ...demo.order, shop: false, shelf: false, own, offers: [offer] } };
+  const market = candidateMarkets(project, sources)["Tarnock Aran, lichen"];
+  expect(market?.offers).toMatchObject([{ price: 3.2, balls: 20 }]);
+  expect(market?.sellers.at(-1)).toMatchObject({ name: "Corrie Wools", postage: 4 });
 });
 
 test("what is held beside another has a market too, and then no typed price counts for both", () => {

@@ -1,37 +1,42 @@
 /** Where the yarns of a comparison can be had, so that each is told with its cost. */
 import { fullName } from "../files/label";
-import type { Candidate } from "../files/candidates";
 import type { Project } from "../files/project";
-import { marketOf, type Market, type Sources } from "../order/market";
-
-/** More balls than anything is knitted of. */
-const PLENTY = 400;
-
-const TYPED = { id: "typed", name: "as typed", postage: 0, freeFrom: null, returnDays: null };
-
-/** A price that was typed in is that of as many balls as are wanted, without postage. */
-function typedMarket({ label, price }: Candidate): Market | null {
-  if (!label.putUp || price === null) return null;
-  const balls = { lot: "as typed", ...label.putUp, price, balls: PLENTY };
-  return { sellers: [TYPED], offers: [{ id: TYPED.id, sellerId: TYPED.id, ...balls }] };
-}
+import {
+  ballsOf,
+  componentsOf,
+  marketOf,
+  together,
+  typedMarket,
+  type Market,
+  type Sources,
+} from "../order/market";
 
 /**
- * The markets of the pattern's own yarn and of all candidates, by full name, those that are held beside others too.
- * What can be had on the shelf or in the shop costs what it costs there; else the typed price counts.
+ * The markets of the pattern's own yarn and of all candidates, by full name, those that are held beside others too:
+ * the shelf, the shop, and what was typed in with its seller and postage. What the pattern's own yarn is bought from is
+ * what the Order bench is told to buy from.
  * Example: of a demo with three yarns there are three markets, and that of the chunky has offers of the shop alone.
  */
 export function candidateMarkets(
-  { name: projectName, yarns, swap: { candidates } }: Pick<Project, "name" | "yarns" | "swap">,
+  project: Pick<Project, "name" | "yarns" | "swap" | "order">,
   sources: Sources,
 ): Readonly<Record<string, Market>> {
-  const labels = candidates.flatMap(({ label, beside }) => (beside ? [label, beside.label] : [label]));
-  const names = new Set([yarns[0]?.name ?? "", ...labels.map(fullName)]);
-  const markets = new Map([...names].map((name) => [name, marketOf(name, sources, projectName)]));
-  for (const candidate of candidates) {
-    const name = fullName(candidate.label);
-    const typed = candidate.beside || markets.get(name)?.offers.length ? null : typedMarket(candidate);
-    if (typed) markets.set(name, typed);
+  const { candidates } = project.swap;
+  const markets = new Map<string, Market>();
+  const [own] = project.yarns;
+  for (const component of own ? componentsOf(own) : [])
+    markets.set(component.name, ballsOf(project, component, sources));
+  const put = (name: string, typed: Market) => {
+    const before = markets.get(name) ?? marketOf(name, sources, project.name);
+    markets.set(name, together(before, typed));
+  };
+  for (const { id: key, label, beside, price, seller: shop } of candidates) {
+    // Of two yarns one price says nothing of either.
+    put(
+      fullName(label),
+      typedMarket(project, { key, shop, putUp: label.putUp, price: beside ? null : price }),
+    );
+    if (beside) put(fullName(beside.label), { offers: [], sellers: [] });
   }
   return Object.fromEntries(markets);
 }

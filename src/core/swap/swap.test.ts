@@ -365,3 +365,52 @@ test("taken up and taken back, a project has the stitches, the swatches and the 
   expect(after.yarns[0].advised.balls).toBe(before.yarns[0].advised.balls);
   expect(after.estimate.pieces[0]?.estimate.castOn).toBe(94);
 });
+
+test("knitting it in another yarn takes that yarn's offers and price along, and the former one's go with it", () => {
+  const offer = (id: string, yarnId: string, price: number) => ({
+    id,
+    yarnId,
+    lot: "",
+    massG: 50,
+    lengthM: 82,
+    price,
+    balls: 9,
+  });
+  const seller = { name: "Corrie Wools", postage: 9.5, freeFrom: null };
+  const chunky = candidate({ id: "chunky", price: 7, seller });
+  const own = { name: "Quay Yarns", postage: 3, freeFrom: 50 };
+  const start = cabledBack({}, { swap: { keep: "size", candidates: [chunky] } });
+  const project = { ...start, order: { ...start.order, own, offers: [offer("mine", "yarn-1", 4)] } };
+  const so = swapProject(project, chunky, { keep: "size", layOf });
+  if (!so) throw new Error("no answer");
+  const taken = takenUp(project, so, { candidateId: "chunky", formerId: "former" });
+  expect(taken.order.own).toEqual(seller);
+  expect(taken.order.offers.map(({ yarnId, price }) => `${yarnId} ${price}`)).toEqual([
+    "former 4",
+    "yarn-1 7",
+  ]);
+  const [former] = taken.swap.candidates;
+  expect(former?.seller).toEqual(own);
+  const back = former && swapProject(taken, former, { keep: "size", layOf });
+  if (!former || !back) throw new Error("no way back");
+  const again = takenUp(taken, back, { candidateId: "former", formerId: "again" });
+  expect(again.order.own).toEqual(own);
+  expect(again.order.offers.map(({ id, yarnId }) => `${id} ${yarnId}`)).toEqual([
+    "mine yarn-1",
+    "price-chunky again",
+  ]);
+});
+
+test("the same label under another id is the same yarn: its swatches speak for it, and the answer is the same", () => {
+  const swatch = newSwatch("own", { yarnId: "yarn-1", stitches: 20, rows: 28, massG: 11 });
+  const [yarn] = cabledBack().yarns;
+  if (!yarn) throw new Error("no yarn");
+  const project = cabledBack(
+    { measured: { widthMm: null, stitches: null } },
+    { swatches: [{ ...swatch, finished: { ...swatch.finished, widthMm: 98, stitches: 18 } }] },
+  );
+  const twin = candidate({ id: "twin", label: { name: yarn.name, colour: yarn.colour, putUp: yarn.putUp } });
+  const told = outcome(project, twin);
+  expect(told.swatched).toBe(true);
+  expect(told.balls).toBe(answerTo(project).yarns[0].advised.balls);
+});

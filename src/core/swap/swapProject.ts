@@ -1,6 +1,7 @@
 /** A project in another yarn: the same finished size, or the same stitches and rows. */
 import type { Candidate, Keep } from "../files/candidates";
-import { fullName } from "../files/label";
+import { fullName, isSameYarn, yarnKey } from "../files/label";
+import { NO_SHOP } from "../files/orders";
 import type { Project } from "../files/project";
 import type { ProjectSection } from "../files/sections";
 import { plainStitch } from "../fabric/plainStitch";
@@ -65,6 +66,7 @@ export function ownCandidate({ yarns: [yarn], gauge, needleMm }: Project): Candi
     beside: held?.beside ?? null,
     from: "typed",
     price: null,
+    seller: NO_SHOP,
   };
 }
 
@@ -96,6 +98,28 @@ function needleOf(project: Project): number | null {
   return known && needleAt(project, known.gauge);
 }
 
+/** Whether a swatch of the yarn under one id says something of a candidate: it is that, or the same yarn under another id. */
+function speaksOf(project: Project, yarnId: string, candidate: Candidate): boolean {
+  if (yarnId === candidate.id) return true;
+  const own = ownCandidate(project);
+  const other = own?.id === yarnId ? own : project.swap.candidates.find(({ id }) => id === yarnId);
+  return other !== undefined && other !== null && isSameStrand(other, candidate);
+}
+
+/** The same yarn in as many strands, with the same beside it; one without a name is like no other. */
+function isSameStrand(one: Candidate, other: Candidate): boolean {
+  const [name, otherName] = [fullName(one.label), fullName(other.label)];
+  const beside = ({ beside: held }: Candidate) =>
+    held ? `${held.strands} ${yarnKey(fullName(held.label))}` : "";
+  return (
+    name !== "" &&
+    isSameYarn(name, otherName) &&
+    one.strands === other.strands &&
+    beside(one) === beside(other) &&
+    JSON.stringify(one.label.putUp) === JSON.stringify(other.label.putUp)
+  );
+}
+
 /**
  * The project with a candidate in place of its first yarn, every stitch as it was. The candidate's own swatches come
  * with it, those of the former yarn do not count. Null where the candidate is no strand yet.
@@ -107,7 +131,8 @@ function inYarn(project: Project, candidate: Candidate): Project | null {
   const { massG, lengthM } = strand;
   const { label } = candidate;
   const single = isOneStrand(candidate);
-  const same = candidate.id === former.id;
+  const own = ownCandidate(project);
+  const same = candidate.id === former.id || (own !== null && isSameStrand(own, candidate));
   const to: Project = {
     ...project,
     yarns: [
@@ -131,8 +156,10 @@ function inYarn(project: Project, candidate: Candidate): Project | null {
     gauge: same ? project.gauge : { ...bandGauge(candidate), source: "band" },
     needleMm: same ? project.needleMm : bandNeedle(candidate),
     swatches: project.swatches
-      .filter(({ yarnId }) => yarnId === candidate.id || others.some(({ id }) => id === yarnId))
-      .map((swatch) => (swatch.yarnId === candidate.id ? { ...swatch, yarnId: former.id } : swatch)),
+      .filter(({ yarnId }) => speaksOf(project, yarnId, candidate) || others.some(({ id }) => id === yarnId))
+      .map((swatch) =>
+        speaksOf(project, swatch.yarnId, candidate) ? { ...swatch, yarnId: former.id } : swatch,
+      ),
   };
   const [before, after] = [needleOf(project), needleOf(to)];
   const scale = onNeedle(before === null || after === null ? 1 : after / before);

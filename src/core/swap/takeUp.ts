@@ -1,6 +1,44 @@
 /** Taking a substitute up: it becomes the yarn of the project, and the former yarn a substitute for it. */
+import type { Candidate } from "../files/candidates";
+import type { TypedOffer } from "../files/orders";
 import type { Project } from "../files/project";
 import { ownCandidate } from "./swapProject";
+
+/**
+ * What is bought from now on: offers that were typed for the candidate, or its one price, are the yarn's; those of the
+ * former yarn go with it and come back with it.
+ */
+function bought(
+  { order }: Project,
+  { id, label, price, seller }: Candidate,
+  { yarnId, formerId }: { readonly yarnId: string; readonly formerId: string },
+): Project["order"] {
+  const offers = order.offers.map((offer): TypedOffer => {
+    const [owner = "", ...beside] = offer.yarnId.split(" ");
+    const to = owner === yarnId ? formerId : owner === id ? yarnId : owner;
+    return { ...offer, yarnId: [to, ...beside].join(" ") };
+  });
+  const { putUp } = label;
+  const once =
+    putUp && price !== null && offers.length < MOST_OFFERS
+      ? [
+          {
+            id: `price-${id}`.slice(0, 64),
+            yarnId,
+            lot: "",
+            massG: putUp.massG,
+            lengthM: putUp.lengthM,
+            price,
+            balls: PLENTY,
+          },
+        ]
+      : [];
+  return { ...order, own: seller, offers: [...offers, ...once] };
+}
+
+/** More are not kept in a file; a price without a count is that of as many balls as are wanted. */
+const MOST_OFFERS = 60;
+const PLENTY = 400;
 
 /**
  * The project in the yarn of a candidate, `so` as `swapProject` gives it. The former yarn takes the candidate's place
@@ -18,14 +56,16 @@ export function takenUp(
     .filter((swatch) => swatch.yarnId !== candidateId)
     .map((swatch) => (swatch.yarnId === yarnId ? { ...swatch, yarnId: formerId } : swatch));
   const kept = new Set(so.swatches.map(({ id }) => id));
+  const candidate = project.swap.candidates.find(({ id }) => id === candidateId);
   return {
     ...so,
+    order: candidate ? bought(project, candidate, { yarnId, formerId }) : project.order,
     swatches: [...so.swatches, ...others.filter(({ id }) => !kept.has(id))],
     swap: {
       ...project.swap,
       candidates: project.swap.candidates.flatMap((candidate) => {
         if (candidate.id !== candidateId) return [candidate];
-        return former ? [{ ...former, id: formerId }] : [];
+        return former ? [{ ...former, id: formerId, seller: project.order.own }] : [];
       }),
     },
   };

@@ -31,39 +31,41 @@ export function YarnTabs() {
           Yarn
         </AddPill>
       </div>
-      {yarns.length > 1 && (
-        <div className="mt-1.5 flex flex-wrap items-center gap-1">
-          <input
-            aria-label="Name of the yarn"
-            value={name}
-            maxLength={120}
-            onChange={({ target }) => editYarn({ name: target.value })}
-            className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
-          />
-          <input
-            type="color"
-            aria-label="Colour of the yarn"
-            value={colour}
-            onChange={({ target }) => editYarn({ colour: target.value })}
-            className="h-9 w-12 rounded-lg border border-edge bg-paper p-1"
-          />
-          <IconButton label="Take the yarn out" icon={Trash2} onClick={remove} />
-          <label className="flex items-center gap-1.5 text-sm">
-            <input
-              type="checkbox"
-              className="accent-ink"
-              checked={piece.yarnId === id}
-              disabled={piece.yarnId === id}
-              onChange={() =>
-                change("yarn of piece", (draft) => {
-                  chosenOf(draft).yarnId = id;
-                })
-              }
-            />
-            {piece.name || "the piece"} is of it
-          </label>
-        </div>
-      )}
+      <div className="mt-1.5 flex flex-wrap items-center gap-1">
+        <input
+          aria-label="Name of the yarn"
+          value={name}
+          maxLength={120}
+          onChange={({ target }) => editYarn({ name: target.value })}
+          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
+        />
+        <input
+          type="color"
+          aria-label="Colour of the yarn"
+          value={colour}
+          onChange={({ target }) => editYarn({ colour: target.value })}
+          className="h-9 w-12 rounded-lg border border-edge bg-paper p-1"
+        />
+        {yarns.length > 1 && (
+          <>
+            <IconButton label="Take the yarn out" icon={Trash2} onClick={remove} />
+            <label className="flex items-center gap-1.5 text-sm">
+              <input
+                type="checkbox"
+                className="accent-ink"
+                checked={piece.yarnId === id}
+                disabled={piece.yarnId === id}
+                onChange={() =>
+                  change("yarn of piece", (draft) => {
+                    chosenOf(draft).yarnId = id;
+                  })
+                }
+              />
+              {piece.name || "the piece"} is of it
+            </label>
+          </>
+        )}
+      </div>
     </div>
   );
 }

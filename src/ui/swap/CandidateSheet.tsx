@@ -8,6 +8,7 @@ import { editCandidate } from "@/state/swap";
 import { LabelFields } from "@/ui/shelf/LabelFields";
 import { Choice } from "@/ui/parts/Choice";
 import { Sheet } from "@/ui/parts/Sheet";
+import { WordsField } from "@/ui/parts/WordsField";
 import { ValueField } from "@/ui/parts/ValueField";
 
 const STRANDS = [
@@ -24,7 +25,7 @@ interface CandidateSheetProps {
 
 /** A substitute: its label, how many strands, and what is held with it. */
 export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
-  const { id, label, strands, beside, price } = candidate;
+  const { id, label, strands, beside, price, seller } = candidate;
   return (
     <Sheet open onOpenChange={(open) => !open && onClose()} title={label.name || "Another yarn"}>
       <div className="mt-3 grid gap-3">
@@ -64,6 +65,42 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
             onValue={(value) =>
               editCandidate(id, "price", (one) => {
                 one.price = value;
+              })
+            }
+          />
+          <WordsField
+            label="Sold by"
+            value={seller.name}
+            onText={(name) =>
+              editCandidate(id, "seller", (one) => {
+                one.seller.name = name;
+              })
+            }
+          />
+          <ValueField<number>
+            of={id}
+            label="Its postage"
+            value={seller.postage}
+            tell={formatMoney}
+            read={readMoney}
+            onValue={(value) =>
+              value !== null &&
+              editCandidate(id, "postage", (one) => {
+                one.seller.postage = value;
+              })
+            }
+          />
+          <ValueField<number>
+            of={id}
+            label="Free post from"
+            value={seller.freeFrom}
+            tell={formatMoney}
+            read={readMoney}
+            optional
+            example="never"
+            onValue={(value) =>
+              editCandidate(id, "free post", (one) => {
+                one.seller.freeFrom = value;
               })
             }
           />
