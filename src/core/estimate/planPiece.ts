@@ -191,6 +191,7 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
     piece,
     contentOf: (section) => contents.get(section.id) ?? { ok: false, message: "It is still being read." },
     writtenOf: (section) => writtenOf(laid.get(keyOfSection(piece, section))),
+    yarnIds: project.yarns.map(({ id }) => id),
     scaleOf,
     stitchMm: plain.widthMm,
     rowMm: plain.heightMm,

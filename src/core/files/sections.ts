@@ -112,6 +112,8 @@ export const sectionSchema = z.discriminatedUnion("kind", [
     method: z.enum(CAST_ON_IDS).default("longTail"),
     /** Null: as many as what comes above needs. */
     stitches: count(COUNTS.stitches).nullable().default(null),
+    /** On which side the first row behind it is worked; a long tail already shows a row. */
+    firstRow: z.enum(["right", "wrong"]).default("right"),
   }),
   fabricSchema,
   z.strictObject({

@@ -5,6 +5,7 @@ import type { WrittenRow } from "./ast";
 import { definitionsOf } from "./definitions";
 import type { RepeatColumns } from "./expand";
 import { placed, remark, type Finding, type Told } from "./findings";
+import { coloursOfRows, withoutColours, type RowColour } from "./colourNames";
 import { parseMultiple } from "./grammar";
 import type { Definitions } from "./names";
 import { numberRows, saidFirst, type Numbered } from "./rowNumbers";
@@ -78,6 +79,8 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
 export interface ParsedPattern {
   readonly text: string;
   readonly numbered: readonly Numbered[];
+  /** The colour that each of the rows names, 0 for A; only of rows that are worked once. */
+  readonly colours: readonly RowColour[];
   readonly definitions: Definitions;
   readonly multiple: ReadPattern["multiple"];
   readonly round: boolean;
@@ -99,7 +102,9 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
     told.push(
       remark("error", 0, 0, "This text is over a million characters long: paste one pattern at a time."),
     );
-  const statements = statementsOf(tokensOf(whole));
+  // Colours are named in rows that are worked once; a panel that names some is asked about, and takes stripes.
+  const { text: read, named } = from === "any" ? withoutColours(whole) : { text: whole, named: [] };
+  const statements = statementsOf(tokensOf(read));
   const definitions = definitionsOf(statements, told);
   const multiple = multipleOf(statements, told);
   const { rows: written, unread } = writtenRows(statements, told);
@@ -108,6 +113,11 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
   return {
     text: whole,
     numbered,
+    colours: coloursOfRows(
+      whole,
+      numbered.map(({ written: { heading } }) => heading.from),
+      named,
+    ),
     definitions,
     multiple,
     round,

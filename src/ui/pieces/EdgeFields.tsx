@@ -1,6 +1,7 @@
 "use client";
 import { CAST_OFFS, CAST_OFF_IDS, CAST_ONS, CAST_ON_IDS } from "@/core/estimate/edges";
 import type { SectionKind, SectionOf } from "@/core/files/sections";
+import { useChosenPiece } from "@/state/chosenPiece";
 import { editSection } from "@/state/sections";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
@@ -29,7 +30,13 @@ const ROUNDS = [
   { value: "round", label: "in the round" },
 ] as const;
 
+const FIRST_ROWS = [
+  { value: "right", label: "right side" },
+  { value: "wrong", label: "wrong side" },
+] as const;
+
 export function CastOnFields({ section }: FieldsProps<"castOn">) {
+  const { round } = useChosenPiece();
   return (
     <>
       <Select
@@ -49,6 +56,21 @@ export function CastOnFields({ section }: FieldsProps<"castOn">) {
         example="as the work above needs"
         says={section.stitches === null && "reckoned from what comes above"}
       />
+      {!round && (
+        <div className="text-sm">
+          <p aria-hidden>The first row is on the</p>
+          <Choice
+            label="The first row is on the"
+            options={FIRST_ROWS}
+            value={section.firstRow}
+            onChange={(side) =>
+              editSection("castOn", "first row", (one) => {
+                one.firstRow = side;
+              })
+            }
+          />
+        </div>
+      )}
     </>
   );
 }

@@ -1,11 +1,13 @@
 "use client";
 import { useId } from "react";
+import { useProjectPart } from "@/state/projectStore";
 import { editSection } from "@/state/sections";
 import type { FieldsProps } from "./EdgeFields";
 
 /** Rows as a pattern writes them, worked once: what cannot be read of them is told above, with its line. */
 export function WrittenFields({ section: { text } }: FieldsProps<"written">) {
   const id = useId();
+  const yarns = useProjectPart((project) => project.yarns);
   return (
     <div className="col-span-2 mb-1">
       <label htmlFor={id} className="text-sm">
@@ -27,6 +29,11 @@ export function WrittenFields({ section: { text } }: FieldsProps<"written">) {
       />
       <p className="text-[0.8rem] text-faint">
         A crown, a gusset, a set-up row: the count may change. Numbers may begin anywhere.
+        {yarns.length > 1 &&
+          ` Rows may name their colour, as “with B”: ${yarns
+            .slice(0, 10)
+            .map(({ name }, index) => `${"ABCDEFGHIJ"[index]} is ${name}`)
+            .join(", ")}.`}
       </p>
     </div>
   );

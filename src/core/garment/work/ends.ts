@@ -72,6 +72,7 @@ export function workCastOn(section: SectionOf<"castOn">, state: State, plan: Wor
     stitches = changesFirst ? belowPanels(section, plan, panels) : panels.stitches;
   }
   const left = leftOn(state);
+  const wrongFirst = section.firstRow === "wrong" && !plan.piece.round;
   const needle = centred(EMPTY, columnsFrom(0, stitches), null, plan.scaleOf(section));
   const edge = {
     kind: "castOn",
@@ -80,7 +81,14 @@ export function workCastOn(section: SectionOf<"castOn">, state: State, plan: Wor
     width: needle.left - needle.right,
   } as const;
   return {
-    state: { ...state, needle, round: plan.piece.round, side: "whole", strip: state.strip + 1, worked: 0 },
+    state: {
+      ...state,
+      needle,
+      round: plan.piece.round,
+      side: "whole",
+      strip: state.strip + 1,
+      worked: wrongFirst ? 1 : 0,
+    },
     rows: [],
     edges: [edge],
     ...(left && { hint: left }),

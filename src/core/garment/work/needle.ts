@@ -1,7 +1,7 @@
 /** What is on the needle while a piece is worked, and what working a section gives. */
 import type { CastOff, CastOn } from "../../estimate/edges";
 import type { ProjectPiece } from "../../files/project";
-import type { ProjectSection, SectionOf } from "../../files/sections";
+import type { Colours, ProjectSection, SectionOf } from "../../files/sections";
 import type { ParsedPattern } from "../../instructions/read";
 import type { PanelRow } from "../../panels/panel";
 import type { Columns, Content } from "../content";
@@ -60,7 +60,9 @@ export interface State {
 
 /** What does not change while a piece is worked. */
 export interface WorkPlan {
-  readonly piece: Pick<ProjectPiece, "mirrored" | "round" | "sections">;
+  readonly piece: Pick<ProjectPiece, "mirrored" | "round" | "sections" | "yarnId">;
+  /** The project's yarns in their order: A, B and on where rows of text name them. */
+  readonly yarnIds: readonly string[];
   /** What a section that begins a fabric is worked in. */
   readonly contentOf: (section: ProjectSection) => Content | Unlaid;
   /** The rows of a section that is worked as it is written. */
@@ -83,6 +85,8 @@ export type Outcome =
       readonly edges?: readonly EdgeWork[];
       /** Something to think of that keeps nothing from being worked. */
       readonly hint?: string;
+      /** Its colours, where its rows name them. */
+      readonly colours?: Colours;
       /** What of it could not be worked, where the rest of it was: the answer is not whole by that. */
       readonly partly?: string;
     };

@@ -327,3 +327,17 @@ test("buttonholes are cast off and on again in the middle of a band; where they 
   expect(tooMany.findings[0]).toMatchObject({ leftOut: true });
   expect(tooMany.findings[0]?.message).toMatch(/at most 18 do/);
 });
+
+test("a cast-on that is followed by a wrong-side row puts crossings on every sixth row of the right side", () => {
+  const { sections } = workedOf(
+    pieceOf([
+      newSection("castOn", "on", { stitches: 26, firstRow: "wrong" }),
+      rope(25),
+      newSection("castOff", "off"),
+    ]),
+  );
+  const worked = sections.find(({ section }) => section.id === "rope");
+  expect(worked?.firstWrong).toBe(true);
+  const crosses = worked?.rows.flatMap(({ row }, index) => (crossingsOf(row).length > 0 ? [index + 1] : []));
+  expect(crosses).toEqual([2, 8, 14, 20]);
+});

@@ -131,7 +131,8 @@ class Bench {
       );
     if (outcome.partly) this.say(section, state, outcome.partly, true);
     if (outcome.hint) this.say(section, state, outcome.hint, false);
-    this.put(section, state, outcome.state, outcome.rows, outcome.edges ?? []);
+    const coloured = outcome.colours ? { ...section, colours: outcome.colours } : section;
+    this.put(coloured, state, outcome.state, outcome.rows, outcome.edges ?? []);
     return outcome.state;
   }
 

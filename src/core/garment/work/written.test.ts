@@ -96,3 +96,52 @@ test.each([
   expect(findings[0]?.message).toMatch(words);
   expect(sections.map(({ section }) => section.id)).toEqual(["on", "plain", "off"]);
 });
+
+describe("colours named in rows", () => {
+  const [first] = projectOf([]).yarns;
+  const yarns = first ? [first, { ...first, id: "yarn-2", name: "Ink" }] : [];
+  const striped = (text: string, count = 2) =>
+    projectOf(
+      [
+        pieceOf([
+          newSection("castOn", "on", { stitches: 20 }),
+          newSection("written", "rows", { text }),
+          newSection("castOff", "off"),
+        ]),
+      ],
+      { yarns: yarns.slice(0, count) },
+    );
+  const answered = (project: ReturnType<typeof striped>) => {
+    const answer = forecastProject(project, layProject(project));
+    if (!answer.known) throw new Error(JSON.stringify(answer));
+    const fabric = (id: string) =>
+      (answer.yarns.find(({ yarn }) => yarn.id === id)?.ledger.plain ?? 0) /
+      (answer.estimate.pieces[0]?.estimate.plain.loopMm ?? 1);
+    return { answer, fabric };
+  };
+
+  test.each([
+    ["in brackets", "Row 1 (A): knit.\nRow 2 (A): purl.\nRow 3 (B): knit."],
+    ["in words", "Row 1: With A, knit.\nRow 2: purl.\nRow 3: with B, knit."],
+    ["on a line of their own", "With A:\nRow 1: knit.\nRow 2: purl.\nWith B:\nRow 3: knit."],
+    ["as main and contrast", "Row 1 (MC): knit.\nRow 2: purl.\nRow 3 (CC): knit."],
+  ])("%s they are stripes of those yarns", (_, text) => {
+    const { answer, fabric } = answered(striped(text));
+    expect(answer.findings).toEqual([]);
+    expect(fabric("yarn-1")).toBeCloseTo(40, 6);
+    expect(fabric("yarn-2")).toBeCloseTo(20, 6);
+  });
+
+  test.each([
+    [
+      "a colour of which there is no yarn",
+      striped("Row 1: knit.\nRow 2 (C): purl."),
+      /is in C, and the project has 2 yarns/,
+    ],
+    ["two colours in one row", striped("Row 1: with A, k4, with B, k16."), /names two colours/],
+  ])("%s is owned up to", (_, project, message) => {
+    const { answer } = answered(project);
+    expect(answer.findings[0]).toMatchObject({ leftOut: true });
+    expect(answer.findings[0]?.message).toMatch(message);
+  });
+});

@@ -1,5 +1,6 @@
 /** A section of rows as they are written, worked once: its count may change from row to row. */
-import type { SectionOf } from "../../files/sections";
+import type { Colours, SectionOf } from "../../files/sections";
+import type { ParsedPattern } from "../../instructions/read";
 import { workOnce } from "../../instructions/workedOnce";
 import { stitchesOf } from "../../panels/panel";
 import {
@@ -51,5 +52,30 @@ export function workWritten(section: SectionOf<"written">, state: State, plan: W
     state: after(state, next, rows.length),
     rows,
     ...(once.hint !== null && { hint: once.hint }),
+    ...namedColours(parsed.colours, plan),
   };
+}
+
+const LETTERS = "ABCDEFGHIJ";
+
+/** Colours that the rows name, as stripes one after the other; nothing where they name none. */
+function namedColours(
+  named: ParsedPattern["colours"],
+  { piece, yarnIds }: WorkPlan,
+): { readonly colours?: Colours; readonly partly?: string } {
+  if (named.every((colour) => colour === null)) return {};
+  const bands: { yarnId: string; count: number }[] = [];
+  let partly: string | undefined;
+  for (const [index, colour] of named.entries()) {
+    const known = typeof colour === "number" ? yarnIds[colour] : undefined;
+    if (colour === "several")
+      partly ??= `Row ${index + 1} of these names two colours: which stitches are of which is told under colours, as areas.`;
+    else if (colour !== null && known === undefined)
+      partly ??= `Row ${index + 1} of these is in ${LETTERS[colour] ?? "a colour"}, and the project has ${yarnIds.length === 1 ? "one yarn" : `${yarnIds.length} yarns`}: add it.`;
+    const yarnId = known ?? piece.yarnId;
+    const last = bands.at(-1);
+    if (last?.yarnId === yarnId) last.count += 1;
+    else bands.push({ yarnId, count: 1 });
+  }
+  return { colours: { kind: "stripes", bands, carried: true }, ...(partly !== undefined && { partly }) };
 }
