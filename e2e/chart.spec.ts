@@ -43,8 +43,10 @@ test("a stitch is picked with the pointer, a span with Shift", async ({ page }) 
 });
 
 test("undo takes back what was done on the chart", async ({ page }) => {
+  await page.clock.install();
   await startWith(page, "Rnd 1: K6.\nRnd 2: K6.", "6 stitches · 2 rows");
-  await page.waitForTimeout(1200);
+  // What is done within a second of the typing would be one step with it.
+  await page.clock.fastForward(1200);
   await chartOf(page).press("b");
   await expect(rowsOf(page)).toContainText("MB = 5 sts, 2 rows");
   await chartOf(page).press("Control+z");

@@ -52,6 +52,7 @@ test("a swatch weighed on the scale narrows the band and changes the advice; und
 test("a bowl is tared away, a reading is held, and a lost connection is found again without a loss", async ({
   page,
 }) => {
+  await page.clock.install();
   await openAt(page, "/swatches");
   await connect(page);
   const reading = scale(page).getByLabel("Reading");
@@ -68,7 +69,7 @@ test("a bowl is tared away, a reading is held, and a lost connection is found ag
   const held = await reading.innerText();
   await scale(page).getByRole("button", { name: "the swatch" }).click();
   await expect(scale(page).getByText("held", { exact: true })).toBeVisible();
-  await page.waitForTimeout(1500);
+  await page.clock.fastForward(1500);
   await expect(reading).toHaveText(held);
   const weight = await page.getByLabel("Weight").inputValue();
   await scale(page).getByRole("button", { name: "Lose the connection" }).click();

@@ -23,6 +23,11 @@ function tab() {
   return { state, others, whileReading: (does: () => void) => (meanwhile = does) };
 }
 
+/** Lets everything that waits go on until it is so. */
+async function settledBy(isSo: () => boolean) {
+  while (!isSo()) await settle();
+}
+
 const settle = () => new Promise((resolve) => setTimeout(resolve, 0));
 
 test("what another tab keeps is taken up, and only that", async () => {
@@ -68,8 +73,14 @@ test("tabs hear each other and not themselves; one that has left hears nothing",
   three?.leave();
   one?.tell(["shelf"]);
   one?.tell([]);
-  await new Promise((resolve) => setTimeout(resolve, 50));
-  expect(heard).toEqual([["two", ["shelf"]]]);
+  // Words come in the order in which they were said: what has come when the answer comes is all there is.
+  await settledBy(() => heard.length > 0);
+  two?.tell(["project"]);
+  await settledBy(() => heard.some(([name]) => name === "one"));
+  expect(heard).toEqual([
+    ["two", ["shelf"]],
+    ["one", ["project"]],
+  ]);
   [one, two].forEach((tab) => tab?.leave());
 });
 

@@ -16,6 +16,7 @@ import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { IconButton } from "@/ui/parts/IconButton";
 import { ValueField } from "@/ui/parts/ValueField";
+import { MeasuredAt } from "@/ui/pieces/MeasuredAt";
 import { WordsField } from "@/ui/parts/WordsField";
 
 /** One yarn for many knitters: balls in each kit, and for all of them. */
@@ -27,6 +28,7 @@ export function GroupCard({ yarnId }: { readonly yarnId: string }) {
   const group = reckoned?.ok && refused.length === 0 ? reckoned.group : null;
   return (
     <Card title="For a group" aside="kits of one yarn for many knitters">
+      {kits.length > 0 && <MeasuredAt />}
       <ul className="mt-2 grid gap-2">
         {kits.map((kit) => (
           <KitFields key={kit.id} kit={kit} group={group} />
