@@ -31,7 +31,7 @@ test("a seam joins edge to edge with its ratio, and the seam tool begins with it
   const tools = page.getByRole("dialog", { name: "Tools" });
   await tools.getByRole("button", { name: "Seam of two edges" }).click();
   await expect(tools.getByLabel("Seam", { exact: true })).toContainText(
-    "My piece, cast-off edge to My piece, side",
+    "My piece, bind-off edge to My piece, side",
   );
   await expect(tools.getByRole("status")).toContainText(/for each/);
   await page.keyboard.press("Escape");

@@ -67,7 +67,7 @@ test("edges, seams, swatch and extras reach the ledger; without a tail there is 
   await page.getByLabel(/^Cast-on/).selectOption({ label: "Tubular" });
   await expect(page.getByRole("region", { name: "Tail to leave" })).toBeHidden();
   await page.getByRole("button", { name: /^Bind off, plain/ }).click();
-  await page.getByLabel(/^Cast-off/).selectOption({ label: "Sewn" });
+  await page.getByLabel(/^Bind-off/).selectOption({ label: "Sewn" });
   await page.getByRole("button", { name: "A seam" }).click();
   await page.getByLabel("Seams like this").fill("2");
   await expect(page.getByRole("button", { name: /^Back, side ×2 2\.4\sm/ })).toBeVisible();

@@ -43,7 +43,7 @@ test("the tail by three schools, and what is left in hand, in either system", as
   );
   await page.getByRole("button", { name: "Will this ball last the row?" }).click();
   const hand = page.getByRole("region", { name: "Will this ball last" });
-  await expect(hand.getByRole("status")).toContainText("4 rows, or 3 and the cast-off");
+  await expect(hand.getByRole("status")).toContainText("4 rows, or 3 and the bind-off");
   await hand.getByLabel("Yarn left").fill("22 yd");
   await expect(hand.getByRole("status")).toContainText(/^9 rows/);
 });

@@ -1,4 +1,5 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
 import type { Finding, KnownForecast, MissingField } from "@/core/forecast/projectForecast";
 import { formatYarn } from "@/core/units/format";
 import { toMetres } from "@/core/units/brands";
@@ -43,7 +44,7 @@ function MissingAnswer({ missing, findings: [finding] }: MissingAnswerProps) {
       <p className="pt-4 text-lg" role="status">
         {finding ? (
           <>
-            <strong className="font-display text-2xl">No answer yet.</strong> {finding.message}
+            <strong className="font-display text-2xl">No answer yet.</strong> <Said>{finding.message}</Said>
           </>
         ) : (
           "Reading the panels …"

@@ -1,4 +1,5 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
 import { TriangleAlert } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { toast } from "sonner";
@@ -109,7 +110,10 @@ function LeftOutItem({ omission }: { readonly omission: Omission }) {
     <li className="border-l-4 border-madder pl-2">
       <TriangleAlert size={14} aria-hidden className="mr-1 inline align-[-2px] text-madder" />
       {omission.kind === "figure" || omission.kind === "field" ? "Not read:" : "Without"}{" "}
-      <strong>{name}</strong>. {omission.message}{" "}
+      <strong>
+        <Said>{name}</Said>
+      </strong>
+      . <Said>{omission.message}</Said>{" "}
       <span className="whitespace-nowrap">
         <button type="button" className="text-woad underline" onClick={go}>
           Go to it

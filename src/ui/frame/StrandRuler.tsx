@@ -1,4 +1,5 @@
 "use client";
+import { useSaid } from "@/ui/parts/Said";
 import { useRouter } from "next/navigation";
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { YarnForecast } from "@/core/forecast/forecast";
@@ -68,6 +69,7 @@ interface DrawnStrandProps {
 }
 
 function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandProps) {
+  const said = useSaid();
   const { putUp } = forecast.yarn;
   const units = useUnits();
   const router = useRouter();
@@ -90,11 +92,11 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
       : `${measure} · ${tellPart(placeOn(strand, millimetres(atMm)))}`;
   };
   const tellPart = ({ part, worked, row: at }: Place) => {
-    if (!worked) return PART_NAMES[part];
+    if (!worked) return said(PART_NAMES[part]);
     const { pieceId, copy, copies, firstRow, rows } = worked;
     const name = pieces.find(({ id }) => id === pieceId)?.name ?? "";
     const whose = copies > 1 ? `${name} ${copy} of ${copies}` : name;
-    return at === null ? `${whose}, ${PART_NAMES[part]}` : `${whose}, row ${at - firstRow} of ${rows}`;
+    return at === null ? `${whose}, ${said(PART_NAMES[part])}` : `${whose}, row ${at - firstRow} of ${rows}`;
   };
   const atPointer = ({ clientX }: PointerEvent) => {
     const box = track.current?.getBoundingClientRect();

@@ -1,4 +1,5 @@
 "use client";
+import { useSaid } from "@/ui/parts/Said";
 import { CAST_OFFS, CAST_OFF_IDS, CAST_ONS, CAST_ON_IDS } from "@/core/estimate/edges";
 import type { SectionKind, SectionOf } from "@/core/files/sections";
 import { useChosenPiece } from "@/state/chosenPiece";
@@ -76,9 +77,10 @@ export function CastOnFields({ section }: FieldsProps<"castOn">) {
 }
 
 export function CastOffFields({ section }: FieldsProps<"castOff">) {
+  const said = useSaid();
   return (
     <Select
-      label="Cast-off"
+      label={said("Cast-off")}
       options={CAST_OFF_IDS.map((id) => ({ value: id, label: CAST_OFFS[id].name }))}
       value={section.method}
       says={CAST_OFFS[section.method].why}

@@ -1,4 +1,5 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
 import dynamic from "next/dynamic";
 import { Plus } from "lucide-react";
 import type { Finding, ProjectForecast } from "@/core/forecast/projectForecast";
@@ -54,7 +55,7 @@ function LeftOut({ findings, name }: { readonly findings: readonly Finding[]; re
   return (
     <p role="status" className="mt-1 mb-1 text-sm text-weld">
       {name || "This piece"} is not in the answer:{" "}
-      {findings[0]?.message ?? "nothing in it can be worked yet."}
+      <Said>{findings[0]?.message ?? "nothing in it can be worked yet."}</Said>
     </p>
   );
 }

@@ -1,4 +1,5 @@
 "use client";
+import { Said, useSaid } from "@/ui/parts/Said";
 import { Plus, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import type { Seam } from "@/core/files/finishing";
@@ -23,6 +24,7 @@ export function SeamList({ answer }: { readonly answer: KnownForecast }) {
   const units = useUnits();
   const project = useProject();
   const chosen = useChosenItem("seam");
+  const said = useSaid();
   const { plan } = answer;
   const plain = answer.estimate.pieces[0]?.estimate.plain;
   return (
@@ -36,7 +38,7 @@ export function SeamList({ answer }: { readonly answer: KnownForecast }) {
           return (
             <ItemRow
               key={seam.id}
-              name={seamName(project, seam)}
+              name={said(seamName(project, seam))}
               times={seam.times}
               aside={mm === null ? "not sewn" : formatYarn(toMetres(mm), units)}
               open={seam.id === chosen}
@@ -69,6 +71,7 @@ function SeamFields({
   readonly sewn: SeamPlan | null;
   readonly answer: KnownForecast;
 }) {
+  const said = useSaid();
   const project = useProject();
   const units = useUnits();
   const finding = answer.finishing.find(({ of, id }) => of === "seams" && id === seam.id);
@@ -91,7 +94,7 @@ function SeamFields({
       {seam[which] ? (
         <Select
           label={edgeLabel}
-          options={SIDE_OPTIONS}
+          options={SIDE_OPTIONS.map(({ value, label }) => ({ value, label: said(label) }))}
           value={seam[which].side}
           says={sideWhy(seam[which].side)}
           onChange={(side) => seam[which] && editSeam(seam.id, { [which]: { ...seam[which], side } })}
@@ -114,7 +117,11 @@ function SeamFields({
         says={sewn && `sewn over ${formatSize(sewn.lengthMm, units)}`}
       />
       <ItemYarn yarnId={seam.yarnId} onYarn={(yarnId) => editSeam(seam.id, { yarnId })} />
-      {finding && <p className="col-span-2 text-sm text-madder">{finding.message}</p>}
+      {finding && (
+        <p className="col-span-2 text-sm text-madder">
+          <Said>{finding.message}</Said>
+        </p>
+      )}
       {sewn && <Match sewn={sewn} />}
       <span className="col-span-2 justify-self-end">
         <IconButton

@@ -1,4 +1,5 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
 import { Copy, ListOrdered, Trash2 } from "lucide-react";
 import { useState, type ComponentType } from "react";
 import { toast } from "sonner";
@@ -87,7 +88,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
         .filter(({ field }) => field === "section")
         .map(({ message, leftOut }) => (
           <p key={message} role="status" className={`mb-1 text-sm ${leftOut ? "text-madder" : "text-weld"}`}>
-            {message}
+            <Said>{message}</Said>
           </p>
         ))}
       <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-1">

@@ -1,4 +1,5 @@
 /** The lines of the ledger, grouped as they are told. */
+import { inWordsOf } from "@/core/stitches/wording";
 import { LEDGER_PARTS, type LedgerPart } from "@/core/estimate/ledger";
 import type { ProjectLine } from "@/core/estimate/wholeProject";
 import type { Project } from "@/core/files/project";
@@ -76,7 +77,7 @@ export function groupsOf(
   };
   const placeName = ({ pieceId, sectionId, itemId }: ProjectLine) => {
     const seam = project.seams.find(({ id }) => id === itemId);
-    if (seam) return seamName(project, seam);
+    if (seam) return said(seamName(project, seam));
     const extra = project.extras.find(({ id }) => id === itemId);
     if (extra) return extraName(extra);
     const section = project.pieces
@@ -85,8 +86,12 @@ export function groupsOf(
     return section ? `${pieceName(pieceId)}: ${sectionName(section, words)}` : pieceName(pieceId);
   };
   const cabled = hasCables(project);
+  // Brenok's own words are the same in both systems of units here.
+  const said = (text: string) => inWordsOf(text, { words, units: "metric" });
   const partName = (part: LedgerPart) =>
-    part === "drawIn" && !cabled ? CLOSER.name : (LEDGER_PARTS.find(({ id }) => id === part)?.name ?? part);
+    part === "drawIn" && !cabled
+      ? CLOSER.name
+      : said(LEDGER_PARTS.find(({ id }) => id === part)?.name ?? part);
   const detailsBy = (
     of: readonly ProjectLine[],
     idOf: (line: ProjectLine) => string,
@@ -104,7 +109,7 @@ export function groupsOf(
       const mine = lines.filter(({ part }) => part === id);
       const mm = summed(mine);
       if (mm === 0 && !(cabled && ALWAYS.includes(id))) return [];
-      const told = id === "drawIn" && !cabled ? CLOSER : { name, why };
+      const told = id === "drawIn" && !cabled ? CLOSER : { name: said(name), why: said(why) };
       return [{ id, ...told, colour: PART_COLOURS[id], mm, details: detailsBy(mine, place, placeName) }];
     });
   const byPart = (of: readonly ProjectLine[]) =>

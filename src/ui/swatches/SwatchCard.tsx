@@ -1,4 +1,5 @@
 "use client";
+import { useSaid } from "@/ui/parts/Said";
 import type { ProjectForecast } from "@/core/forecast/projectForecast";
 import { hintsOf, type SwatchHint } from "@/core/belief/hints";
 import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/estimate/edges";
@@ -30,6 +31,7 @@ interface SwatchCardProps {
 
 /** What was worked: the swatch itself, before anything is measured of it. */
 export function SwatchCard({ swatch, answer }: SwatchCardProps) {
+  const said = useSaid();
   const { yarns, swap } = useProject();
   const names = [
     ...yarns.map(({ id, name }) => ({ value: id, label: name || "Yarn" })),
@@ -85,7 +87,7 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
             }
           />
           <Select
-            label="Cast off"
+            label={said("Cast off")}
             options={OFF}
             value={swatch.castOff}
             onChange={(castOff) =>

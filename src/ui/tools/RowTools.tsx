@@ -10,6 +10,7 @@ import { useAnswer, usePieceIn } from "@/state/answer";
 import { useProject } from "@/state/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
+import { useSaid } from "@/ui/parts/Said";
 import { Select } from "@/ui/parts/Select";
 import { seamName } from "@/ui/pieces/seamWords";
 import { problemOf, Result, ToolFields } from "./Result";
@@ -64,6 +65,7 @@ export function PickUpTool() {
 
 /** Seams of the open project whose edges are both said, by name; and one of one's own. */
 function useSeamsToMatch() {
+  const said = useSaid();
   const answer = useAnswer();
   const project = useProject();
   if (!answer.known) return [];
@@ -72,7 +74,12 @@ function useSeamsToMatch() {
     const met = sewn && meeting(sewn);
     if (!met || !sewn.of || !sewn.to) return [];
     return [
-      { id: seam.id, name: seamName(project, seam), met, things: [sewn.of.things, sewn.to.things] as const },
+      {
+        id: seam.id,
+        name: said(seamName(project, seam)),
+        met,
+        things: [sewn.of.things, sewn.to.things] as const,
+      },
     ];
   });
 }

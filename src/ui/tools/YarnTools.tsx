@@ -1,4 +1,5 @@
 "use client";
+import { useSaid } from "@/ui/parts/Said";
 import { useEffect, useState } from "react";
 import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castOn";
 import { inHand } from "@/core/estimate/inHand";
@@ -159,6 +160,7 @@ export function HowFarTool() {
 
 /** What is left of a ball against the rows and the cast-off to come. */
 export function InHandTool() {
+  const said = useSaid();
   const piece = usePieceIn(useAnswer());
   const units = useUnits();
   const plain = plainStitch(gaugeOrUsual(useProject()));
@@ -181,11 +183,15 @@ export function InHandTool() {
         problem={null}
         answer={
           hand &&
-          `${hand.rows} ${hand.rows === 1 ? "row" : "rows"}, or ${hand.rowsBeforeCastOff} and the cast-off`
+          said(
+            `${hand.rows} ${hand.rows === 1 ? "row" : "rows"}, or ${hand.rowsBeforeCastOff} and the cast-off`,
+          )
         }
         says={
           hand &&
-          `A row takes ${tell(hand.rowMm)}, the cast-off ${tell(hand.castOffMm)} with its end. By the rule of three widths a row (${tell(hand.byWidthsMm)}) it would be ${hand.rowsByWidths}.`
+          said(
+            `A row takes ${tell(hand.rowMm)}, the cast-off ${tell(hand.castOffMm)} with its end. By the rule of three widths a row (${tell(hand.byWidthsMm)}) it would be ${hand.rowsByWidths}.`,
+          )
         }
       />
     </>
