@@ -22,9 +22,9 @@ test("increases are spread over a row, from the project's own figures, and what 
 });
 
 test("a seam of 7 stitches to 9 rows, buttonholes and ends that match", async ({ page }) => {
-  await page.getByRole("button", { name: "Seam of rows to stitches" }).click();
-  const seam = page.getByRole("region", { name: "Seam of rows to stitches" });
-  await expect(seam.getByRole("status")).toContainText("7 stitches to 9 rows");
+  await page.getByRole("button", { name: "Seam of two edges" }).click();
+  const seam = page.getByRole("region", { name: "Seam of two edges" });
+  await expect(seam.getByRole("status")).toContainText("7 to 9");
   await expect(seam.getByRole("status")).toContainText("two bars for stitch 4 and 7".replace("two", "2"));
   await page.getByRole("button", { name: "Buttonholes" }).click();
   const holes = page.getByRole("region", { name: "Buttonholes" });
