@@ -21,7 +21,7 @@ const config = {
       },
     ],
   },
-  transformIgnorePatterns: ["node_modules/(?!(chevrotain|@chevrotain|lodash-es)/)"],
+  transformIgnorePatterns: ["node_modules/(?!(chevrotain|@chevrotain|lodash-es|nanoid)/)"],
   maxWorkers: 2,
   // A busy machine is waited for: no test here is one of speed.
   testTimeout: 60_000,

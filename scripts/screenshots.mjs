@@ -14,14 +14,13 @@ const libraryRead = (page) => page.getByRole("region", { name: "Chart of Honeyco
 /** The piece is there when its own fabric is on it. */
 const pieceDrawn = (page) => page.locator("svg image").first().waitFor({ state: "attached" });
 
-/** A panel as fabric, in its own colour or by the yarn in each stitch. */
-const fabricOf = (panel, byYarn) => async (page) => {
+/** A panel as fabric, in its own colour. */
+const fabricOf = (panel) => async (page) => {
   await libraryRead(page);
   await page.getByRole("radio", { name: "Fabric" }).click();
   await page.getByLabel("Find a panel").fill(panel);
   await page.getByRole("button", { name: panel }).first().click();
   await page.getByRole("region", { name: `Fabric of ${panel}` }).waitFor();
-  if (byYarn) await page.getByRole("radio", { name: /Coloured by/ }).click();
 };
 
 /** Panels of the library side by side across the piece. */
@@ -41,6 +40,27 @@ async function rowOfPanels(page) {
     await page.getByRole("button", { name: "Panel 2 once more" }).click();
   await pieceDrawn(page);
   await page.waitForTimeout(2000);
+}
+
+/** Seams and extras, a fringe among them. */
+async function finished(page) {
+  const card = page.getByRole("region", { name: "Finishing" });
+  await card.getByRole("button", { name: "An extra" }).click();
+  await page.getByRole("menuitem", { name: "Fringe" }).click();
+  await card.getByRole("button", { name: /^Front, side/ }).click();
+  await page.waitForTimeout(1500);
+  await card.evaluate((element) => {
+    scrollTo(0, element.getBoundingClientRect().top + scrollY - 80);
+  });
+}
+
+/** The drawer of tools, asked how far three balls go. */
+async function howFar(page) {
+  await page.keyboard.press("t");
+  const tools = page.getByRole("dialog", { name: "Tools" });
+  await tools.getByRole("button", { name: "How far does my yarn go?" }).click();
+  await tools.getByLabel(/at hand$/).fill("8");
+  await tools.getByText(/In the same shape/).waitFor();
 }
 
 /** A second yarn, in stripes over the back. */
@@ -117,13 +137,8 @@ const VIEWS = [
   { name: "pieces-round", at: "/", size: WIDE, act: smallDemo },
   { name: "begin", at: "/", size: WIDE, act: beginning },
   { name: "section-rows", at: "/", size: { width: 1280, height: 900 }, act: shapedRows },
-  { name: "fabric", at: "/panels", size: WIDE, act: fabricOf("Horseshoe", false) },
-  {
-    name: "fabric-yarn",
-    at: "/panels",
-    size: { width: 1280, height: 1000 },
-    act: fabricOf("Diamond filled with seed", true),
-  },
+  { name: "fabric", at: "/panels", size: WIDE, act: fabricOf("Horseshoe") },
+  { name: "finishing", at: "/", size: { width: 1280, height: 1000 }, act: finished },
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
   { name: "panels-phone", at: "/panels", size: PHONE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
@@ -132,7 +147,7 @@ const VIEWS = [
   { name: "swap", at: "/swap", size: { width: 1280, height: 1000 }, act: compared },
   { name: "order", at: "/order", size: { width: 1280, height: 1000 }, act: planned },
   { name: "shelf", at: "/shelf", size: WIDE, dark: true },
-  { name: "tools", at: "/", size: WIDE, act: (page) => page.keyboard.press("t") },
+  { name: "tools", at: "/", size: WIDE, act: howFar },
 ];
 
 /** A panel of one's own, with a question and a mistake to be mended. */

@@ -1,4 +1,5 @@
 /** Seams and extras of the project: added, changed, taken out; and where everything is kept that is typed of them. */
+import { freshId } from "./freshId";
 import type { Draft } from "immer";
 import { create } from "zustand";
 import {
@@ -22,8 +23,6 @@ const useChosen = create<{ readonly [Of in Item]: string | null }>()(() => ({ se
 export const chooseItem = (of: Item, id: string | null) => useChosen.setState({ [of]: id });
 export const useChosenItem = (of: Item) => useChosen((state) => state[of]);
 export const chosenItemId = (of: Item) => useChosen.getState()[of] ?? "";
-
-const freshId = (of: Item) => `${of}-${crypto.randomUUID().slice(0, 8)}`;
 
 /** More of either are not kept in one project. */
 const MOST_SEAMS = 60;

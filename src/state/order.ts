@@ -1,4 +1,5 @@
 /** Buying for the project: what is taken from where, what to buy, kits of a group. */
+import { freshId } from "./freshId";
 import { useCallback, useMemo } from "react";
 import type { Draft } from "immer";
 import type { Kit, TypedOffer } from "@/core/files/orders";
@@ -21,7 +22,7 @@ export function addOffer(yarnId: string) {
   const { yarns } = useProjectStore.getState().project;
   const yarn = yarns.find(({ id }) => id === yarnId);
   const putUp = yarn?.held?.putUp ?? yarn?.putUp ?? { massG: 50, lengthM: 85 };
-  const id = `offer-${crypto.randomUUID().slice(0, 8)}`;
+  const id = freshId("offer");
   editOrder("add offer", ({ offers }) => {
     offers.push({ id, yarnId, lot: "", massG: putUp.massG, lengthM: putUp.lengthM, price: null, balls: 20 });
   });
@@ -39,7 +40,7 @@ export const removeOffer = (id: string) =>
   });
 
 export function addKit() {
-  const id = `kit-${crypto.randomUUID().slice(0, 8)}`;
+  const id = freshId("kit");
   editOrder("add kit", ({ kits }) => {
     const last = kits.at(-1);
     kits.push({

@@ -1,12 +1,11 @@
 /** The knitter's own panels: added, renamed, copied, deleted; every step can be undone. */
+import { freshId } from "./freshId";
 import type { ProjectPanel } from "@/core/files/project";
 import { change, useProjectPart } from "./projectStore";
 
-const freshId = () => `panel-${crypto.randomUUID().slice(0, 8)}`;
-
 /** Puts a panel among the knitter's own and gives its id; `from` says what it was made from. */
 export function addPanel({ name, text }: Pick<ProjectPanel, "name" | "text">, from = ""): string {
-  const id = freshId();
+  const id = freshId("panel");
   const origin = { from, version: "", date: "", text: from ? text : "" };
   change("add panel", (draft) => {
     draft.panels.push({ id, name, text, notes: "", origin });

@@ -1,4 +1,5 @@
 /** The pieces of the project: added, copied, mirrored, moved, taken out; every step can be undone. */
+import { freshId } from "./freshId";
 import type { Draft } from "immer";
 import { COUNTS } from "@/core/files/bounds";
 import { emptyPiece, type ProjectPiece } from "@/core/files/project";
@@ -6,8 +7,6 @@ import { nearestCount } from "@/core/units/count";
 import { choosePiece, chosenOf } from "./chosenPiece";
 import { change, useProjectStore } from "./projectStore";
 import { freshSectionId } from "./sections";
-
-const freshId = () => `piece-${crypto.randomUUID().slice(0, 8)}`;
 
 /** More pieces than this are not kept in one project. */
 export const MOST_PIECES = 40;
@@ -23,13 +22,13 @@ function put(what: string, piece: ProjectPiece, typed: Readonly<Record<string, s
 }
 
 /** Begins a new piece behind the chosen one. */
-export const addPiece = () => put("add piece", emptyPiece(freshId(), "New piece"));
+export const addPiece = () => put("add piece", emptyPiece(freshId("piece"), "New piece"));
 
 /** Copies the chosen piece with what was typed for it; a mirrored copy has its crossings lean the other way. */
 export function copyPiece(mirrored: boolean) {
   const { project } = useProjectStore.getState();
   const piece = chosenOf(project);
-  const id = freshId();
+  const id = freshId("piece");
   const renamed = new Map(piece.sections.map((section) => [section.id, freshSectionId()]));
   const typed = Object.entries(project.typed).flatMap(([key, text]) => {
     const [field = "", of = ""] = key.split(" ");

@@ -1,4 +1,5 @@
 /** The sections of the chosen piece: put in, changed, moved, copied, taken out; every step can be undone. */
+import { freshId } from "./freshId";
 import type { Draft } from "immer";
 import { newSection, type ProjectSection, type SectionKind, type SectionOf } from "@/core/files/sections";
 import { nearestCount } from "@/core/units/count";
@@ -8,7 +9,7 @@ import { change, useProjectStore } from "./projectStore";
 /** More sections than this are not kept in one piece. */
 export const MOST_SECTIONS = 80;
 
-export const freshSectionId = () => `section-${crypto.randomUUID().slice(0, 8)}`;
+export const freshSectionId = () => freshId("section");
 
 function put(what: string, section: ProjectSection) {
   if (chosenOf(useProjectStore.getState().project).sections.length >= MOST_SECTIONS) return;

@@ -1,4 +1,5 @@
 /** The shelf: put on, taken off, changed in bulk, put by; every step can be undone. */
+import { freshId } from "./freshId";
 import { produce, type Draft } from "immer";
 import { create } from "zustand";
 import { isLabelOf, isSameYarn, labelSchema, type YarnLabel } from "@/core/files/label";
@@ -9,7 +10,7 @@ import type { OrderLine } from "@/core/order/plan";
 import { SHELF_ID } from "@/core/order/offers";
 import { changeShelf, put, useProjectStore } from "./projectStore";
 
-const newId = () => `shelf-${crypto.randomUUID().slice(0, 8)}`;
+const newId = () => freshId("shelf");
 
 /** Puts a yarn on the shelf, first in its order; gives its id. */
 export function addEntry(given: Partial<ShelfEntry> = {}): string {

@@ -1,4 +1,5 @@
 /** Substitutes beside the pattern's yarn: put there, changed, compared, and taken up. */
+import { freshId } from "./freshId";
 import { proxy } from "comlink";
 import { useCallback, useEffect, useMemo, useState } from "react";
 import type { Draft } from "immer";
@@ -17,7 +18,7 @@ import { useSettings } from "./settings";
 import { useShop } from "./shop";
 import { reckoner } from "./workers";
 
-const newId = () => `candidate-${crypto.randomUUID().slice(0, 8)}`;
+const newId = () => freshId("candidate");
 
 export const keepInSwap = (keep: Keep) =>
   change("keep", (draft) => {

@@ -1,4 +1,5 @@
 /** The swatches of the project: added, copied, changed, taken out; every step can be undone. */
+import { freshId } from "./freshId";
 import type { Draft } from "immer";
 import { create } from "zustand";
 import type { Project } from "@/core/files/project";
@@ -32,7 +33,7 @@ export function useChosenSwatch(): Swatch | null {
 }
 
 const project = () => useProjectStore.getState().project;
-const newId = () => `swatch-${crypto.randomUUID().slice(0, 8)}`;
+const newId = () => freshId("swatch");
 
 function add(what: string, swatch: Swatch) {
   if (project().swatches.length >= MOST_SWATCHES) return;

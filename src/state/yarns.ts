@@ -1,4 +1,5 @@
 /** The yarns of the project: added, named, coloured, taken out; every step can be undone. */
+import { freshId } from "./freshId";
 import type { Draft } from "immer";
 import { create } from "zustand";
 import type { Project } from "@/core/files/project";
@@ -35,7 +36,7 @@ export function addYarn() {
   const { yarns } = useProjectStore.getState().project;
   const [first] = yarns;
   if (!first || yarns.length >= MOST_YARNS) return;
-  const id = `yarn-${crypto.randomUUID().slice(0, 8)}`;
+  const id = freshId("yarn");
   const colour = DYES[(yarns.length - 1) % DYES.length] ?? first.colour;
   change("add yarn", (draft) => {
     draft.yarns.push({ ...first, id, name: `Yarn ${yarns.length + 1}`, colour });

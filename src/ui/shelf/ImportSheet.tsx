@@ -1,4 +1,5 @@
 "use client";
+import { freshId } from "@/state/freshId";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { fullName } from "@/core/files/label";
@@ -49,7 +50,7 @@ export function ImportSheet({ file, onClose }: ImportSheetProps) {
     if (!opened) return;
     let current = true;
     const ask = async () => {
-      const stamp = crypto.randomUUID().slice(0, 8);
+      const stamp = freshId("import");
       const found = await reckoner().readEntries(opened.table, opened.mapping, stamp);
       if (current) setRead(found);
     };

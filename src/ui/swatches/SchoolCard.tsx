@@ -22,6 +22,7 @@ export function SchoolCard({ answer }: { readonly answer: KnownForecast }) {
   const units = useUnits();
   const by = useProjectPart(({ school }) => school.by);
   const whole = useOmissions().length === 0;
+  const balls = (count: number) => `${told(count)}${whole ? "" : " so far"}`;
   const tell = (chance: number) => (whole ? formatChance(chance, answer.weighed) : "not told");
   const [{ byAllowance, byModel, totalMm, chances }] = answer.yarns;
   const chanceOf = (balls: number) =>
@@ -46,7 +47,7 @@ export function SchoolCard({ answer }: { readonly answer: KnownForecast }) {
             <th scope="row" className="py-1 text-left font-normal">
               The model, cables reckoned
             </th>
-            <td className="px-2 font-semibold whitespace-nowrap">{told(byModel.balls)}</td>
+            <td className="px-2 font-semibold whitespace-nowrap">{balls(byModel.balls)}</td>
             <td className="px-2 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>
             <td className="whitespace-nowrap">{tell(byModel.chance)}</td>
           </tr>
@@ -54,7 +55,7 @@ export function SchoolCard({ answer }: { readonly answer: KnownForecast }) {
             <th scope="row" className="py-1 text-left font-normal">
               Plain fabric and an allowance
             </th>
-            <td className="px-2 font-semibold whitespace-nowrap">{told(byAllowance.balls)}</td>
+            <td className="px-2 font-semibold whitespace-nowrap">{balls(byAllowance.balls)}</td>
             <td className="px-2 whitespace-nowrap">{formatYarn(toMetres(byAllowance.needMm), units)}</td>
             <td className="whitespace-nowrap">{tell(chanceOf(byAllowance.balls))}</td>
           </tr>

@@ -1,6 +1,8 @@
 /** Garments begin joinable: edges that meet have as many stitches, seams are as long on both sides. */
 import fc from "fast-check";
 import { seamRows } from "../../estimate/piece";
+import { edgeOf } from "../../estimate/seams";
+import type { EdgeSide } from "../../files/finishing";
 import { forecastProject } from "../../forecast/projectForecast";
 import { YARN_CLASSES } from "../../yarn/classes";
 import { addedTo, beginProject, type Beginning } from "./beginProject";
@@ -44,7 +46,12 @@ function worked(beginning: Beginning) {
     if (!found) throw new Error(`no ${id}/${part}`);
     return found.worked;
   };
-  return { section, shoulders, sideRows, rows: (id: string) => pieceOf(id).estimate.heightMm };
+  const { gauge } = answer.plan;
+  /** Length of an edge as it is worked, and of as many plain stitches as a band picks up. */
+  const edge = (id: string, side: EdgeSide) => edgeOf(pieceOf(id), side, gauge)?.lengthMm ?? 0;
+  const picked = (id: string) =>
+    ((pieceOf(id).estimate.castOn || pieceOf(id).estimate.stitches) * 100) / gauge.stitchesPer10Cm;
+  return { edge, picked, section, shoulders, sideRows, rows: (id: string) => pieceOf(id).estimate.heightMm };
 }
 
 test("back and front of what is closed meet stitch by stitch at the shoulders, row by row at the sides", () => {
@@ -74,6 +81,23 @@ test("both fronts of what is open meet the back's shoulders", () => {
       expect(sideRows("left")).toBeCloseTo(sideRows("right"), 9);
     }),
     { numRuns: 60 },
+  );
+});
+
+test("bands pick up as many stitches as the edges that they go along have room for", () => {
+  fc.assert(
+    fc.property(wish(["slipover", "vest"]), (beginning) => {
+      const { edge, picked, rows } = worked(beginning);
+      const front = beginning.start === "vest" ? "right" : "front";
+      const round = edge("back", "above") + edge(front, "above");
+      expect(Math.abs(picked("arm") / round - 1)).toBeLessThan(0.12);
+      if (beginning.start !== "vest") return;
+      // Up one front, down the other, and the back of the neck between them.
+      const fronts = rows("right") + rows("left");
+      expect(picked("bands")).toBeGreaterThan(fronts);
+      expect(picked("bands")).toBeLessThan(fronts + 0.5 * edge("back", "start"));
+    }),
+    { numRuns: 40 },
   );
 });
 

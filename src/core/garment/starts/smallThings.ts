@@ -235,7 +235,7 @@ export const SMALL_THINGS = {
     build: mitts,
   },
   socks: {
-    name: "Legs of socks",
+    name: "Pair of sock legs",
     across: { name: "Ankle, all round", usualMm: 220 },
     along: { name: "Leg height", usualMm: 180 },
     easeMm: -20,
