@@ -1,7 +1,7 @@
 import { emptyProject } from "@/core/files/project";
 import { readProject, writeProject } from "@/core/files/projectFile";
 import { addPanel, deletePanel, editOrigin, editPanel } from "./panels";
-import { begin, undo, useProjectStore } from "./projectStore";
+import { begin, typed, undo, useProjectStore } from "./projectStore";
 
 const panels = () => useProjectStore.getState().project.panels;
 const rope = { name: "Rope", text: "Row 1: C4F." };
@@ -24,9 +24,9 @@ test("panels are added, changed and deleted, each with an id of its own", () => 
 test("typing into a panel's text is one step of undo, its name another", () => {
   const id = addPanel(rope);
   jest.advanceTimersByTime(5000);
-  editPanel(id, { text: "R" });
-  editPanel(id, { text: "Ro" });
-  editPanel(id, { name: "Other" });
+  typed(() => editPanel(id, { text: "R" }));
+  typed(() => editPanel(id, { text: "Ro" }));
+  typed(() => editPanel(id, { name: "Other" }));
   undo();
   expect(panels()[0]).toMatchObject({ name: "Rope", text: "Ro" });
   undo();

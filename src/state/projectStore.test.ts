@@ -1,5 +1,5 @@
 import { demoProject } from "@/demo/slipover";
-import { begin, change, redo, replace, undo, useProjectStore } from "./projectStore";
+import { begin, change, lastStep, redo, replace, typed, undo, useProjectStore } from "./projectStore";
 
 const name = () => useProjectStore.getState().project.name;
 const rename = (to: string) =>
@@ -23,10 +23,10 @@ test("a change can be undone and done again", () => {
 });
 
 test("quick typing in one field is one step, a pause or another field starts a new one", () => {
-  rename("M");
-  rename("Mi");
+  typed(() => rename("M"));
+  typed(() => rename("Mi"));
   jest.advanceTimersByTime(5000);
-  rename("Mine");
+  typed(() => rename("Mine"));
   change("notes", (draft) => {
     draft.notes = "new";
   });
@@ -34,6 +34,18 @@ test("quick typing in one field is one step, a pause or another field starts a n
   expect(name()).toBe("Mine");
   undo();
   expect(name()).toBe("Mi");
+  undo();
+  expect(name()).toBe("Harrow slipover");
+});
+
+test("two quick acts of one kind are two steps, and a step is known again as long as nothing came after it", () => {
+  rename("One");
+  const step = lastStep();
+  rename("Two");
+  expect(lastStep()).not.toBe(step);
+  undo();
+  expect(name()).toBe("One");
+  expect(lastStep()).toBe(step);
   undo();
   expect(name()).toBe("Harrow slipover");
 });

@@ -34,8 +34,19 @@ export const useProjectStore = create<ProjectState>()(
 
 const history = useProjectStore.temporal;
 let last = { what: "", at: -Infinity };
+let typing = false;
 
-/** Changes the project. `what` names the thing changed: quick changes of one thing are one undo step. */
+/** Does what a keystroke asks for: quick keystrokes in one field are one step of undo, every other act is its own. */
+export function typed(act: () => void) {
+  typing = true;
+  try {
+    act();
+  } finally {
+    typing = false;
+  }
+}
+
+/** Changes the project. `what` names the thing changed. */
 export function change(what: string, recipe: (draft: Draft<Project>) => void) {
   put(what, { project: produce(useProjectStore.getState().project, recipe) });
 }
@@ -56,8 +67,8 @@ export const replace = (what: string, project: Project) => put(what, { project }
 /** Puts a project or a shelf in place, or both in one step. */
 export function put(what: string, kept: Partial<Kept>) {
   const now = performance.now();
-  const goesOn = what === last.what && now - last.at < SAME_STEP_MS;
-  last = { what, at: now };
+  const goesOn = typing && what === last.what && now - last.at < SAME_STEP_MS;
+  last = { what: typing ? what : "", at: now };
   if (goesOn) history.getState().pause();
   useProjectStore.setState(kept);
   if (goesOn) history.getState().resume();
@@ -75,6 +86,9 @@ export function undo() {
   last = { what: "", at: -Infinity };
   history.getState().undo();
 }
+
+/** The step that was taken last, to be known again; null before any. */
+export const lastStep = (): unknown => history.getState().pastStates.at(-1) ?? null;
 
 export function redo() {
   last = { what: "", at: -Infinity };

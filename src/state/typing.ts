@@ -6,7 +6,7 @@ import { chosenSwatchOf } from "./swatches";
 import { chosenYarnOf } from "./yarns";
 import { chosenOf, chosenSectionOf } from "./chosenPiece";
 import { fieldOf, type FieldId } from "./fields";
-import { change } from "./projectStore";
+import { change, typed } from "./projectStore";
 
 /** What a field shows: the text, and what is wrong with it if it could not be read. */
 export interface Shown {
@@ -30,6 +30,10 @@ function keyOf(id: FieldId, project: Pick<Project, "pieces" | "yarns" | "swatche
 /** Takes a text into the project. What cannot be read is kept as text; the last good value stays in force. */
 export function typeInto(id: FieldId, text: string, units: UnitSystem) {
   const field = fieldOf(id);
+  typed(() => take(id, text, units, field));
+}
+
+function take(id: FieldId, text: string, units: UnitSystem, field: ReturnType<typeof fieldOf>) {
   change(`type ${id}`, (draft) => {
     const key = keyOf(id, draft);
     draft.typed[key] = text.slice(0, 200);

@@ -1,4 +1,5 @@
 "use client";
+import { typed } from "@/state/projectStore";
 import { useEffect, useState } from "react";
 import type { ProjectPanel } from "@/core/files/project";
 import { editOrigin, editPanel } from "@/state/panels";
@@ -31,7 +32,7 @@ export function PanelOrigin({ panel }: { readonly panel: ProjectPanel }) {
               value={origin[part]}
               maxLength={part === "from" ? 200 : 60}
               placeholder={hint}
-              onChange={({ target }) => editOrigin(id, { [part]: target.value })}
+              onChange={({ target }) => typed(() => editOrigin(id, { [part]: target.value }))}
               className={INPUT}
             />
           </label>
@@ -42,7 +43,7 @@ export function PanelOrigin({ panel }: { readonly panel: ProjectPanel }) {
             rows={2}
             value={notes}
             maxLength={4000}
-            onChange={({ target }) => editPanel(id, { notes: target.value })}
+            onChange={({ target }) => typed(() => editPanel(id, { notes: target.value }))}
             className={INPUT}
           />
         </label>

@@ -1,4 +1,5 @@
 "use client";
+import { typed } from "@/state/projectStore";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/panels";
@@ -64,7 +65,7 @@ export function PanelsBench() {
             <input
               value={mine.name}
               maxLength={120}
-              onChange={({ target }) => editPanel(mine.id, { name: target.value })}
+              onChange={({ target }) => typed(() => editPanel(mine.id, { name: target.value }))}
               className="rounded-lg border border-edge bg-paper px-2.5 py-1.5"
             />
           </label>

@@ -1,4 +1,5 @@
 "use client";
+import { typed } from "@/state/projectStore";
 import { defaultKeymap, history, historyKeymap } from "@codemirror/commands";
 import { setDiagnostics } from "@codemirror/lint";
 import { EditorState } from "@codemirror/state";
@@ -35,7 +36,7 @@ export function RowTextEditor({ text, readOnly, findings, onChange }: RowTextEdi
       if (waiting === undefined) return;
       clearTimeout(waiting);
       waiting = undefined;
-      changed.current(editor.state.doc.toString());
+      typed(() => changed.current(editor.state.doc.toString()));
     };
     const editor = new EditorView({
       parent: place.current,

@@ -1,3 +1,4 @@
+import { typed } from "@/state/projectStore";
 import { TriangleAlert } from "lucide-react";
 import { useId, type ReactNode } from "react";
 
@@ -29,7 +30,7 @@ export function MeasureInput({ id, label, text, onText, example, wrong, says }: 
         spellCheck={false}
         aria-invalid={wrong ? true : undefined}
         aria-describedby={wordsId}
-        onChange={({ target }) => onText(target.value)}
+        onChange={({ target }) => typed(() => onText(target.value))}
         className="mt-0.5 w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 placeholder:text-faint placeholder:italic aria-invalid:border-2 aria-invalid:border-madder"
       />
       <p id={wordsId} aria-live="polite" className="mt-0.5 min-h-3 text-[0.8rem] leading-snug text-faint">

@@ -1,3 +1,5 @@
+import { typed } from "@/state/projectStore";
+
 interface WordsFieldProps {
   readonly label: string;
   readonly value: string;
@@ -17,7 +19,7 @@ export function WordsField({ label, value, onText, most = 120, example, type = "
         value={value}
         maxLength={most}
         placeholder={example}
-        onChange={({ target }) => onText(target.value)}
+        onChange={({ target }) => typed(() => onText(target.value))}
         className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base placeholder:text-faint placeholder:italic"
       />
     </label>

@@ -3,7 +3,7 @@ import { Copy, FlipHorizontal2, Minus, Plus, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import { choosePiece, useChosenPiece } from "@/state/chosenPiece";
 import { addPiece, copyPiece, MOST_PIECES, removePiece, renamePiece, workPiece } from "@/state/pieces";
-import { useProjectPart } from "@/state/projectStore";
+import { useProjectPart, typed } from "@/state/projectStore";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";
 import { undoable } from "@/ui/parts/undoable";
@@ -37,7 +37,7 @@ export function PieceTabs() {
           aria-label="Name of the piece"
           value={name}
           maxLength={120}
-          onChange={({ target }) => renamePiece(target.value)}
+          onChange={({ target }) => typed(() => renamePiece(target.value))}
           className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1 max-sm:basis-full"
         />
         <IconButton

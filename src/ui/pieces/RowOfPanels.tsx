@@ -10,6 +10,7 @@ import { reckoner } from "@/state/workers";
 import { COUNTS } from "@/core/files/bounds";
 import { readCount } from "@/core/units/count";
 import { keepText, useTypedText } from "@/state/typedTexts";
+import { typed as whileTyping } from "@/state/projectStore";
 import { useSettings } from "@/state/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import type { NamedPanel } from "@/workers/reckoner.worker";
@@ -48,7 +49,7 @@ function TimesInput({ label, of, times, onTimes }: TimesInputProps) {
       onChange={({ target }) => {
         const found = readCount(target.value, COUNTS.across);
         keepText(place, { text: target.value, refused: !found.ok });
-        if (found.ok) onTimes(found.value);
+        if (found.ok) whileTyping(() => onTimes(found.value));
       }}
       className="w-10 rounded-lg border border-edge bg-paper px-1 py-1 text-center aria-invalid:border-2 aria-invalid:border-madder"
     />

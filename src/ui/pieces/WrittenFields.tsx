@@ -1,6 +1,6 @@
 "use client";
 import { useId } from "react";
-import { useProjectPart } from "@/state/projectStore";
+import { useProjectPart, typed } from "@/state/projectStore";
 import { editSection } from "@/state/sections";
 import type { FieldsProps } from "./EdgeFields";
 
@@ -21,9 +21,11 @@ export function WrittenFields({ section: { text } }: FieldsProps<"written">) {
         spellCheck={false}
         placeholder={"Rnd 1: *p2tog, k3tog; rep from * to end."}
         onChange={({ target }) =>
-          editSection("written", "written rows", (one) => {
-            one.text = target.value;
-          })
+          typed(() =>
+            editSection("written", "written rows", (one) => {
+              one.text = target.value;
+            }),
+          )
         }
         className="mt-0.5 w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 font-mono text-sm placeholder:text-faint placeholder:italic"
       />

@@ -1,7 +1,7 @@
 "use client";
 import { Trash2 } from "lucide-react";
 import { toast } from "sonner";
-import { change, useProjectPart } from "@/state/projectStore";
+import { change, typed, useProjectPart } from "@/state/projectStore";
 import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
 import { addYarn, chooseYarn, editYarn, MOST_YARNS, removeYarn, useChosenYarn } from "@/state/yarns";
 import { ColourDot } from "@/ui/parts/Colour";
@@ -36,14 +36,14 @@ export function YarnTabs() {
           aria-label="Name of the yarn"
           value={name}
           maxLength={120}
-          onChange={({ target }) => editYarn({ name: target.value })}
+          onChange={({ target }) => typed(() => editYarn({ name: target.value }))}
           className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
         />
         <input
           type="color"
           aria-label="Colour of the yarn"
           value={colour}
-          onChange={({ target }) => editYarn({ colour: target.value })}
+          onChange={({ target }) => typed(() => editYarn({ colour: target.value }))}
           className="h-9 w-12 rounded-lg border border-edge bg-paper p-1"
         />
         {yarns.length > 1 && (

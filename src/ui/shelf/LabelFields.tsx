@@ -1,4 +1,5 @@
 "use client";
+import { typed } from "@/state/projectStore";
 import { DYED_WORDS, type YarnLabel } from "@/core/files/label";
 import { COUNTS, LENGTHS } from "@/core/files/bounds";
 import { millimetres } from "@/core/units/brands";
@@ -46,7 +47,7 @@ export function LabelFields({ of, label, onLabel }: LabelFieldsProps) {
           type="color"
           aria-label="Colour as it looks"
           value={label.colour}
-          onChange={({ target }) => onLabel("colour", { colour: target.value })}
+          onChange={({ target }) => typed(() => onLabel("colour", { colour: target.value }))}
           className="h-10 w-12 rounded-lg border border-edge bg-paper p-1"
         />
       </div>

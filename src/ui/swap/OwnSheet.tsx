@@ -3,7 +3,7 @@ import { COUNTS } from "@/core/files/bounds";
 import { DYED_WORDS } from "@/core/files/label";
 import { readCount } from "@/core/units/count";
 import { editOwnYarn } from "@/state/swap";
-import { useProjectPart } from "@/state/projectStore";
+import { useProjectPart, typed } from "@/state/projectStore";
 import { Select } from "@/ui/parts/Select";
 import { Sheet } from "@/ui/parts/Sheet";
 import { ValueField } from "@/ui/parts/ValueField";
@@ -25,7 +25,7 @@ export function OwnSheet({ onClose }: { readonly onClose: () => void }) {
           <input
             type="color"
             value={yarn.colour}
-            onChange={({ target }) => editOwnYarn({ colour: target.value })}
+            onChange={({ target }) => typed(() => editOwnYarn({ colour: target.value }))}
             className="mt-0.5 block h-10 w-full rounded-lg border border-edge bg-paper p-1"
           />
         </label>

@@ -2,7 +2,7 @@
 import { Copy, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import type { Swatch } from "@/core/files/swatches";
-import { useProject } from "@/state/projectStore";
+import { useProject, typed } from "@/state/projectStore";
 import {
   addPatternSwatch,
   addPlainSwatch,
@@ -49,9 +49,11 @@ export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
           value={swatch.name}
           maxLength={120}
           onChange={({ target }) =>
-            editSwatch("name", (one) => {
-              one.name = target.value;
-            })
+            typed(() =>
+              editSwatch("name", (one) => {
+                one.name = target.value;
+              }),
+            )
           }
           className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
         />
