@@ -2,6 +2,8 @@
 import { cabledBack, answerTo } from "../estimate/anyProject";
 import { metres, grams } from "../units/brands";
 import { enoughOf } from "../order/enough";
+import { demoProject } from "@/demo/slipover";
+import type { Project } from "../files/project";
 import { readYarnInHand } from "../yarn/inHand";
 import { howFar } from "./howFar";
 import { layUnread } from "./projectForecast";
@@ -62,4 +64,13 @@ test.each([
 test.each(["", "half", "2.5", "20 st", "0"])("“%s” at hand is asked about", (text) => {
   const reading = readYarnInHand(text, ball);
   expect(reading.ok ? "" : reading.message).toMatch(/Type|give|no stitches|check/);
+});
+
+test("a section that is cut short is told by its own width, though others are more of the piece by then", () => {
+  const demo = demoProject();
+  const section = { pieceId: "back", sectionId: "back/ropes", yarnId: "yarn-1" };
+  const layOf = (project: Project) => layUnread(project, KNOWN);
+  const told = howFar(demo, { ...section, layOf, inHand: { lengthM: 656, balls: 8 } });
+  // 49.9 cm as it stands: fewer rows leave it as wide as it is.
+  expect((told?.long?.size.acrossMm ?? 0) / 499).toBeCloseTo(1, 2);
 });

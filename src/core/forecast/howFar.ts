@@ -101,9 +101,12 @@ export function howFar(project: Project, asked: Asked): HowFar | null {
   const own = forecastProject(project, asked.layOf(project));
   if (!own.known) return null;
   const enough = (one: Project) => chanceOf(one, wholeAnswer(one, asked), asked) >= wanted;
+  // The width is that of the section that was asked about, however much of the piece it still is.
+  const { pieceId, sectionId } = asked;
+  const size = { ...project.size, around: 1, up: 1, of: { pieceId, sectionId } };
   const sizeOf = (one: Project) => {
     const answer = wholeAnswer(one, asked);
-    return answer && finishedOf(one, answer);
+    return answer && finishedOf({ size }, answer);
   };
   const planned = own.worked
     .get(asked.pieceId)
@@ -112,7 +115,7 @@ export function howFar(project: Project, asked: Asked): HowFar | null {
     enough(withRows(project, asked, count)),
   );
   const longest = rows > 0 ? withRows(project, asked, rows) : null;
-  const size = longest && sizeOf(longest);
+  const long = longest && sizeOf(longest);
   const laid = asked.layOf(project);
   const graded = (steps: number) => {
     const times = steps * STEP;
@@ -120,7 +123,7 @@ export function howFar(project: Project, asked: Asked): HowFar | null {
   };
   const steps = largest({ start: 1 / STEP, most: LARGEST / STEP }, (count) => enough(graded(count)));
   return {
-    long: size && rows > 0 ? { rows, size } : null,
+    long: long && rows > 0 ? { rows, size: long } : null,
     shape: steps > 0 ? sizeOf(graded(steps)) : null,
     asItIs: chanceOf(project, own, asked),
   };
