@@ -7,7 +7,7 @@ import { besideSchema, swapSchema } from "./candidates";
 import { extraSchema, JOIN_IDS, seamSchema } from "./finishing";
 import { DYED, putUpSchema } from "./label";
 import { orderSchema } from "./orders";
-import { newSection, sectionSchema } from "./sections";
+import { newSection, sectionSchema, type ProjectSection } from "./sections";
 import { swatchSchema } from "./swatches";
 import { count, measure } from "./within";
 
@@ -160,6 +160,23 @@ export const projectSchema = z.strictObject({
 export type Project = z.infer<typeof projectSchema>;
 export type ProjectPanel = z.infer<typeof panel>;
 export type ProjectPiece = z.infer<typeof piece>;
+
+/** A project with one section of it changed; the same section where there is none of that name. */
+export const withSection = (
+  project: Project,
+  { pieceId, sectionId }: { readonly pieceId: string; readonly sectionId: string },
+  to: (section: ProjectSection) => ProjectSection,
+): Project => ({
+  ...project,
+  pieces: project.pieces.map((piece) =>
+    piece.id === pieceId
+      ? {
+          ...piece,
+          sections: piece.sections.map((section) => (section.id === sectionId ? to(section) : section)),
+        }
+      : piece,
+  ),
+});
 
 /** A piece with nothing counted yet: one plain rope between a cast-on and a cast-off. */
 export const emptyPiece = (id: string, name: string): ProjectPiece => ({

@@ -3,6 +3,7 @@ import { cabledBack, answerTo } from "../estimate/anyProject";
 import { metres, grams } from "../units/brands";
 import { enoughOf } from "../order/enough";
 import { demoProject } from "@/demo/slipover";
+import { newSeam } from "../files/finishing";
 import type { Project } from "../files/project";
 import { readYarnInHand } from "../yarn/inHand";
 import { howFar } from "./howFar";
@@ -73,4 +74,11 @@ test("a section that is cut short is told by its own width, though others are mo
   const told = howFar(demo, { ...section, layOf, inHand: { lengthM: 656, balls: 8 } });
   // 49.9 cm as it stands: fewer rows leave it as wide as it is.
   expect((told?.long?.size.acrossMm ?? 0) / 499).toBeCloseTo(1, 2);
+});
+
+test("while something of the project is left out, nothing is told for it", () => {
+  const inHand = { lengthM: 500, balls: 6 };
+  const seams = [newSeam("nowhere", { of: { pieceId: "gone", side: "side" } })];
+  expect(howFar(cabledBack({}, { seams }), { ...asked, inHand })).toBeNull();
+  expect(howFar(cabledBack({}, { typed: { needle: "about five" } }), { ...asked, inHand })).toBeNull();
 });

@@ -1,12 +1,12 @@
 /** How far the yarn at hand goes: how long a section can be, or how large all of it in the same shape. */
 import { COUNTS } from "../files/bounds";
-import type { Project } from "../files/project";
-import type { FabricSection } from "../files/sections";
+import { withSection, type Project } from "../files/project";
 import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { enoughOf } from "../order/enough";
 import type { YarnInHand } from "../yarn/inHand";
 import { CERTAINTIES } from "./forecast";
+import { omissionsOf } from "./omissions";
 import { forecastProject, type KnownForecast } from "./projectForecast";
 import { finishedOf, type Finished } from "./sizeOptions";
 
@@ -28,30 +28,19 @@ interface Asked {
 }
 
 /** A project whose section goes over so many rows. */
-const withRows = (project: Project, { pieceId, sectionId }: Asked, rows: number): Project => ({
-  ...project,
-  pieces: project.pieces.map((piece) =>
-    piece.id === pieceId
-      ? {
-          ...piece,
-          sections: piece.sections.map((section) =>
-            section.id === sectionId && section.kind === "fabric"
-              ? ({ ...section, by: "rows", rows } satisfies FabricSection)
-              : section,
-          ),
-        }
-      : piece,
-  ),
-});
+const withRows = (project: Project, asked: Asked, rows: number): Project =>
+  withSection(project, asked, (section) =>
+    section.kind === "fabric" ? { ...section, by: "rows", rows } : section,
+  );
 
 /** The answer to a project, if nothing is left out of it. */
 function wholeAnswer(project: Project, { layOf }: Asked): KnownForecast | null {
   const answer = forecastProject(project, layOf(project));
-  return answer.known && !answer.findings.some(({ leftOut }) => leftOut) ? answer : null;
+  return answer.known && omissionsOf(project, answer).length === 0 ? answer : null;
 }
 
 /** In how many of the drawn cases the yarn is enough; none where the project cannot be worked. */
-function chanceOf(project: Project, answer: KnownForecast | null, { yarnId, inHand }: Asked): number {
+function chanceOf(answer: KnownForecast | null, { yarnId, inHand }: Asked): number {
   const forecast = answer?.yarns.find(({ yarn }) => yarn.id === yarnId);
   if (!forecast) return 0;
   const { needsMm, putUps, putUpMean } = forecast.drawn;
@@ -93,14 +82,15 @@ const STEP = 0.01;
 const LARGEST = 8;
 
 /**
- * How far yarn at hand goes with the certainty that the project asks for; null for a project without an answer.
+ * How far yarn at hand goes with the certainty that the project asks for; null for a project without an answer,
+ * or with something left out of it.
  * Example: of a scarf that takes 4.1 balls, three balls are enough for two thirds of its rows.
  */
 export function howFar(project: Project, asked: Asked): HowFar | null {
   const wanted = CERTAINTIES[project.certainty];
-  const own = forecastProject(project, asked.layOf(project));
-  if (!own.known) return null;
-  const enough = (one: Project) => chanceOf(one, wholeAnswer(one, asked), asked) >= wanted;
+  const own = wholeAnswer(project, asked);
+  if (!own) return null;
+  const enough = (one: Project) => chanceOf(wholeAnswer(one, asked), asked) >= wanted;
   // The width is that of the section that was asked about, however much of the piece it still is.
   const { pieceId, sectionId } = asked;
   const size = { ...project.size, around: 1, up: 1, of: { pieceId, sectionId } };
@@ -125,6 +115,6 @@ export function howFar(project: Project, asked: Asked): HowFar | null {
   return {
     long: long && rows > 0 ? { rows, size: long } : null,
     shape: steps > 0 ? sizeOf(graded(steps)) : null,
-    asItIs: chanceOf(project, own, asked),
+    asItIs: chanceOf(own, asked),
   };
 }

@@ -29,26 +29,56 @@ export function withoutColours(text: string): { readonly text: string; readonly 
   return { text: rest, named };
 }
 
-/** More than one colour in a row is no stripe. */
+/** More than one colour in a row is no stripe; nor is one that is named behind its first stitches. */
 export type RowColour = number | null | "several";
 
+/** Where something stands in the text: from the first character to behind the last. */
+interface Span {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Signs that stand about a name of a colour and are no work. */
+const isBare = (text: string) => !/[\p{L}\p{N}]/u.test(text);
+
 /**
- * The colour of each row by its place: that which its line names, else the one named last; null before any is named.
- * `rows` are where the rows' headings begin in the text.
+ * The colour of each row: that which its line names before its first stitch, else the one named last; null before any
+ * is named. `text` is the text without its names, `headings` are where the rows' headings stand, once for each row.
  */
 export function coloursOfRows(
   text: string,
-  rows: readonly number[],
+  headings: readonly Span[],
   named: readonly Named[],
 ): readonly RowColour[] {
-  const lineOf = (at: number) => text.slice(0, at).split("\n").length;
-  const byLine = new Map<number, number[]>();
-  for (const { at, letter } of named) byLine.set(lineOf(at), [...(byLine.get(lineOf(at)) ?? []), letter]);
-  return rows.map((at) => {
-    const line = lineOf(at);
-    const own = byLine.get(line);
-    if (own) return new Set(own).size > 1 ? "several" : (own[0] ?? null);
-    const before = [...byLine.keys()].filter((one) => one < line).sort((a, b) => b - a)[0];
-    return before === undefined ? null : (byLine.get(before)?.at(-1) ?? null);
-  });
+  const begun = [...new Map(headings.map((heading) => [heading.from, heading])).values()].sort(
+    (one, other) => one.from - other.from,
+  );
+  const colours = new Map<number, RowColour>();
+  let current: number | null = null;
+  let next = 0;
+  for (const [index, { from, to }] of begun.entries()) {
+    const end = begun[index + 1]?.from ?? Infinity;
+    // A line of its own before the heading names the colour of the rows that follow.
+    for (; next < named.length && (named[next]?.at ?? 0) < from; next += 1)
+      current = named[next]?.letter ?? null;
+    let own: RowColour = current;
+    let count = 0;
+    for (; next < named.length && (named[next]?.at ?? 0) < end; next += 1) {
+      const { at, letter } = named[next] ?? { at: 0, letter: 0 };
+      if (isOwnLine(text, at) && lineStart(text, at) > to) break;
+      count += 1;
+      own = count > 1 || !isBare(text.slice(to, at)) ? "several" : letter;
+      current = letter;
+    }
+    colours.set(from, own);
+  }
+  return headings.map(({ from }) => colours.get(from) ?? null);
+}
+
+const lineStart = (text: string, at: number) => text.lastIndexOf("\n", at - 1) + 1;
+
+/** Whether nothing but names of colours stands in a line. */
+function isOwnLine(text: string, at: number): boolean {
+  const end = text.indexOf("\n", at);
+  return isBare(text.slice(lineStart(text, at), end < 0 ? undefined : end));
 }

@@ -114,8 +114,8 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
     text: whole,
     numbered,
     colours: coloursOfRows(
-      whole,
-      numbered.map(({ written: { heading } }) => heading.from),
+      read,
+      numbered.map(({ written: { heading } }) => heading),
       named,
     ),
     definitions,

@@ -122,7 +122,12 @@ export function beginProject(beginning: Beginning): Reading<Project> {
     pieces: [...built.value.pieces],
     seams: [...built.value.seams],
   };
-  return read(fitCaps(begun));
+  return read(
+    fitCaps(
+      begun,
+      begun.pieces.map(({ id }) => id),
+    ),
+  );
 }
 
 /** More pieces than this are not kept in one project. */
@@ -199,10 +204,13 @@ export function addedTo(project: Project, beginning: Beginning): Reading<Project
   const names = new Map(pieces.map(({ id }, index) => [id, added[index]?.id ?? id]));
   const sewnAll = [...seams, ...(start === "sleeve" ? capsInto(project, "sleeve") : [])];
   return read(
-    fitCaps({
-      ...project,
-      pieces: [...project.pieces, ...added],
-      seams: [...project.seams, ...seamsUnder(names, sewnAll, project.seams)],
-    }),
+    fitCaps(
+      {
+        ...project,
+        pieces: [...project.pieces, ...added],
+        seams: [...project.seams, ...seamsUnder(names, sewnAll, project.seams)],
+      },
+      added.map(({ id }) => id),
+    ),
   );
 }

@@ -1,7 +1,7 @@
 /** Caps of sleeves made as long as the armholes that they are set into. */
 import { edgeOf } from "../../estimate/seams";
 import type { EdgeSide } from "../../files/finishing";
-import type { Project } from "../../files/project";
+import { withSection, type Project } from "../../files/project";
 import { reckonProject, layUnread, type KnownLaid } from "../../forecast/projectForecast";
 
 /** Sleeves with the pieces that their caps are sewn into. */
@@ -21,20 +21,6 @@ function capOf({ pieces }: Project, sleeveId: string) {
   return armhole >= 0 && cap?.kind === "shape" ? cap : null;
 }
 
-const withCap = (project: Project, sleeveId: string, sectionId: string, lengthMm: number): Project => ({
-  ...project,
-  pieces: project.pieces.map((piece) =>
-    piece.id === sleeveId
-      ? {
-          ...piece,
-          sections: piece.sections.map((section) =>
-            section.id === sectionId && section.kind === "shape" ? { ...section, lengthMm } : section,
-          ),
-        }
-      : piece,
-  ),
-});
-
 /** Near enough; rows are whole, and a cap is eased in by so much. */
 const NEAR = 0.01;
 const MOST_TRIES = 8;
@@ -43,21 +29,26 @@ const MOST_MM = 600;
 
 /**
  * A project whose sleeves' caps are as high as makes their edges as long as the armholes: worked, measured and mended
- * again and again. A sleeve that is too wide for its armhole keeps the flattest cap, and its seam says that they differ.
+ * again and again. Of `sleeves` alone, by their pieces' ids: what the knitter has shaped stays. A sleeve that is too wide for its armhole keeps the flattest cap, and its seam says that they differ.
  * Example: a cap of 11 cm in an armhole of 23 cm may have to be 13 cm high.
  */
-export function fitCaps(project: Project): Project {
+export function fitCaps(project: Project, sleeves: readonly string[]): Project {
   const kept: KnownLaid = new Map();
   let fitted = project;
-  for (const [sleeveId, bodies] of capsOf(project))
+  for (const [sleeveId, bodies] of capsOf(project)) {
+    if (!sleeves.includes(sleeveId)) continue;
     for (let tries = 0; tries < MOST_TRIES; tries += 1) {
       const cap = capOf(fitted, sleeveId);
       const off = cap && offBy(fitted, { sleeveId, bodies, kept });
       if (!cap?.lengthMm || off === null || Math.abs(off.mm) < NEAR * off.capMm) break;
       // A cap's edge grows by less than it is made higher, since it slopes.
       const lengthMm = cap.lengthMm + 1.2 * off.mm;
-      fitted = withCap(fitted, sleeveId, cap.id, Math.min(MOST_MM, Math.max(LEAST_MM, lengthMm)));
+      const within = Math.min(MOST_MM, Math.max(LEAST_MM, lengthMm));
+      fitted = withSection(fitted, { pieceId: sleeveId, sectionId: cap.id }, (section) =>
+        section.kind === "shape" ? { ...section, lengthMm: within } : section,
+      );
     }
+  }
   return fitted;
 }
 

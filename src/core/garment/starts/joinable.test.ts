@@ -162,3 +162,20 @@ const usual = (start: StartId): Beginning => ({
   thickness: "aran",
   cabled: "all",
 });
+
+test("what is added leaves the caps of sleeves that are there as the knitter has them", () => {
+  const begun = beginProject(usual("jumper"));
+  if (!begun.ok) throw new Error(begun.message);
+  const shaped = {
+    ...begun.value,
+    pieces: begun.value.pieces.map((piece) => ({
+      ...piece,
+      sections: piece.sections.map((section) =>
+        section.id === "sleeve/cap" && section.kind === "shape" ? { ...section, lengthMm: 60 } : section,
+      ),
+    })),
+  };
+  const added = addedTo(shaped, usual("hat"));
+  if (!added.ok) throw new Error(added.message);
+  expect(added.value.pieces.slice(0, shaped.pieces.length)).toEqual(shaped.pieces);
+});

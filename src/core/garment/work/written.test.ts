@@ -139,6 +139,8 @@ describe("colours named in rows", () => {
       /is in C, and the project has 2 yarns/,
     ],
     ["two colours in one row", striped("Row 1: with A, k4, with B, k16."), /names two colours/],
+    ["a colour in the middle of a row", striped("Row 1: k4, with B, k16."), /names two colours/],
+    ["one in a row over two lines", striped("Row 1: k4,\nwith B, k16."), /names two colours/],
   ])("%s is owned up to", (_, project, message) => {
     const { answer } = answered(project);
     expect(answer.findings[0]).toMatchObject({ leftOut: true });
