@@ -1,6 +1,6 @@
 /** Extras of a project: what each takes of its yarn, and how that is reckoned. One more kind is one more row. */
-import type { FULLNESSES } from "../files/finishing";
-import { type Extra, type ExtraKind, type ExtraOf } from "../files/finishing";
+import type { FigureId } from "../files/figures";
+import type { Extra, ExtraKind, ExtraOf, FULLNESSES } from "../files/finishing";
 import type { Project } from "../files/project";
 import { grams, metres, millimetres, type Millimetres, type UnitSystem } from "../units/brands";
 import { formatMassFine, formatSize, formatYarn } from "../units/format";
@@ -20,6 +20,8 @@ interface Taken {
 
 interface Kind<Of extends ExtraKind> {
   readonly name: string;
+  /** What is typed of it as it stands, besides how many there are. */
+  readonly asks: (extra: ExtraOf<Of>) => readonly FigureId[];
   readonly takes: (extra: ExtraOf<Of>, putUp: PutUp) => Taken;
   /** The reckoning of one in words. */
   readonly tells: (extra: ExtraOf<Of>, putUp: PutUp, units: UnitSystem) => string;
@@ -69,6 +71,7 @@ type Kinds = { readonly [Of in ExtraKind]: Kind<Of> };
 const KINDS: Kinds = {
   pompon: {
     name: "Pompon",
+    asks: ({ by }) => [by === "size" ? "extraDiameter" : "extraMass"],
     takes: (extra, putUp) =>
       extra.by === "mass"
         ? byLength(yarnOfMass(extra.massG, putUp))
@@ -82,6 +85,7 @@ const KINDS: Kinds = {
   },
   fringe: {
     name: "Fringe",
+    asks: () => ["extraKnots", "extraStrands", "extraHang"],
     takes: (extra, putUp) => byLength(extra.knots * extra.strands * strandMm(extra, putUp)),
     tells: (extra, putUp, units) =>
       `${extra.knots * extra.strands} strands of ${formatSize(millimetres(strandMm(extra, putUp)), units)}: laid double, their knot and what is trimmed counted in`,
@@ -89,6 +93,7 @@ const KINDS: Kinds = {
   },
   tassel: {
     name: "Tassel",
+    asks: () => ["extraWinds", "extraHang"],
     takes: (extra, putUp) => byLength(2 * extra.winds * extra.lengthMm + neckMm(extra, putUp) + HANGER_MM),
     tells: (extra, putUp, units) =>
       `${extra.winds} winds of ${formatSize(millimetres(2 * extra.lengthMm), units)}, ${formatSize(millimetres(neckMm(extra, putUp)), units)} round its neck, ${formatSize(millimetres(HANGER_MM), units)} to hang it by`,
@@ -96,6 +101,7 @@ const KINDS: Kinds = {
   },
   buttons: {
     name: "Buttons, tied on",
+    asks: () => ["extraTie"],
     takes: ({ lengthMm }) => byLength(lengthMm),
     tells: ({ lengthMm }, _, units) =>
       `${formatSize(millimetres(lengthMm), units)} for each, or for each pair`,
@@ -103,6 +109,7 @@ const KINDS: Kinds = {
   },
   twisted: {
     name: "Twisted cord",
+    asks: () => ["extraStrands", "extraCord", "extraCut"],
     takes: ({ strands, cut, lengthMm }) => byLength(strands * cut * lengthMm),
     tells: ({ strands, cut, lengthMm }, _, units) =>
       `${strands} strands of ${formatSize(millimetres(cut * lengthMm), units)}, ${cut} times as long as the cord, twisted and folded`,
@@ -110,12 +117,14 @@ const KINDS: Kinds = {
   },
   knitted: {
     name: "Knitted cord",
+    asks: () => ["extraStitches", "extraRows"],
     takes: ({ stitches, rows }) => ({ loops: stitches * rows, mm: 2 * END_MM, guessedMm: 0 }),
     tells: ({ stitches, rows }) => `${stitches} stitches over ${rows} rows, and two ends`,
     weighs: never,
   },
   kept: {
     name: "Mending, or something else",
+    asks: ({ by }) => [by === "length" ? "extraYarn" : "extraMass"],
     takes: (extra, putUp) =>
       byLength(extra.by === "length" ? 1000 * extra.lengthM : yarnOfMass(extra.massG, putUp)),
     tells: (extra, _, units) =>
@@ -135,6 +144,9 @@ export const EXTRA_NAMES: readonly { readonly kind: ExtraKind; readonly name: st
 
 /** What an extra is called: its own name, or that of its kind. */
 export const extraName = (extra: Pick<Extra, "kind" | "name">) => extra.name || KINDS[extra.kind].name;
+
+/** What is typed of an extra as it stands, besides how many there are. */
+export const extraAsks = (extra: Extra): readonly FigureId[] => kindOf(extra).asks(extra as never);
 
 /** How one of it is reckoned, in words. */
 export const tellExtra = (extra: Extra, putUp: PutUp, units: UnitSystem): string =>

@@ -4,8 +4,7 @@ import type { Project } from "../files/project";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres, type Millimetres } from "../units/brands";
-import { SEAM_TIMES } from "./edges";
-import { END_MM } from "./castOn";
+import { seamYarn } from "./edges";
 import { armholeAt, seamRows, type PiecePlan } from "./piece";
 import type { PlannedSection } from "./plannedSection";
 
@@ -158,12 +157,12 @@ function planSeam(
   const ends = [seam.of, seam.to].filter((one) => one !== null);
   if (ends.some(({ pieceId }) => !project.pieces.some(({ id }) => id === pieceId))) return GONE;
   // Of a piece that is left out, or of which nothing can be worked, nothing is sewn; the piece tells of that itself.
-  const plans = ends.map(({ pieceId }) => pieces.find(({ id }) => id === pieceId));
-  if (plans.some((plan) => plan === undefined)) return null;
+  const planOf = (end: Seam["of"]) => pieces.find(({ id }) => id === end?.pieceId);
+  if (ends.some((end) => !planOf(end))) return null;
   if (ends.length === 0 && seam.lengthMm === null) return NOTHING_SAID;
   const edge = (end: Seam["of"]) => {
-    const plan = end && pieces.find(({ id }) => id === end.pieceId);
-    return plan ? edgeOf(plan, end.side, gauge) : null;
+    const plan = planOf(end);
+    return end && plan ? edgeOf(plan, end.side, gauge) : null;
   };
   const [of, to] = [edge(seam.of), edge(seam.to)];
   if ((seam.of && !of) || (seam.to && !to)) return NO_EDGE;
@@ -175,7 +174,7 @@ function planSeam(
   return {
     id: seam.id,
     pieceId: seam.of?.pieceId ?? seam.to?.pieceId ?? null,
-    yarnId: yarnOf(project, seam.yarnId ?? pieces.find(({ id }) => id === seam.of?.pieceId)?.yarnId ?? null),
+    yarnId: yarnOf(project, seam.yarnId ?? planOf(seam.of)?.yarnId ?? null),
     times: seam.times,
     heights: told ? 0 : (shorter?.heights ?? 0),
     widths: told ? 0 : (shorter?.widths ?? 0),
@@ -228,7 +227,7 @@ export function planSeams(
 export const sewingYarn = (
   { times, heights, widths, mm }: SeamPlan,
   { heightMm, widthMm }: { readonly heightMm: number; readonly widthMm: number },
-) => millimetres(times * (SEAM_TIMES * (heights * heightMm + widths * widthMm + mm) + 2 * END_MM));
+) => seamYarn(times, millimetres(heights * heightMm + widths * widthMm + mm));
 
 /** How many rows or stitches of each edge lie along what is sewn; null where only one edge is told. */
 export function meeting({ of, to, lengthMm }: SeamPlan): readonly [number, number] | null {

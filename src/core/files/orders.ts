@@ -38,6 +38,9 @@ const kit = z.strictObject({
 });
 export type Kit = z.infer<typeof kit>;
 
+/** More are not kept of a project. */
+export const MOST_OFFERS = 60;
+
 export const orderSchema = z
   .strictObject({
     /** As few dye lots as can be, or whatever is cheapest. */
@@ -47,7 +50,7 @@ export const orderSchema = z
     shop: z.boolean(),
     /** The shop that was typed in. */
     own: ownShopSchema,
-    offers: z.array(typedOffer).max(60),
+    offers: z.array(typedOffer).max(MOST_OFFERS),
     kits: z.array(kit).max(20),
   })
   .default({

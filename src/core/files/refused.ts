@@ -1,7 +1,7 @@
 /** What was typed and could not be read: the last good value stands in its place, and the answer has to say so. */
+import { extraAsks } from "../estimate/extras";
 import type { UnitSystem } from "../units/brands";
 import { FIGURES, type Figure, type FigureId } from "./figures";
-import type { Extra } from "./finishing";
 import type { Project } from "./project";
 import type { ProjectSection, SectionKind } from "./sections";
 
@@ -66,26 +66,6 @@ const ASKED: { readonly [Kind in SectionKind]: Asks } = {
 const NO_MATTER: readonly FigureId[] = ["sizeAcross", "sizeEase", "sizeAlong"];
 
 const NOBODY = { pieceId: null, sectionId: null, swatchId: null, yarnId: null, item: null };
-
-/** What is asked for of an extra of each kind, besides how many of it there are. */
-export function extraAsks(extra: Extra): readonly FigureId[] {
-  switch (extra.kind) {
-    case "pompon":
-      return [extra.by === "size" ? "extraDiameter" : "extraMass"];
-    case "fringe":
-      return ["extraKnots", "extraStrands", "extraHang"];
-    case "tassel":
-      return ["extraWinds", "extraHang"];
-    case "buttons":
-      return ["extraTie"];
-    case "twisted":
-      return ["extraStrands", "extraCord", "extraCut"];
-    case "knitted":
-      return ["extraStitches", "extraRows"];
-    case "kept":
-      return [extra.by === "length" ? "extraYarn" : "extraMass"];
-  }
-}
 
 /** Whose a typed text is, as long as that still asks for it; null where nothing hangs on it any more. */
 function ownerOf(project: Project, id: FigureId, of: string) {

@@ -1,5 +1,4 @@
 /** What to buy for a yarn of a project, what more certainty would cost, and what is left over. */
-import { JOINS } from "../estimate/balls";
 import type { Project } from "../files/project";
 import { CERTAINTIES } from "../forecast/forecast";
 import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
@@ -125,11 +124,11 @@ export function orderAdvice(
   const forecast = answer.yarns.find(({ yarn }) => yarn.id === yarnId);
   if (!forecast) return null;
   const { needsMm, putUps, putUpMean } = forecast.drawn;
-  const enough = enoughOf(needsMm, putUps, putUpMean, JOINS[project.join].mm);
+  const enough = enoughOf(needsMm, putUps, putUpMean, forecast.yarn.joinMm);
   // By an allowance the need is a figure, and no draws: what is bought holds it, and its chance is the model's.
   const ruled =
     project.school.by === "allowance"
-      ? enoughOf(Float64Array.of(forecast.byAllowance.needMm), null, 0, JOINS[project.join].mm)
+      ? enoughOf(Float64Array.of(forecast.byAllowance.needMm), null, 0, forecast.yarn.joinMm)
       : null;
   const wanted = CERTAINTIES[project.certainty];
   const ask = (chance: number, lots: "few" | "any", by = enough) => {

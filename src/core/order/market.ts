@@ -116,7 +116,7 @@ const typedBalls = ({ order }: Pick<Project, "order">, key: string, sellerId: st
     );
 
 /** More balls than anything is knitted of. */
-const PLENTY = 400;
+export const PLENTY = 400;
 
 /**
  * What was typed in of a yarn: balls one by one, and one price for as many as are wanted, both from one shop.

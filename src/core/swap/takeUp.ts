@@ -1,6 +1,7 @@
 /** Taking a substitute up: it becomes the yarn of the project, and the former yarn a substitute for it. */
 import type { Candidate } from "../files/candidates";
-import type { TypedOffer } from "../files/orders";
+import { MOST_OFFERS, type TypedOffer } from "../files/orders";
+import { PLENTY } from "../order/market";
 import type { Project } from "../files/project";
 import { ownCandidate } from "./swapProject";
 
@@ -35,10 +36,6 @@ function bought(
       : [];
   return { ...order, own: seller, offers: [...offers, ...once] };
 }
-
-/** More are not kept in a file; a price without a count is that of as many balls as are wanted. */
-const MOST_OFFERS = 60;
-const PLENTY = 400;
 
 /**
  * The project in the yarn of a candidate, `so` as `swapProject` gives it. The former yarn takes the candidate's place

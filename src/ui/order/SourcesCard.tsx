@@ -15,6 +15,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { IconButton } from "@/ui/parts/IconButton";
 import { ValueField } from "@/ui/parts/ValueField";
 import { WordsField } from "@/ui/parts/WordsField";
+import { ShopFields } from "./ShopFields";
 import { ShopStatus } from "./ShopStatus";
 
 const LOTS = [
@@ -101,46 +102,16 @@ function Source({ label, on, onChange }: SourceProps) {
   );
 }
 
-/** The shop that is typed in: its name, and what it asks for the post. */
+/** The shop that offers typed in are of. */
 function OwnShop() {
   const { own } = useProjectPart((project) => project.order);
   return (
     <div className="grid grid-cols-3 gap-x-3 border-t border-line pt-2">
-      <WordsField
-        label="The other shop"
-        value={own.name}
-        onText={(name) =>
-          editOrder("own name", (draft) => {
-            draft.own.name = name;
-          })
-        }
-      />
-      <ValueField<number>
+      <ShopFields
         of="own shop"
-        label="Its postage"
-        value={own.postage}
-        tell={formatMoney}
-        read={readMoney}
-        onValue={(postage) =>
-          postage !== null &&
-          editOrder("own postage", (draft) => {
-            draft.own.postage = postage;
-          })
-        }
-      />
-      <ValueField<number>
-        of="own shop"
-        label="Free post from"
-        value={own.freeFrom}
-        tell={formatMoney}
-        read={readMoney}
-        optional
-        example="never"
-        onValue={(freeFrom) =>
-          editOrder("own free post", (draft) => {
-            draft.own.freeFrom = freeFrom;
-          })
-        }
+        called="The other shop"
+        shop={own}
+        onShop={(what, part) => editOrder(`own ${what}`, (draft) => Object.assign(draft.own, part))}
       />
     </div>
   );

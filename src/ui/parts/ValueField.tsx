@@ -4,7 +4,7 @@ import type { Reading } from "@/core/units/reading";
 import { keepText, useTypedText } from "@/state/typedTexts";
 import { MeasureInput } from "./MeasureInput";
 
-export interface ValueFieldProps<Value> {
+interface TypedValue<Value> {
   readonly label: string;
   /** Whose it is: together with the label it is where the text is kept. */
   readonly of: string;
@@ -16,6 +16,9 @@ export interface ValueFieldProps<Value> {
   readonly onValue: (value: Value | null) => void;
   /** May be left empty. */
   readonly optional?: boolean;
+}
+
+export interface ValueFieldProps<Value> extends TypedValue<Value> {
   readonly example?: string;
   readonly says?: ReactNode;
 }
@@ -26,7 +29,7 @@ const alike = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.str
  * A value typed in words of one's own: what was typed stands as long as it means the value, or while it cannot be
  * read; the last good value stays in force.
  */
-export function ValueField<Value>({
+export function useTypedValue<Value>({
   label,
   of,
   value,
@@ -34,29 +37,34 @@ export function ValueField<Value>({
   read,
   onValue,
   optional = false,
-  example,
-  says,
-}: ValueFieldProps<Value>) {
-  const id = useId();
+}: TypedValue<Value>) {
   const place = { of, label };
   const typed = useTypedText(place);
   const reading = typed === null || (optional && typed.trim() === "") ? null : read(typed);
   const stands =
     typed !== null && (reading === null ? value === null : !reading.ok || alike(reading.value, value));
+  return {
+    text: stands ? typed : value === null ? "" : tell(value),
+    wrong: stands && reading && !reading.ok ? reading.message : undefined,
+    onText: (text: string) => {
+      const emptied = optional && text.trim() === "";
+      const found = emptied ? null : read(text);
+      keepText(place, { text, refused: found !== null && !found.ok });
+      if (found === null) return onValue(null);
+      if (found.ok) onValue(found.value);
+    },
+  };
+}
+
+/** Such a value with its label, and under it what is wrong or how it was understood. */
+export function ValueField<Value>({ example, says, ...value }: ValueFieldProps<Value>) {
+  const id = useId();
   return (
     <MeasureInput
       id={id}
-      label={label}
-      text={stands ? typed : value === null ? "" : tell(value)}
-      onText={(text) => {
-        const emptied = optional && text.trim() === "";
-        const found = emptied ? null : read(text);
-        keepText(place, { text, refused: found !== null && !found.ok });
-        if (found === null) return onValue(null);
-        if (found.ok) onValue(found.value);
-      }}
+      label={value.label}
+      {...useTypedValue(value)}
       {...(example !== undefined && { example })}
-      wrong={stands && reading && !reading.ok ? reading.message : undefined}
       says={says}
     />
   );

@@ -1,9 +1,8 @@
 "use client";
 import { Plus, Trash2 } from "lucide-react";
 import { toast } from "sonner";
-import { EXTRA_NAMES, extraName, extraYarn, tellExtra } from "@/core/estimate/extras";
+import { EXTRA_NAMES, extraAsks, extraName, extraYarn, tellExtra } from "@/core/estimate/extras";
 import { FULLNESSES, type Extra } from "@/core/files/finishing";
-import { extraAsks } from "@/core/files/refused";
 import type { FigureId } from "@/core/files/figures";
 import type { KnownForecast } from "@/core/forecast/projectForecast";
 import { toMetres } from "@/core/units/brands";

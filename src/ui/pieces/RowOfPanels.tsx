@@ -9,8 +9,8 @@ import { useOwnPanels } from "@/state/panels";
 import { reckoner } from "@/state/workers";
 import { COUNTS } from "@/core/files/bounds";
 import { readCount } from "@/core/units/count";
-import { keepText, useTypedText } from "@/state/typedTexts";
-import { typed as whileTyping } from "@/state/projectStore";
+import { typed } from "@/state/projectStore";
+import { useTypedValue } from "@/ui/parts/ValueField";
 import { useSettings } from "@/state/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import type { NamedPanel } from "@/workers/reckoner.worker";
@@ -33,24 +33,23 @@ interface TimesInputProps {
 
 /** How often a panel comes again, typed; what cannot be read stands, and the last count with it. */
 function TimesInput({ label, of, times, onTimes }: TimesInputProps) {
-  const place = { of, label };
-  const typed = useTypedText(place);
-  const reading = typed === null ? null : readCount(typed, COUNTS.across);
-  const wrong = reading && !reading.ok;
-  const stands = typed !== null && (wrong || (reading?.ok && reading.value === times));
+  const { text, wrong, onText } = useTypedValue<number>({
+    label,
+    of,
+    value: times,
+    tell: String,
+    read: (typedText) => readCount(typedText, COUNTS.across),
+    onValue: (count) => count !== null && onTimes(count),
+  });
   return (
     <input
       aria-label={label}
-      title={wrong ? reading.message : label}
+      title={wrong ?? label}
       aria-invalid={wrong ? true : undefined}
       inputMode="numeric"
       autoComplete="off"
-      value={stands ? typed : String(times)}
-      onChange={({ target }) => {
-        const found = readCount(target.value, COUNTS.across);
-        keepText(place, { text: target.value, refused: !found.ok });
-        if (found.ok) whileTyping(() => onTimes(found.value));
-      }}
+      value={text}
+      onChange={({ target }) => typed(() => onText(target.value))}
       className="w-10 rounded-lg border border-edge bg-paper px-1 py-1 text-center aria-invalid:border-2 aria-invalid:border-madder"
     />
   );

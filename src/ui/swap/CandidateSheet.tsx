@@ -5,10 +5,10 @@ import { labelSchema, type YarnLabel } from "@/core/files/label";
 import { readCount } from "@/core/units/count";
 import { formatMoney, readMoney } from "@/core/units/money";
 import { editCandidate } from "@/state/swap";
+import { ShopFields } from "@/ui/order/ShopFields";
 import { LabelFields } from "@/ui/shelf/LabelFields";
 import { Choice } from "@/ui/parts/Choice";
 import { Sheet } from "@/ui/parts/Sheet";
-import { WordsField } from "@/ui/parts/WordsField";
 import { ValueField } from "@/ui/parts/ValueField";
 
 const STRANDS = [
@@ -68,40 +68,12 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
               })
             }
           />
-          <WordsField
-            label="Sold by"
-            value={seller.name}
-            onText={(name) =>
-              editCandidate(id, "seller", (one) => {
-                one.seller.name = name;
-              })
-            }
-          />
-          <ValueField<number>
+          <ShopFields
             of={id}
-            label="Its postage"
-            value={seller.postage}
-            tell={formatMoney}
-            read={readMoney}
-            onValue={(value) =>
-              value !== null &&
-              editCandidate(id, "postage", (one) => {
-                one.seller.postage = value;
-              })
-            }
-          />
-          <ValueField<number>
-            of={id}
-            label="Free post from"
-            value={seller.freeFrom}
-            tell={formatMoney}
-            read={readMoney}
-            optional
-            example="never"
-            onValue={(value) =>
-              editCandidate(id, "free post", (one) => {
-                one.seller.freeFrom = value;
-              })
+            called="Sold by"
+            shop={seller}
+            onShop={(what, part) =>
+              editCandidate(id, `seller ${what}`, (one) => Object.assign(one.seller, part))
             }
           />
         </div>

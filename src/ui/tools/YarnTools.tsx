@@ -1,14 +1,13 @@
 "use client";
 import { useSaid } from "@/ui/parts/Said";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castOn";
 import { inHand } from "@/core/estimate/inHand";
 import { plainStitch } from "@/core/fabric/plainStitch";
 import { LENGTHS } from "@/core/files/bounds";
 import { gaugeOrUsual } from "@/core/garment/projectGauge";
-import type { HowFar } from "@/core/forecast/howFar";
 import type { Finished } from "@/core/forecast/sizeOptions";
-import { readYarnInHand, type YarnInHand } from "@/core/yarn/inHand";
+import { readYarnInHand } from "@/core/yarn/inHand";
 import type { PutUp } from "@/core/yarn/putUp";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { formatChance, formatFine, formatSize, formatYarn, tellSize } from "@/core/units/format";
@@ -16,7 +15,8 @@ import { useAnswer, usePieceIn } from "@/state/answer";
 import { useChosenPiece, useChosenSection } from "@/state/chosenPiece";
 import { useProject } from "@/state/projectStore";
 import { useSettings, useUnits } from "@/state/settings";
-import { reckoner } from "@/state/workers";
+import { useHowFar } from "@/state/howFar";
+import { useOmissions } from "@/state/omissions";
 import { sectionName } from "@/ui/pieces/sectionWords";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { problemOf, Result, ToolFields } from "./Result";
@@ -73,33 +73,6 @@ export function TailTool() {
   );
 }
 
-const SETTLE_MS = 250;
-
-/** Asks the worker when typing rests; null until it has answered. */
-function useHowFar(inHand: YarnInHand | null): { readonly far: HowFar | null; readonly reckoning: boolean } {
-  const project = useProject();
-  const piece = useChosenPiece();
-  const section = useChosenSection();
-  const [told, setTold] = useState<{ readonly key: unknown; readonly far: HowFar | null } | null>(null);
-  const key = JSON.stringify([inHand, piece.id, section.id]);
-  useEffect(() => {
-    if (!inHand) return;
-    let current = true;
-    const ask = async () => {
-      const asked = { pieceId: piece.id, sectionId: section.id, yarnId: piece.yarnId, inHand };
-      const far = await reckoner().howFarGoes(project, asked);
-      if (current) setTold({ key, far });
-    };
-    const timer = setTimeout(() => void ask(), SETTLE_MS);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-    };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key stands for what is asked
-  }, [project, key]);
-  return { far: told?.key === key ? told.far : null, reckoning: inHand !== null && told?.key !== key };
-}
-
 /** How far the yarn at hand goes: the chosen section longer or shorter, or all of it in another size. */
 export function HowFarTool() {
   const units = useUnits();
@@ -112,12 +85,16 @@ export function HowFarTool() {
   const [text, setText] = useState("3");
   const putUp = yarn?.putUp as PutUp | null | undefined;
   const reading = putUp ? readYarnInHand(text, putUp) : null;
-  const { far, reckoning } = useHowFar(reading?.ok ? reading.value : null);
+  const whole = useOmissions().length === 0;
+  const inHand = whole && reading?.ok ? reading.value : null;
+  const far = useHowFar(inHand?.lengthM ?? null, inHand?.balls ?? 0);
   const size = ({ acrossMm, alongMm }: Finished) =>
     `${formatSize(millimetres(acrossMm), units)} × ${formatSize(millimetres(alongMm), units)}`;
   const problem = !putUp
     ? "Say first what a ball holds: the yarn stands beside the pieces."
-    : problemOf(reading);
+    : whole
+      ? problemOf(reading)
+      : "Something is left out of the project: mend it first, or say to leave it out.";
   return (
     <>
       <MeasureInput
@@ -129,18 +106,13 @@ export function HowFarTool() {
         says="whole balls, weights or lengths; several are added up"
       />
       <Result
-        problem={
-          problem ??
-          (far && !far.long && !far.shape
-            ? "It is enough for nothing of it, or something is left out of the project."
-            : null)
-        }
+        problem={problem ?? (far && !far.long && !far.shape ? "It is enough for nothing of it." : null)}
         answer={
           far?.long
             ? `${far.long.rows} rows: ${size(far.long.size)}`
             : far?.shape
               ? size(far.shape)
-              : reckoning
+              : inHand && far === undefined
                 ? "Reckoning …"
                 : null
         }

@@ -1,7 +1,7 @@
 /** Garments: slipover, vest, jumpers and cardigans with set-in or drop sleeves; a pair of sleeves by itself. */
-import type { Seam } from "../../files/finishing";
 import type { ProjectPiece } from "../../files/project";
 import { newSection, type ProjectSection } from "../../files/sections";
+import { ARMHOLE, closedSides, openSides, seamsWithSleeves, type Armholes } from "./garmentSeams";
 import {
   band,
   cabledIn,
@@ -18,16 +18,12 @@ import {
 } from "./start";
 
 const RIB_MM = 60;
-/** Of the length: from the shoulder to the underarm. */
-const ARMHOLE = 0.37;
 /** Of the width of a back: cast off and decreased at each armhole; the neck. */
 const UNDERARM = 0.05;
 const SLOPE = 0.07;
 const NECK = 0.32;
 /** A neck of fewer stitches has no room for its curve. */
 const LEAST_NECK = 8;
-
-type Armholes = "shaped" | "straight";
 
 /** All counts of a body, so that what is joined has as many stitches on both sides. */
 interface Body {
@@ -296,35 +292,6 @@ const CHEST = { name: "Chest, all round", usualMm: 960 };
 const twice = () => 2;
 const open = { across: CHEST, along: { name: "Shoulder to hem", usualMm: 620 }, easeMm: 120, around: twice };
 const closed = { across: CHEST, along: { name: "Shoulder to hem", usualMm: 600 }, easeMm: 80, around: twice };
-
-/** Sides up to the armholes; straight ones have none of their own, and as much is left open. */
-const openFor = (armholes: Armholes, alongMm: number) => (armholes === "straight" ? alongMm * ARMHOLE : null);
-
-const closedSides =
-  (armholes: Armholes): NonNullable<Start["seams"]> =>
-  ({ alongMm }) => [sewn("sides", 2, "front side", "back side", openFor(armholes, alongMm))];
-const openSides =
-  (armholes: Armholes): NonNullable<Start["seams"]> =>
-  ({ alongMm }) =>
-    ["right", "left"].map((id) => sewn(id, 1, `${id} side`, "back side", openFor(armholes, alongMm)));
-
-/** Each sleeve down its length; its cap into the armhole of the back and of a front, or its straight top all along. */
-const sleeveSeams = (armholes: Armholes, fronts: readonly string[]): readonly Seam[] => [
-  sewn("sleeves", 2, "sleeve side", "sleeve side"),
-  ...(armholes === "straight"
-    ? [sewn("top", 2, "sleeve end")]
-    : [
-        sewn("cap-back", 2, "sleeve cap", "back above"),
-        ...fronts.map((id) => sewn(`cap-${id}`, 2 / fronts.length, "sleeve cap", `${id} above`)),
-      ]),
-];
-
-const seamsWithSleeves =
-  (armholes: Armholes, closedFront: boolean): NonNullable<Start["seams"]> =>
-  (plan) => [
-    ...(closedFront ? closedSides : openSides)(armholes)(plan),
-    ...sleeveSeams(armholes, closedFront ? ["front"] : ["right", "left"]),
-  ];
 
 export const GARMENTS = {
   slipover: { ...closed, name: "Slipover", build: slipover, seams: closedSides("shaped") },

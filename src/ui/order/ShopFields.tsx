@@ -1,0 +1,41 @@
+"use client";
+import type { OwnShop } from "@/core/files/orders";
+import { formatMoney, readMoney } from "@/core/units/money";
+import { ValueField } from "@/ui/parts/ValueField";
+import { WordsField } from "@/ui/parts/WordsField";
+
+interface ShopFieldsProps {
+  /** Whose it is: together with the label it is where a text is kept. */
+  readonly of: string;
+  /** What its name is asked for as. */
+  readonly called: string;
+  readonly shop: OwnShop;
+  readonly onShop: (what: string, part: Partial<OwnShop>) => void;
+}
+
+/** A shop that Brenok does not know: its name, and what it asks for the post. */
+export function ShopFields({ of, called, shop, onShop }: ShopFieldsProps) {
+  return (
+    <>
+      <WordsField label={called} value={shop.name} onText={(name) => onShop("name", { name })} />
+      <ValueField<number>
+        of={of}
+        label="Its postage"
+        value={shop.postage}
+        tell={formatMoney}
+        read={readMoney}
+        onValue={(postage) => postage !== null && onShop("postage", { postage })}
+      />
+      <ValueField<number>
+        of={of}
+        label="Free post from"
+        value={shop.freeFrom}
+        tell={formatMoney}
+        read={readMoney}
+        optional
+        example="never"
+        onValue={(freeFrom) => onShop("free post", { freeFrom })}
+      />
+    </>
+  );
+}
