@@ -38,6 +38,13 @@ test("quick typing in one field is one step, a pause or another field starts a n
   expect(name()).toBe("Harrow slipover");
 });
 
+test("what a recipe gives back does not count, only what it does", () => {
+  change("name", (draft) => Object.assign(draft, { name: "Mine" }));
+  change("shop", ({ order }) => Object.assign(order.own, { postage: 6 }));
+  expect(name()).toBe("Mine");
+  expect(useProjectStore.getState().project.order.own.postage).toBe(6);
+});
+
 test("two quick acts of one kind are two steps, and a step is known again as long as nothing came after it", () => {
   rename("One");
   const step = lastStep();

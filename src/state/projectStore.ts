@@ -48,7 +48,12 @@ export function typed(act: () => void) {
 
 /** Changes the project. `what` names the thing changed. */
 export function change(what: string, recipe: (draft: Draft<Project>) => void) {
-  put(what, { project: produce(useProjectStore.getState().project, recipe) });
+  put(what, {
+    project: produce(useProjectStore.getState().project, (draft) => {
+      // What a recipe gives back is nothing: only what it does to the draft counts.
+      recipe(draft);
+    }),
+  });
 }
 
 /** Changes the shelf; it is no demo from then on. */
