@@ -1,6 +1,6 @@
 /** A swatch made ready to be predicted: what its width, height and yarn would be for any vector of unknowns. */
-import { pieceNeed, tallyNeed, type Need } from "../estimate/need";
-import { deviated } from "../estimate/piece";
+import { pieceNeed, tallyNeed } from "../estimate/need";
+import { deviated } from "../estimate/measures";
 import { planPiece, type PlanBasis } from "../estimate/planPiece";
 import { ribPullOf, type Blocking } from "../fabric/blocking";
 import type { Gauge } from "../fabric/plainStitch";
@@ -98,8 +98,8 @@ function yarnsOf(swatch: Swatch, stitches: number | null, { project, gauge, plan
   const fabric = piece?.sections.find(({ worked }) => worked.section.id === swatch.fabric.id);
   const [share] = fabric?.shares ?? [];
   if (!piece || !fabric || !share) return null;
-  const rows: Need = tallyNeed(share.tally, fabric.worked.scale, gauge);
-  return { whole: pieceNeed(piece, gauge), each: (of: Deviations) => rows(of) / share.tally.stitches };
+  const rows = tallyNeed(share.tally, fabric.worked.scale, gauge);
+  return { whole: pieceNeed(piece, gauge), each: (of: Deviations) => rows.at(of) / share.tally.stitches };
 }
 
 /** Height of a garter row against a plain one, as the mesh gives it. */
@@ -147,7 +147,7 @@ export function swatched(swatch: Swatch, basis: SwatchBasis): Swatched {
     },
     massOf:
       yarns && perMm !== null
-        ? (of) => yarns.whole(of) * perMm * Math.exp(-(of[putUpId(swatch.yarnId)] ?? 0))
+        ? (of) => yarns.whole.at(of) * perMm * Math.exp(-(of[putUpId(swatch.yarnId)] ?? 0))
         : null,
     yarnOf: yarns ? (count) => (of) => count * yarns.each(of) : null,
     problem: finished && !finished.ok ? finished.message : null,

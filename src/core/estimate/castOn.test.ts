@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import { plainStitch } from "../fabric/plainStitch";
 import { millimetres } from "../units/brands";
-import { END_MM, TAIL_SCHOOLS, needleSide, tailLength, type TailBasis, type TailSchool } from "./castOn";
+import { castOnCounts } from "./edges";
+import { END_MM, TAIL_SCHOOLS, tailLength, type TailBasis, type TailSchool } from "./castOn";
 
 const schools = Object.keys(TAIL_SCHOOLS) as TailSchool[];
 const basis: TailBasis = {
@@ -45,6 +45,5 @@ test("a deviation acts on the stitches, not on the end", () => {
 });
 
 test("the needle side is one loop a stitch", () => {
-  const plain = plainStitch({ stitchesPer10Cm: 18, rowsPer10Cm: 25 });
-  expect(needleSide(96, plain)).toBeCloseTo(96 * plain.loopMm, 9);
+  expect(castOnCounts("longTail", { stitches: 96, scale: 1 })).toEqual({ loops: 96 });
 });

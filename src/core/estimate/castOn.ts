@@ -1,5 +1,4 @@
 /** The long-tail cast-on: how long a tail to leave, by three schools that knitters hold to. */
-import type { PlainStitch } from "../fabric/plainStitch";
 import { millimetres, type Millimetres } from "../units/brands";
 
 const { exp, ceil } = Math;
@@ -51,10 +50,9 @@ const MEASURED_OFF_MM = 50;
  * Length of tail to leave, its end included, rounded up. `deviation` is in ln, on the stitches' part.
  * Example: 20 stitches on 5 mm needles in yarn 2.83 mm thick take 438.6 mm, so a tail of 600 mm.
  */
-export function tailLength(school: TailSchool, basis: TailBasis, deviation = 0): Millimetres {
-  const exact = TAIL_SCHOOLS[school].lengthMm(basis) * exp(deviation) + END_MM;
-  return millimetres(ceil(exact / MEASURED_OFF_MM - 1e-9) * MEASURED_OFF_MM);
-}
+export const tailLength = (school: TailSchool, basis: TailBasis, deviation = 0): Millimetres =>
+  measuredOff(TAIL_SCHOOLS[school].lengthMm(basis) * exp(deviation));
 
-/** The needle side of a long-tail cast-on: one loop a stitch. */
-export const needleSide = (stitches: number, { loopMm }: PlainStitch) => millimetres(stitches * loopMm);
+/** Length of tail to leave whose stitches take so much. */
+export const measuredOff = (stitchesMm: number): Millimetres =>
+  millimetres(ceil((stitchesMm + END_MM) / MEASURED_OFF_MM - 1e-9) * MEASURED_OFF_MM);

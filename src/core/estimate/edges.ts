@@ -1,15 +1,6 @@
 /** Cast-ons, cast-offs and seams: what each takes of the yarn. One more kind is one more row of a table. */
-import type { PlainStitch } from "../fabric/plainStitch";
-import { millimetres, type Millimetres } from "../units/brands";
-import { END_MM, needleSide, tailLength, type TailBasis, type TailSchool } from "./castOn";
-
-/** What an edge is reckoned from. */
-export interface EdgeBasis {
-  readonly stitches: number;
-  readonly plain: PlainStitch;
-  /** Finished width of the edge. */
-  readonly widthMm: Millimetres;
-}
+import { END_MM } from "./castOn";
+import type { Counts } from "./measures";
 
 interface Edge {
   readonly name: string;
@@ -20,9 +11,6 @@ interface Edge {
 
 const loops = (each: number) => ({ loops: each, widths: 0 });
 const widths = (times: number) => ({ loops: 0, widths: times });
-
-const yarnOfEdge = ({ takes }: Edge, { stitches, plain, widthMm }: EdgeBasis) =>
-  takes.loops * stitches * plain.loopMm + takes.widths * widthMm;
 
 /** Cast-ons without a tail, each with an end to weave in; the long-tail one stands by itself. */
 const CAST_ONS_ALONE = {
@@ -71,45 +59,41 @@ export type CastOff = keyof typeof CAST_OFFS;
 export const CAST_ON_IDS = Object.keys(CAST_ONS) as readonly CastOn[];
 export const CAST_OFF_IDS = Object.keys(CAST_OFFS) as readonly CastOff[];
 
-export interface TailPlan {
-  readonly school: TailSchool;
-  /** Its basis, and a deviation of its wraps in ln. */
-  readonly basis: TailBasis;
-  readonly deviation: number;
+/** An edge on so many stitches, `scale` times as large as those of the gauge; its width in widths of a plain stitch. */
+interface EdgeSize {
+  readonly stitches: number;
+  readonly scale: number;
+  readonly width: number;
 }
 
-/**
- * Yarn of a cast-on, its end or its tail included.
- * Example: 20 stitches knitted on at 20 x 28 take 40 loops of 19.13 mm and an end: 915 mm.
- */
-export function castOnYarn(kind: CastOn, basis: EdgeBasis, { school, basis: tail, deviation }: TailPlan) {
-  return kind === "longTail"
-    ? millimetres(needleSide(basis.stitches, basis.plain) + tailLength(school, tail, deviation))
-    : millimetres(yarnOfEdge(CAST_ONS_ALONE[kind], basis) + END_MM);
+/** What a cast-on takes, its end too; of a long-tail one the needle side alone: its tail is measured off by itself. */
+export const castOnCounts = (kind: CastOn, { stitches, scale }: Omit<EdgeSize, "width">): Counts =>
+  kind === "longTail"
+    ? { loops: scale * stitches }
+    : { loops: CAST_ONS_ALONE[kind].takes.loops * scale * stitches, mm: END_MM };
+
+/** What a cast-off takes, without its end. */
+export function castOffCounts(kind: CastOff, { stitches, scale, width }: EdgeSize): Counts {
+  const { takes } = CAST_OFFS[kind];
+  return { castOffLoops: takes.loops * scale * stitches, castOffWidths: takes.widths * width };
 }
-
-/** Loops a stitch of a cast-on without a tail. Example: a cable cast-on takes 2. */
-export const castOnCount = (kind: Exclude<CastOn, "longTail">) => CAST_ONS_ALONE[kind].takes.loops;
-
-/** Yarn of a cast-off without its end. `deviation` is in ln. Example: 20 stitches plain take 459 mm. */
-export const castOffYarn = (kind: CastOff, basis: EdgeBasis, deviation = 0) =>
-  millimetres(yarnOfEdge(CAST_OFFS[kind], basis) * Math.exp(deviation));
 
 /** A mattress seam takes one and a half times its length, and two ends. */
-export const SEAM_TIMES = 1.5;
+const SEAM_TIMES = 1.5;
 
-/** Yarn of `count` seams, each `lengthMm` long. Example: two seams of 59 cm take 2.37 m. */
-export const seamYarn = (count: number, lengthMm: Millimetres) =>
-  millimetres(count * (SEAM_TIMES * lengthMm + 2 * END_MM));
+/** What `times` seams take, each so many rows, stitch widths and mm long. Example: two of 59 cm take 2.37 m. */
+export const seamCounts = (
+  times: number,
+  { heights = 0, widths = 0, mm = 0 }: Pick<Counts, "heights" | "widths" | "mm">,
+): Counts => ({
+  heights: times * SEAM_TIMES * heights,
+  widths: times * SEAM_TIMES * widths,
+  mm: times * (SEAM_TIMES * mm + 2 * END_MM),
+});
 
 /** Yarn of a square plain swatch, its edges counted in: a cast-on by loops, a plain cast-off, two ends. */
-export function swatchYarn(sideMm: Millimetres, plain: PlainStitch): Millimetres {
-  const [stitches, rows] = [Math.round(sideMm / plain.widthMm), Math.round(sideMm / plain.heightMm)];
-  const edges = { stitches, plain, widthMm: sideMm };
-  return millimetres(
-    stitches * rows * plain.loopMm +
-      yarnOfEdge(CAST_ONS_ALONE.knittedOn, edges) +
-      yarnOfEdge(CAST_OFFS.plain, edges) +
-      2 * END_MM,
-  );
+export function swatchYarn(sideMm: number, widthMm: number, heightMm: number, loopMm: number): number {
+  const [stitches, rows] = [Math.round(sideMm / widthMm), Math.round(sideMm / heightMm)];
+  const edges = CAST_ONS_ALONE.knittedOn.takes.loops + CAST_OFFS.plain.takes.loops;
+  return stitches * (rows + edges) * loopMm + 2 * END_MM;
 }

@@ -2,13 +2,26 @@
 import fc from "fast-check";
 import { EXTRA_KINDS, newExtra } from "../files/finishing";
 import { omissionsOf } from "../forecast/omissions";
-import { grams, metres } from "../units/brands";
+import { plainStitch } from "../fabric/plainStitch";
+import { grams, metres, millimetres } from "../units/brands";
 import { cabledBack, answerTo, anyExtra, reckoned } from "./anyProject";
-import { extraName, extraYarn, planExtra, tellExtra } from "./extras";
+import { extraName, planExtra, tellExtra, type ExtraPlan } from "./extras";
+import { lengthOf, measuresOf } from "./measures";
+import { takenByExtra } from "./uses";
 
 /** 165 m in 100 g: tex 606.06, 2.831 mm thick. */
 const aran = { id: "yarn-1", putUp: { massG: grams(100), lengthM: metres(165) } };
 const LOOP_MM = 19.133;
+/** At a loop of so many mm, guesses off so far in ln. */
+const extraYarn = (plan: ExtraPlan, loopMm: number, off: number) =>
+  lengthOf(takenByExtra(plan).counts, {
+    ...measuresOf(plainStitch({ stitchesPer10Cm: 20, rowsPer10Cm: 28 }), {
+      extras: off,
+      give: 0,
+      castOff: 0,
+    }),
+    loopMm: millimetres(loopMm),
+  });
 const takes = (...given: Parameters<typeof newExtra>) =>
   extraYarn(planExtra(newExtra(...given), aran), LOOP_MM, 0);
 

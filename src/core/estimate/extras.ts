@@ -177,13 +177,6 @@ export const planExtra = (extra: Extra, { id: yarnId, putUp }: { id: string; put
 const lacksMass = (extra: Extra, { noMass }: PutUp) =>
   noMass === true && kindOf(extra).weighs(extra as never);
 
-/**
- * Yarn of extras at a loop of this length, `off` being how far guesses are off in ln.
- * Example: a knitted cord of 4 stitches and 100 rows takes 400 loops and two ends.
- */
-export const extraYarn = ({ loops, mm, guessedMm }: ExtraPlan, loopMm: number, off: number) =>
-  millimetres(loops * loopMm + mm + guessedMm * Math.exp(off));
-
 const NO_MASS =
   "It is told by its weight, and nobody said what a ball of this yarn weighs: type that too, or keep so many metres.";
 const STRANGE = "It is of a yarn that is not in the project: choose one that is.";

@@ -2,7 +2,8 @@
 import type { PlainStitch } from "../fabric/plainStitch";
 import { millimetres, type Metres, type Millimetres } from "../units/brands";
 import { END_MM } from "./castOn";
-import { castOffYarn } from "./edges";
+import { castOffCounts } from "./edges";
+import { lengthOf, measuresOf } from "./measures";
 
 export interface InHand {
   /** Yarn of one plain row, and of the cast-off with its end. */
@@ -26,7 +27,12 @@ const ROOM = 1.05;
 export function inHand(left: Metres, stitches: number, plain: PlainStitch, widthMm: Millimetres): InHand {
   const leftMm = left * 1000;
   const rowMm = millimetres(stitches * plain.loopMm * ROOM);
-  const castOffMm = millimetres(castOffYarn("plain", { stitches, plain, widthMm }) + END_MM);
+  const castOffMm = millimetres(
+    lengthOf(
+      castOffCounts("plain", { stitches, scale: 1, width: widthMm / plain.widthMm }),
+      measuresOf(plain),
+    ) + END_MM,
+  );
   const byWidthsMm = millimetres(3 * widthMm);
   return {
     rowMm,

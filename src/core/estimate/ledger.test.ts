@@ -6,10 +6,22 @@ import { stitchesOf, type PanelRow } from "../panels/panel";
 import { facesOf } from "../stitches/crossings";
 import { operationOf, yarnOf } from "../stitches/operations";
 import { LEDGER_PARTS, roundedToSum } from "./ledger";
-import { rowTotal, tallyRow, yarnOfTally } from "./tally";
+import { lengthOf, measuresOf } from "./measures";
+import { countsOf, tallyRow } from "./tally";
 
-const rowYarn = (row: PanelRow, stitch: typeof plain, give = 0) =>
-  yarnOfTally(tallyRow(row), stitch, { give, castOff: 0 });
+function rowYarn(row: PanelRow, stitch: typeof plain, give = 0) {
+  const counts = countsOf(tallyRow(row));
+  const mm = (part: keyof typeof counts) =>
+    lengthOf(counts[part], measuresOf(stitch, { give, castOff: 0, extras: 0 }));
+  return {
+    plainMm: mm("plain"),
+    textureMm: mm("texture"),
+    crossingMm: mm("crossings"),
+    castOnMm: mm("castOn"),
+    castOffMm: mm("castOff"),
+  };
+}
+const rowTotal = (yarn: ReturnType<typeof rowYarn>) => Object.values(yarn).reduce((sum, mm) => sum + mm, 0);
 const plain = plainStitch({ stitchesPer10Cm: 20, rowsPer10Cm: 28 });
 const rowOf = (text: string) => {
   const [row] = readPattern(`Rnd 1: ${text}`).panel?.rows ?? [];

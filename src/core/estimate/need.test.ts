@@ -1,8 +1,10 @@
 /** Need at kept width: what a knitter takes who adds stitches until the piece is as wide as it was planned. */
+import fc from "fast-check";
 import { newSection } from "../files/sections";
-import { pieceOf, projectOf, reckoned } from "./anyProject";
+import { anyProject, pieceOf, projectOf, reckoned } from "./anyProject";
+import { drawnMeasures, type DrawnUnknowns } from "./drawnMeasures";
 import { needOf } from "./need";
-import { NOTHING_OFF } from "./unknowns";
+import { NOTHING_OFF, type Unknowns } from "./unknowns";
 
 const needed = (stitches: number, ground: "stockinette" | "rib2") => {
   const piece = pieceOf([
@@ -18,16 +20,46 @@ const needed = (stitches: number, ground: "stockinette" | "rib2") => {
 
 test("stitches that come out 4 % narrower are 4 % more of them, cast on, knitted and cast off", () => {
   const off = { ...NOTHING_OFF, width: -Math.log(1.04) };
-  expect(needed(100, "stockinette").need(off, "width")).toBeCloseTo(needed(104, "stockinette").need(off), 6);
-  expect(needed(100, "stockinette").need(off)).toBeLessThan(needed(100, "stockinette").need(NOTHING_OFF));
+  expect(needed(100, "stockinette").need.at(off, "width")).toBeCloseTo(
+    needed(104, "stockinette").need.at(off),
+    6,
+  );
+  expect(needed(100, "stockinette").need.at(off)).toBeLessThan(
+    needed(100, "stockinette").need.at(NOTHING_OFF),
+  );
 });
 
 test("a fabric that pulls in harder than computed wants as many more stitches as it is narrower", () => {
   const off = { ...NOTHING_OFF, drawWidth: Math.log(1.35) };
   const { need, kept } = needed(1000, "rib2");
   const narrower = kept ** 1.35 / kept;
-  const ends = 2 * needed(1000, "rib2").need(NOTHING_OFF) - needed(2000, "rib2").need(NOTHING_OFF);
-  const expected = (need(NOTHING_OFF) - ends) / narrower + ends;
-  expect(need(off, "width") / expected).toBeCloseTo(1, 9);
-  expect(need(off)).toBe(need(NOTHING_OFF));
+  const ends = 2 * needed(1000, "rib2").need.at(NOTHING_OFF) - needed(2000, "rib2").need.at(NOTHING_OFF);
+  const expected = (need.at(NOTHING_OFF) - ends) / narrower + ends;
+  expect(need.at(off, "width") / expected).toBeCloseTo(1, 9);
+  expect(need.at(off)).toBe(need.at(NOTHING_OFF));
+});
+
+test("what is drawn in columns is what each drawn project needs by itself, of stitches and at kept width", () => {
+  const draws = 12;
+  const column = fc.float64Array({ min: -0.3, max: 0.3, minLength: draws, maxLength: draws, noNaN: true });
+  const ids = Object.keys(NOTHING_OFF) as (keyof Unknowns)[];
+  const anyDrawn = fc.record(
+    Object.fromEntries(ids.map((id) => [id, column])),
+  ) as fc.Arbitrary<DrawnUnknowns>;
+  fc.assert(
+    fc.property(anyProject, anyDrawn, (project, off) => {
+      const { plan } = reckoned(project);
+      const measures = drawnMeasures(plan.gauge, off);
+      for (const need of needOf(plan).values())
+        for (const keeping of ["stitches", "width"] as const) {
+          const drawn = need.drawn(measures, keeping);
+          const alone = Array.from({ length: draws }, (_, draw) => {
+            const unknowns = Object.fromEntries(ids.map((id) => [id, off[id][draw] ?? 0]));
+            return need.at(unknowns as unknown as Unknowns, keeping);
+          });
+          alone.forEach((mm, draw) => expect((drawn[draw] ?? 0) / mm).toBeCloseTo(1, 9));
+        }
+    }),
+    { numRuns: 60 },
+  );
 });

@@ -7,9 +7,9 @@ import { fewestBalls, joinWaste } from "./balls";
 import { TAIL_SCHOOLS, tailLength } from "./castOn";
 import { LEDGER_PARTS, ledgerOf, roundedToSum, sumOf } from "./ledger";
 import { layStrand, middleOfRow, placeOn, workedAt } from "./strand";
-import { rowTotal, tallyRow, yarnOfTally } from "./tally";
+import { countsOf, tallyRow } from "./tally";
 import { needOf } from "./need";
-import { scaled } from "./piece";
+import { lengthOf, measuresOf } from "./measures";
 import { estimateProject } from "./wholeProject";
 
 /** One rope 2/2 between two purls each side, 8 stitches by 8 rows, its width measured. */
@@ -57,7 +57,8 @@ test("the ledger adds up to what the rows, the edges and the ends take one by on
       let byRow = 0;
       for (const { worked } of sections)
         for (const { row } of worked.rows)
-          byRow += rowTotal(yarnOfTally(tallyRow(row), scaled(estimate.plain, worked.scale)));
+          for (const counts of Object.values(countsOf(tallyRow(row))))
+            byRow += worked.scale * lengthOf(counts, measuresOf(estimate.plain));
       const edges = sections.flatMap(({ worked }) => worked.edges).length;
       const ofRows = estimate.lines.filter(({ part }) =>
         ["plain", "drawIn", "crossings", "texture"].includes(part),
@@ -249,7 +250,7 @@ test("what is needed with anything off is the sum of the ledger's lines at the s
       const { lines, yarns } = estimateProject(plan, deviations);
       for (const { yarn, balls } of yarns) {
         const sum = sumOf(lines.filter(({ yarnId }) => yarnId === yarn.id)) - joinWaste(balls, yarn.joinMm);
-        expect((needs.get(yarn.id)?.(deviations) ?? 0) / sum).toBeCloseTo(1, 9);
+        expect((needs.get(yarn.id)?.at(deviations) ?? 0) / sum).toBeCloseTo(1, 9);
       }
     }),
     { numRuns: 40 },

@@ -4,7 +4,6 @@ import type { Project } from "../files/project";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres, type Millimetres } from "../units/brands";
-import { seamYarn } from "./edges";
 import { armholeAt, seamRows, type PiecePlan } from "./piece";
 import type { PlannedSection } from "./plannedSection";
 
@@ -219,15 +218,6 @@ export function planSeams(
   }
   return { seams, findings };
 }
-
-/**
- * Yarn of one seam sewn as often as it is said, stitches and rows of this size.
- * Example: two seams of 59 cm take one and a half times their length and four ends: 2.37 m.
- */
-export const sewingYarn = (
-  { times, heights, widths, mm }: SeamPlan,
-  { heightMm, widthMm }: { readonly heightMm: number; readonly widthMm: number },
-) => seamYarn(times, millimetres(heights * heightMm + widths * widthMm + mm));
 
 /** How many rows or stitches of each edge lie along what is sewn; null where only one edge is told. */
 export function meeting({ of, to, lengthMm }: SeamPlan): readonly [number, number] | null {

@@ -1,7 +1,8 @@
 import { reckoned, cabledBack, projectOf } from "./anyProject";
 import { millimetres } from "../units/brands";
+import { lengthOf as yarnIn, measuresOf } from "./measures";
 import { layStrand, middleOfRow, placeOn } from "./strand";
-import { tallyRow, yarnOfTally } from "./tally";
+import { countsOf, tallyRow } from "./tally";
 
 const { estimate, yarns } = reckoned(cabledBack());
 const strand = layStrand(estimate, yarns[0]);
@@ -27,7 +28,7 @@ test("a crossing row is longer than a plain one, by what its crossings take; cro
   const lengthOf = (row: number) => (strand.rowEndsMm[row - 1] ?? 0) - (strand.rowEndsMm[row - 2] ?? 0);
   const [piece] = estimate.pieces;
   const first = piece?.sections[1]?.worked.rows[0]?.row ?? [];
-  const crossing = piece ? yarnOfTally(tallyRow(first), piece.estimate.plain).crossingMm : 0;
+  const crossing = piece ? yarnIn(countsOf(tallyRow(first)).crossings, measuresOf(piece.estimate.plain)) : 0;
   expect(crossing).toBeGreaterThan(0);
   expect(lengthOf(7) - lengthOf(8)).toBeCloseTo(crossing, 6);
   expect(lengthOf(13)).toBeCloseTo(lengthOf(7), 6);

@@ -2,10 +2,11 @@
 import { millimetres, type Millimetres } from "../units/brands";
 import { sharing } from "./colourWork";
 import type { LedgerPart } from "./ledger";
-import { edgeLines, scaled } from "./piece";
+import { lengthOf, measuresOf } from "./measures";
 import type { PlannedSection } from "./plannedSection";
-import { rowTotal, tallyRow, yarnOfTally, type Tally } from "./tally";
+import { allCounts, tallyRow, type Tally } from "./tally";
 import type { Unknowns } from "./unknowns";
+import { usesOfEdges, yarnOfUse } from "./uses";
 import type { EstimatedPiece, ProjectEstimate, YarnEstimate } from "./wholeProject";
 
 export type StrandPart = "swatch" | "castOn" | "rows" | "castOff" | "ends";
@@ -70,7 +71,7 @@ function sectionRows(
   unknowns: Unknowns,
 ): SectionRows {
   const { section, rows, scale } = planned.worked;
-  const stitch = scaled(piece.estimate.plain, scale);
+  const at = measuresOf(piece.estimate.plain, unknowns);
   const share = sharing(section, piece.yarnId);
   const rowsMm = new Float64Array(rows.length);
   const crosses = new Uint8Array(rows.length);
@@ -79,14 +80,14 @@ function sectionRows(
     for (const mine of share(row, index)) {
       if (mine.yarnId !== yarnId) continue;
       const tally = tallyRow(mine.row);
-      const yarn = known.get(tally) ?? rowTotal(yarnOfTally(tally, stitch, unknowns));
+      const yarn = known.get(tally) ?? scale * lengthOf(allCounts(tally), at);
       known.set(tally, yarn);
       rowsMm[index] = (rowsMm[index] ?? 0) + yarn;
       if (tally.crossings.size > 0) crosses[index] = 1;
     }
-  const edges = edgeLines(planned, { plan: piece, plain: piece.estimate.plain, unknowns });
+  const edges = usesOfEdges(planned, piece).filter((use) => use.yarnId === yarnId);
   const edge = (part: LedgerPart) =>
-    edges.reduce((sum, line) => sum + (line.part === part && line.yarnId === yarnId ? line.mm : 0), 0);
+    edges.reduce((sum, use) => sum + (use.part === part ? yarnOfUse(use, at, unknowns) : 0), 0);
   return { sectionId: section.id, castOnMm: edge("castOn"), castOffMm: edge("castOff"), rowsMm, crosses };
 }
 

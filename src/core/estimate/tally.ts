@@ -1,8 +1,7 @@
 /** What is in rows, counted once: so that their yarn at any gauge is a few products. */
-import type { PlainStitch } from "../fabric/plainStitch";
 import type { PanelRow } from "../panels/panel";
-import { crossingExtra, widthOf, type Crossing } from "../stitches/crossings";
-import { NOTHING_OFF, type Unknowns } from "./unknowns";
+import { spansOf, widthOf, type Crossing } from "../stitches/crossings";
+import type { Counts } from "./measures";
 
 /** Counts over one row or many. Loops and widths are those of a plain stitch. */
 export interface Tally {
@@ -15,17 +14,6 @@ export interface Tally {
   readonly castOnLoops: number;
   readonly castOffLoops: number;
   readonly crossings: ReadonlyMap<Crossing, number>;
-}
-
-export interface RowYarn {
-  /** One plain loop for each stitch. */
-  readonly plainMm: number;
-  /** What the operations take beyond plain loops. */
-  readonly textureMm: number;
-  /** What crossings pull out beyond plain loops. */
-  readonly crossingMm: number;
-  readonly castOnMm: number;
-  readonly castOffMm: number;
 }
 
 const known = new WeakMap<PanelRow, Tally>();
@@ -75,27 +63,41 @@ export function tallyRows(rows: ReadonlyMap<PanelRow, number>): Tally {
   return { stitches, textureLoops, textureWidths, castOnLoops, castOffLoops, crossings };
 }
 
-/**
- * The yarn of what was counted, with what is off of crossings and cast-offs.
- * Example: purl 2, cross 2/2, purl 2 at 20 x 28 stitches takes 8 plain loops of 19.13 mm, 1.53 mm of
- * texture and 8.6 mm for the crossing.
- */
-export function yarnOfTally(
-  tally: Tally,
-  { loopMm, widthMm, aspect }: PlainStitch,
-  { give, castOff }: Pick<Unknowns, "give" | "castOff"> = NOTHING_OFF,
-): RowYarn {
-  let extra = 0;
-  for (const [crossing, times] of tally.crossings) extra += times * crossingExtra(crossing, aspect);
-  return {
-    plainMm: tally.stitches * loopMm,
-    textureMm: tally.textureLoops * loopMm + tally.textureWidths * widthMm,
-    crossingMm: Math.exp(give) * extra * widthMm,
-    castOnMm: tally.castOnLoops * loopMm,
-    castOffMm: Math.exp(castOff) * tally.castOffLoops * loopMm,
-  };
+/** The parts of rows, each counted in its measures. */
+export interface RowCounts {
+  readonly plain: Counts;
+  readonly texture: Counts;
+  readonly crossings: Counts;
+  readonly castOn: Counts;
+  readonly castOff: Counts;
 }
 
-/** All the yarn of a row. */
-export const rowTotal = ({ plainMm, textureMm, crossingMm, castOnMm, castOffMm }: RowYarn) =>
-  plainMm + textureMm + crossingMm + castOnMm + castOffMm;
+const legsOf = new WeakMap<Tally, ReadonlyMap<number, number>>();
+
+/** Legs of crossings by how many columns they travel, two to a loop. */
+function countLegs(tally: Tally): ReadonlyMap<number, number> {
+  const before = legsOf.get(tally);
+  if (before) return before;
+  const legs = new Map<number, number>();
+  for (const [crossing, times] of tally.crossings)
+    for (const span of spansOf(crossing)) legs.set(span, (legs.get(span) ?? 0) + 2 * times);
+  legsOf.set(tally, legs);
+  return legs;
+}
+
+/** What was counted, by its parts. Example: a crossing of 2/2 is eight legs that travel two columns. */
+export const countsOf = (tally: Tally): RowCounts => ({
+  plain: { loops: tally.stitches },
+  texture: { loops: tally.textureLoops, widths: tally.textureWidths },
+  crossings: { legs: countLegs(tally) },
+  castOn: { loops: tally.castOnLoops },
+  castOff: { castOffLoops: tally.castOffLoops },
+});
+
+/** Everything that was counted, together. */
+export const allCounts = (tally: Tally): Counts => ({
+  loops: tally.stitches + tally.textureLoops + tally.castOnLoops,
+  castOffLoops: tally.castOffLoops,
+  widths: tally.textureWidths,
+  legs: countLegs(tally),
+});

@@ -4,11 +4,13 @@ import type { Millimetres } from "../units/brands";
 import type { PutUp } from "../yarn/putUp";
 import { fewestBalls, joinWaste } from "./balls";
 import { swatchYarn } from "./edges";
-import { extraYarn, type ExtraPlan } from "./extras";
+import type { ExtraPlan } from "./extras";
 import { ledgerOf, sumOf, totalOf, type Ledger, type LedgerLine } from "./ledger";
-import { deviated, estimatePiece, type PieceEstimate, type PiecePlan } from "./piece";
-import { sewingYarn, type SeamPlan } from "./seams";
+import { deviated, measuresOf } from "./measures";
+import { estimatePiece, linesOfUse, type PieceEstimate, type PiecePlan } from "./piece";
+import type { SeamPlan } from "./seams";
 import type { Unknowns } from "./unknowns";
+import { takenByExtra, takenBySeam } from "./uses";
 
 export interface PlannedYarn {
   readonly id: string;
@@ -66,27 +68,46 @@ export interface ProjectEstimate {
   readonly totalMm: Millimetres;
 }
 
+/** Yarn of a seam or of an extra, all of its kind together. */
+export const yarnOfItem = (lines: readonly ProjectLine[], id: string): Millimetres =>
+  sumOf(lines.filter(({ itemId }) => itemId === id));
+
 /** What belongs to no section: the swatch, seams and extras. */
 function sharedLines(
   { swatchMm, seams, extras, yarns }: ProjectPlan,
   plain: PieceEstimate["plain"],
   unknowns: Unknowns,
 ): readonly ProjectLine[] {
-  const none = { sectionId: null, pieceId: null };
+  const at = measuresOf(plain, unknowns);
+  const { widthMm, heightMm, loopMm } = plain;
   const swatch: readonly ProjectLine[] =
     swatchMm > 0
-      ? [{ ...none, part: "swatch", yarnId: yarns[0]?.id ?? "", mm: swatchYarn(swatchMm, plain) }]
+      ? [
+          {
+            part: "swatch",
+            yarnId: yarns[0]?.id ?? "",
+            sectionId: null,
+            pieceId: null,
+            mm: swatchYarn(swatchMm, widthMm, heightMm, loopMm),
+          },
+        ]
       : [];
   return [
     ...swatch,
-    ...seams.map((seam): ProjectLine => {
-      const { id: itemId, yarnId, pieceId } = seam;
-      return { ...none, part: "seams", yarnId, pieceId, itemId, mm: sewingYarn(seam, plain) };
-    }),
-    ...extras.map((extra): ProjectLine => {
-      const mm = extraYarn(extra, plain.loopMm, unknowns.extras);
-      return { ...none, part: "extras", yarnId: extra.yarnId, itemId: extra.id, mm };
-    }),
+    ...seams.flatMap((seam) =>
+      linesOfUse(takenBySeam(seam), at, unknowns).map((line) => ({
+        ...line,
+        pieceId: seam.pieceId,
+        itemId: seam.id,
+      })),
+    ),
+    ...extras.flatMap((extra) =>
+      linesOfUse(takenByExtra(extra), at, unknowns).map((line) => ({
+        ...line,
+        pieceId: null,
+        itemId: extra.id,
+      })),
+    ),
   ];
 }
 

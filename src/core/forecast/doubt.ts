@@ -66,7 +66,7 @@ export function slopeOfNeed(
   const putUp = axes.indexOf(putUpId(yarnId));
   const read = readerOf(axes);
   const lnBalls = (x: Float64Array) => {
-    const needed = need(offFrom(likely, read(x))) + wasteMm;
+    const needed = need.at(offFrom(likely, read(x))) + wasteMm;
     return Math.log(needed) - (putUp < 0 ? 0 : (x[putUp] ?? 0));
   };
   return slopeOf(lnBalls, new Float64Array(axes.length), (index) =>

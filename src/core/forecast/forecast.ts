@@ -1,10 +1,12 @@
 /** The chance that so many balls are enough, and how many to buy for the certainty that is wanted: by drawn projects. */
-import { putUpId, type BeliefId } from "../belief/axes";
+import { putUpId, type Axes, type BeliefId } from "../belief/axes";
 import { marginal, type Gaussian } from "../belief/prior";
 import { joinWaste } from "../estimate/balls";
-import { needOf, type Keeping, type Need } from "../estimate/need";
+import { drawnMeasures, type DrawnMeasures, type DrawnUnknowns } from "../estimate/drawnMeasures";
+import { needOf, type Need } from "../estimate/need";
 import type { Unknowns } from "../estimate/unknowns";
 import type { ProjectEstimate, ProjectPlan, YarnEstimate } from "../estimate/wholeProject";
+import type { Gauge } from "../fabric/plainStitch";
 import { metres, millimetres, type Metres, type Millimetres } from "../units/brands";
 import { byAllowance, type ByAllowance } from "./allowance";
 import { doubtsOf, slopeOfNeed, type Doubt } from "./doubt";
@@ -75,58 +77,64 @@ export interface Wish {
 export interface Drawn {
   readonly belief: Gaussian;
   readonly draws: readonly Float64Array[];
+  /** The measures of each drawn project that was planned at this gauge, with what is likely off of it. */
+  readonly measuresAt: (gauge: Gauge, likely: Unknowns) => DrawnMeasures;
 }
 
-/** Draws the projects of a belief. */
-export const draw = (belief: Gaussian): Drawn => ({ belief, draws: drawsOf(belief) });
+/** Draws the projects of a belief; `former` ones again, where they were drawn from the same doubt. */
+export function draw(belief: Gaussian, former: Drawn | null = null): Drawn {
+  if (former && sameDoubt(former.belief, belief)) return { ...former, belief };
+  return drawnFrom(belief, drawsOf(belief));
+}
+
+const sameDoubt = (one: Gaussian, other: Gaussian) =>
+  one.axes.join() === other.axes.join() &&
+  one.covariance.every((value, index) => value === other.covariance[index]);
+
+/** The measures of draws at the last gauge are kept: most changes of a project leave it. */
+function drawnFrom(belief: Gaussian, draws: Drawn["draws"]): Drawn {
+  let last: { readonly key: string; readonly measures: DrawnMeasures } | null = null;
+  return {
+    belief,
+    draws,
+    measuresAt: (gauge, likely) => {
+      const key = JSON.stringify([gauge, likely]);
+      if (last?.key !== key)
+        last = { key, measures: drawnMeasures(gauge, offBy(belief.axes, draws, likely)) };
+      return last.measures;
+    },
+  };
+}
 
 /** Fewer of the drawn projects, for what is only shown as a curve. */
-export const fewer = ({ belief, draws }: Drawn, count: number): Drawn => ({
-  belief,
-  draws: draws.map((axis) => axis.subarray(0, count)),
-});
+export const fewer = ({ belief, draws }: Drawn, count: number): Drawn =>
+  drawnFrom(
+    belief,
+    draws.map((axis) => axis.subarray(0, count)),
+  );
 
-/** Yarn in mm that each drawn project needs, without joins. */
-function drawnNeeds(
-  { belief, draws }: Drawn,
-  likely: Unknowns,
-  need: Need,
-  keeping: Keeping = "stitches",
-): Float64Array {
+/** What is off of each drawn project that was planned at the middle of the belief: gauge and drift are one. */
+function offBy(axes: Axes, draws: Drawn["draws"], likely: Unknowns): DrawnUnknowns {
   const count = draws[0]?.length ?? 0;
-  const axis = (id: BeliefId) => draws[belief.axes.indexOf(id)] ?? new Float64Array(count);
-  const [width, driftWidth, height, driftHeight] = [
-    axis("width"),
-    axis("driftWidth"),
-    axis("height"),
-    axis("driftHeight"),
-  ];
-  const [loop, give, drawWidth, drawHeight, tail, castOff, extras] = [
-    axis("loop"),
-    axis("give"),
-    axis("drawWidth"),
-    axis("drawHeight"),
-    axis("tail"),
-    axis("castOff"),
-    axis("extras"),
-  ];
-  // One object is filled again and again: twenty thousand of them would be swept up in the middle of an answer.
-  const off = { ...likely };
-  const needs = new Float64Array(count);
-  for (let index = 0; index < count; index += 1) {
-    const at = (of: Float64Array) => of[index] ?? 0;
-    off.width = at(width) + at(driftWidth);
-    off.height = at(height) + at(driftHeight);
-    off.loop = likely.loop + at(loop);
-    off.give = likely.give + at(give);
-    off.drawWidth = at(drawWidth);
-    off.drawHeight = at(drawHeight);
-    off.tail = likely.tail + at(tail);
-    off.castOff = likely.castOff + at(castOff);
-    off.extras = likely.extras + at(extras);
-    needs[index] = need(off, keeping);
-  }
-  return needs;
+  const axis = (id: BeliefId) => draws[axes.indexOf(id)] ?? new Float64Array(count);
+  const drifting = (swatched: Float64Array, drift: Float64Array) => {
+    const both = Float64Array.from(swatched);
+    for (let draw = 0; draw < count; draw += 1) both[draw] = (both[draw] ?? 0) + (drift[draw] ?? 0);
+    return both;
+  };
+  const about = (id: "loop" | "give" | "tail" | "castOff" | "extras") =>
+    drifting(axis(id), new Float64Array(count).fill(likely[id]));
+  return {
+    width: drifting(axis("width"), axis("driftWidth")),
+    height: drifting(axis("height"), axis("driftHeight")),
+    loop: about("loop"),
+    give: about("give"),
+    drawWidth: axis("drawWidth"),
+    drawHeight: axis("drawHeight"),
+    tail: about("tail"),
+    castOff: about("castOff"),
+    extras: about("extras"),
+  };
 }
 
 /** What a ball holds, and what a join takes of it. */
@@ -211,11 +219,13 @@ export function quantilesOfMass({
 function forecastYarn(
   estimate: YarnEstimate,
   need: Need,
-  { drawn, likely, wish }: { drawn: Drawn; likely: Unknowns; wish: Wish },
+  { drawn, plan, wish }: { drawn: Drawn; plan: ProjectPlan; wish: Wish },
 ): YarnForecast {
   const { belief, draws } = drawn;
   const { yarn, balls: fewest } = estimate;
-  const needs = drawnNeeds(drawn, likely, need);
+  const { likely } = plan;
+  const measures = drawn.measuresAt(plan.gauge, likely);
+  const needs = need.drawn(measures);
   const putUps = draws[belief.axes.indexOf(putUpId(yarn.id))] ?? null;
   const wasteMm = joinWaste(fewest, yarn.joinMm);
   const percentilesMm = percentilesOf(needs, wasteMm);
@@ -223,8 +233,7 @@ function forecastYarn(
   const ruled = byAllowance(estimate, wish.school.percent);
   const wound = { ballMm: yarn.putUp.lengthM * 1000, joinMm: yarn.joinMm };
   const { all, chanceOf, advised: byModel } = countedBalls(needs, wound, putUps, wanted);
-  const some = fewer(drawn, WIDTH_DRAWS);
-  const wide = drawnNeeds(some, likely, need, "width");
+  const wide = need.drawn(measures, "width", Math.min(WIDTH_DRAWS, measures.count));
   const atWidth = countedBalls(wide, wound, putUps?.subarray(0, WIDTH_DRAWS) ?? null, wanted);
   const advised = wish.school.by === "allowance" ? chanceOf(ruled.balls) : byModel;
   const slope = slopeOfNeed(belief, likely, need, { yarnId: yarn.id, wasteMm });
@@ -256,6 +265,6 @@ export function forecastYarns(
   const needs = needOf(plan);
   return yarns.flatMap((estimate) => {
     const need = needs.get(estimate.yarn.id);
-    return need ? [forecastYarn(estimate, need, { drawn, likely: plan.likely, wish })] : [];
+    return need ? [forecastYarn(estimate, need, { drawn, plan, wish })] : [];
   });
 }

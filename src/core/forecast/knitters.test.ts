@@ -16,8 +16,8 @@ const { belief, plan } = reckoned(unswatched());
 const { axes } = belief;
 
 /** What a knitter really takes, without joins; and what one of the balls really holds, in mm. */
-const need = [...needOf(plan).values()][0] ?? (() => NaN);
-const trulyTakes = (truth: Float64Array) => need(ofProject(deviationsOf(axes, truth)));
+const need = [...needOf(plan).values()][0];
+const trulyTakes = (truth: Float64Array) => need?.at(ofProject(deviationsOf(axes, truth))) ?? NaN;
 const trulyHolds = (truth: Float64Array) =>
   1000 *
   (plan.yarns[0]?.putUp.lengthM ?? NaN) *

@@ -1,6 +1,7 @@
 /** One yarn for many knitters: balls in each kit, and for all of them together. */
 import type { Kit } from "../files/orders";
 import type { Project } from "../files/project";
+import { drawnMeasures } from "../estimate/drawnMeasures";
 import { needOf, type Need } from "../estimate/need";
 import { putUpId, type BeliefId } from "../belief/axes";
 import { CERTAINTIES } from "../forecast/forecast";
@@ -99,28 +100,26 @@ function ballsOfKnitter(
   shared: Shared,
   seed: number,
 ): Uint16Array {
-  const [width, height, tail, castOff, extras] = (
-    ["width", "height", "tail", "castOff", "extras"] as const
-  ).map((id, index) =>
-    normalsFrom(seed + 104_729 * index, draws).map((normal) => KNITTER_SD[id] * normal),
-  ) as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
-  const { likely } = reckoned.plan;
-  const off = { ...likely };
-  const balls = new Uint16Array(draws);
-  for (let draw = 0; draw < draws; draw += 1) {
-    const at = (of: Float64Array) => of[draw] ?? 0;
-    off.width = at(width);
-    off.height = at(height);
-    off.tail = at(tail);
-    off.castOff = at(castOff);
-    off.extras = at(extras);
-    off.loop = likely.loop + at(shared.loop);
-    off.give = likely.give + at(shared.give);
-    off.drawHeight = at(shared.drawHeight);
-    const ball = ballMm * exp(at(shared.putUp));
-    balls[draw] = max(1, ceil((need(off) - joinMm) / max(1, ball - joinMm)));
-  }
-  return balls;
+  const { likely, gauge } = reckoned.plan;
+  const own = (id: keyof typeof KNITTER_SD, place: number) =>
+    normalsFrom(seed + 104_729 * place, draws).map((normal) => KNITTER_SD[id] * normal);
+  const about = (middle: number, off: Float64Array) => off.map((by) => middle + by);
+  const measures = drawnMeasures(gauge, {
+    width: own("width", 0),
+    height: own("height", 1),
+    tail: own("tail", 2),
+    castOff: own("castOff", 3),
+    extras: own("extras", 4),
+    loop: about(likely.loop, shared.loop),
+    give: about(likely.give, shared.give),
+    drawWidth: new Float64Array(draws).fill(likely.drawWidth),
+    drawHeight: shared.drawHeight,
+  });
+  const needs = need.drawn(measures);
+  return Uint16Array.from(needs, (mm, draw) => {
+    const ball = ballMm * exp(shared.putUp[draw] ?? 0);
+    return max(1, ceil((mm - joinMm) / max(1, ball - joinMm)));
+  });
 }
 
 interface Shared {

@@ -1,7 +1,8 @@
 "use client";
 import { Plus, Trash2 } from "lucide-react";
 import { toast } from "sonner";
-import { EXTRA_NAMES, extraAsks, extraName, extraYarn, tellExtra } from "@/core/estimate/extras";
+import { yarnOfItem } from "@/core/estimate/wholeProject";
+import { EXTRA_NAMES, extraAsks, extraName, tellExtra } from "@/core/estimate/extras";
 import { FULLNESSES, type Extra } from "@/core/files/finishing";
 import type { FigureId } from "@/core/files/figures";
 import type { KnownForecast } from "@/core/forecast/projectForecast";
@@ -24,7 +25,6 @@ export function ExtraList({ answer }: { readonly answer: KnownForecast }) {
   const units = useUnits();
   const extras = useProject().extras;
   const chosen = useChosenItem("extra");
-  const loopMm = answer.estimate.pieces[0]?.estimate.plain.loopMm ?? 0;
   return (
     <section aria-label="Extras" className="mt-2">
       <h3 className="text-base font-semibold">Extras</h3>
@@ -35,7 +35,7 @@ export function ExtraList({ answer }: { readonly answer: KnownForecast }) {
           const yarn = answer.plan.yarns.find(({ id }) => id === plan?.yarnId);
           const takes =
             plan && yarn
-              ? tellLength(toMetres(extraYarn(plan, loopMm, 0)), yarn.putUp, units)
+              ? tellLength(toMetres(yarnOfItem(answer.estimate.lines, extra.id)), yarn.putUp, units)
               : "not counted";
           return (
             <ItemRow

@@ -4,7 +4,8 @@ import { Plus, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import type { Seam } from "@/core/files/finishing";
 import type { KnownForecast } from "@/core/forecast/projectForecast";
-import { meeting, sewingYarn, type SeamPlan, type SewnEdge } from "@/core/estimate/seams";
+import { yarnOfItem } from "@/core/estimate/wholeProject";
+import { meeting, type SeamPlan, type SewnEdge } from "@/core/estimate/seams";
 import { mixedSeam } from "@/core/garment/pickUp";
 import { toMetres } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
@@ -26,7 +27,6 @@ export function SeamList({ answer }: { readonly answer: KnownForecast }) {
   const chosen = useChosenItem("seam");
   const said = useSaid();
   const { plan } = answer;
-  const plain = answer.estimate.pieces[0]?.estimate.plain;
   return (
     <section aria-label="Seams" className="mt-2">
       <h3 className="text-base font-semibold">Seams</h3>
@@ -34,7 +34,7 @@ export function SeamList({ answer }: { readonly answer: KnownForecast }) {
       <ul>
         {project.seams.map((seam) => {
           const sewn = plan.seams.find(({ id }) => id === seam.id);
-          const mm = sewn && plain ? sewingYarn(sewn, plain) : null;
+          const mm = sewn ? yarnOfItem(answer.estimate.lines, seam.id) : null;
           return (
             <ItemRow
               key={seam.id}
