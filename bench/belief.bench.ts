@@ -2,13 +2,14 @@
 import { believe } from "@/core/belief/believe";
 import { draw, forecastYarns } from "@/core/forecast/forecast";
 import { nextMeasures } from "@/core/forecast/nextMeasure";
-import { forecastProject, layUnread } from "@/core/forecast/projectForecast";
+import { forecastProject } from "@/core/forecast/projectForecast";
+import { layProject } from "@/core/garment/layPanels";
 import { projectGauge } from "@/core/garment/projectGauge";
 import { demoProject } from "@/demo/slipover";
 import { timesOf } from "./times";
 
 const project = demoProject();
-const laid = layUnread(project);
+const laid = layProject(project);
 const answer = forecastProject(project, laid);
 const gauged = projectGauge(project);
 if (!answer.known || !gauged) throw new Error("no answer");

@@ -2,7 +2,8 @@
 import { drawingFabric } from "@/core/fabric/drawnFabric";
 import { energyAndSlope, sizeOf } from "@/core/fabric/energy";
 import { meshOf, type Mesh } from "@/core/fabric/mesh";
-import { solving, toEnd, type Solution } from "@/core/fabric/newton";
+import { solving, type Solution } from "@/core/fabric/newton";
+import { toEnd } from "@/core/steps";
 import { startOf } from "@/core/fabric/relax";
 import { readPattern } from "@/core/instructions/read";
 import type { Panel } from "@/core/panels/panel";

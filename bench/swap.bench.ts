@@ -1,6 +1,7 @@
 /** What substitutes cost: one reckoned whole, and five hundred put in order. */
 import { candidateSchema } from "@/core/files/candidates";
-import { forecastProject, layUnread, type KnownLaid } from "@/core/forecast/projectForecast";
+import { forecastProject } from "@/core/forecast/projectForecast";
+import { layProject, type KnownLaid } from "@/core/garment/layPanels";
 import { compare, patternFigures } from "@/core/swap/outcome";
 import { rankBasis, ranking } from "@/core/swap/rank";
 import { ownCandidate } from "@/core/swap/swapProject";
@@ -10,7 +11,7 @@ import { timesOf } from "./times";
 
 const known = new Map();
 const kept: KnownLaid = new Map();
-const layOf = (project: Project) => layUnread(project, known, kept);
+const layOf = (project: Project) => layProject(project, known, kept);
 const project = demoProject();
 const answer = forecastProject(project, layOf(project));
 const own = ownCandidate(project);

@@ -1,4 +1,5 @@
 /** Every figure of the two demo projects, as it was before the code behind it moved: none of them may move with it. */
+import { toEnd } from "@/core/steps";
 import { sweepGauge } from "@/core/forecast/gaugeSweep";
 import { nextMeasures } from "@/core/forecast/nextMeasure";
 import { forecastProject } from "@/core/forecast/projectForecast";
@@ -76,8 +77,8 @@ function figuresOf(project: Project) {
       };
     }),
     next: nextMeasures(answer, project.certainty),
-    savings: savingsOf(project, laid),
-    sweep: sweepGauge(project, laid),
+    savings: toEnd(savingsOf(project, laid)),
+    sweep: toEnd(sweepGauge(project, laid)),
   });
 }
 

@@ -1,12 +1,13 @@
 /** Beginning a project from a wish: its answer while it is being wished, and putting it in place. */
 import { useEffect, useState } from "react";
 import type { Project } from "@/core/files/project";
-import { addedTo, type Beginning } from "@/core/garment/starts/beginProject";
+import type { Beginning } from "@/core/garment/starts/beginProject";
 import type { Reading } from "@/core/units/reading";
-import type { Begun } from "@/workers/reckoner.worker";
+import type { Begun } from "@/workers/engine.worker";
 import { chooseSection } from "./chosenPiece";
 import { replace, useProjectStore } from "./projectStore";
-import { reckoner } from "./workers";
+import { nextJob } from "./engine/job";
+import { engine } from "./engine/workers";
 
 export type Wish = Beginning;
 
@@ -16,14 +17,16 @@ export function useBegun(wish: Wish | null): Reading<Begun> | null {
   const key = JSON.stringify(wish);
   useEffect(() => {
     let current = true;
+    const job = nextJob();
     const ask = async () => {
       if (!wish) return;
-      const reading = await reckoner().begin(wish);
-      if (current) setBegun({ key, reading });
+      const reading = await engine().begin(job, wish);
+      if (current && reading) setBegun({ key, reading });
     };
     void ask();
     return () => {
       current = false;
+      void engine().stop(job);
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key is the wish
   }, [key]);
@@ -31,9 +34,9 @@ export function useBegun(wish: Wish | null): Reading<Begun> | null {
 }
 
 /** Adds what a wish is to the open project, in its own yarn and gauge; or says why it cannot be. */
-export function addBegun(wish: Wish): Reading<Project> {
+export async function addBegun(wish: Wish): Promise<Reading<Project>> {
   const { project } = useProjectStore.getState();
-  const added = addedTo(project, wish);
+  const added = await engine().add(project, wish);
   if (!added.ok) return added;
   replace("add begun", added.value);
   chooseSection(null, added.value.pieces[project.pieces.length]?.id);

@@ -1,17 +1,15 @@
 /** Buying for the project: what is taken from where, what to buy, kits of a group. */
 import { freshId } from "./freshId";
-import { useCallback, useMemo } from "react";
+import { useMemo } from "react";
 import type { Draft } from "immer";
 import type { Kit, TypedOffer } from "@/core/files/orders";
 import type { Project } from "@/core/files/project";
 import type { OrderAdvice } from "@/core/order/advice";
 import type { GroupReckoned } from "@/core/order/group";
 import { projectMarket, type Component, type Market } from "@/core/order/market";
-import { useJob, type Job } from "./jobs";
-import { change, useProject, useProjectStore, useShelf } from "./projectStore";
-import { useSettled } from "./settled";
+import { useAsked, type Told } from "./engine/asked";
+import { change, useProject, useProjectPart, useProjectStore, useShelf } from "./projectStore";
 import { useShop } from "./shop";
-import { reckoner } from "./workers";
 
 export function editOrder(what: string, recipe: (order: Draft<Project["order"]>) => void) {
   change(`order ${what}`, (draft) => recipe(draft.order));
@@ -76,30 +74,19 @@ export function useMarket(component: Component): Market {
   );
 }
 
-interface Asked {
-  readonly project: Project;
-  readonly yarnId: string;
-  readonly market: Market;
-}
-
-const ask = ({ project, yarnId, market }: Asked) => reckoner().adviseOrder(project, yarnId, market);
-
-/** What to buy for a yarn, reckoned in the worker when typing rests; null until then or without an answer. */
+/** What to buy for a yarn, reckoned by the engine when typing rests; null until then or without an answer. */
 export function useAdvice(yarnId: string, market: Market): OrderAdvice | null {
-  const project = useProject();
-  return useSettled(
-    useMemo(() => ({ project, yarnId, market }), [project, yarnId, market]),
-    ask,
-  );
+  const lots = useProjectPart(({ order }) => order.lots);
+  const asked = useMemo(() => ({ yarnId, market }), [yarnId, market]);
+  return useAsked("order", asked, { also: [lots] }).told;
 }
 
-/** Balls for the kits of a group, reckoned in the worker when typing rests. */
-export function useGroup(yarnId: string): Job<GroupReckoned> {
-  const project = useProject();
-  return useJob<GroupReckoned>(
-    useCallback(
-      (job, onProgress) => reckoner().reckonGroup(job, project, yarnId, onProgress),
-      [project, yarnId],
-    ),
+/** Balls for the kits of a group, reckoned by the engine when typing rests. */
+export function useGroup(yarnId: string): Told<GroupReckoned> {
+  const kits = useProjectPart(({ order }) => order.kits);
+  return useAsked(
+    "group",
+    useMemo(() => ({ yarnId }), [yarnId]),
+    { also: [kits] },
   );
 }

@@ -2,6 +2,7 @@
 import type { Shelf } from "@/core/files/shelf";
 import { demoProject } from "@/demo/slipover";
 import { startAutosave, type Autosave } from "./autosave";
+import { followProject } from "./engine/answer";
 import { begin, put, useProjectStore, type Kept } from "./projectStore";
 import { findProject, findShelf, keepAll, keepAtOnce, lastWordOf, takeAsKept, type Found } from "./storage";
 import { SETTINGS_KEY, useSettings } from "./settings";
@@ -106,7 +107,12 @@ export function startSession(tell: Tell): () => void {
   void takeUp().then((word) => {
     if (ended) return;
     if (word) tell(word);
-    rest = keepGoing(tell);
+    const keeping = keepGoing(tell);
+    const following = followProject();
+    rest = () => {
+      following();
+      keeping();
+    };
   });
   document.addEventListener("visibilitychange", hide);
   window.addEventListener("pagehide", leave);

@@ -1,7 +1,6 @@
 /** Substitutes beside the pattern's yarn: put there, changed, compared, and taken up. */
 import { freshId } from "./freshId";
-import { proxy } from "comlink";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import type { Draft } from "immer";
 import { candidateSchema, MOST_CANDIDATES, type Candidate, type Keep } from "@/core/files/candidates";
 import type { Project } from "@/core/files/project";
@@ -9,14 +8,13 @@ import type { Market } from "@/core/order/market";
 import { gather } from "@/core/swap/gather";
 import { candidateMarkets } from "@/core/swap/markets";
 import type { Outcome } from "@/core/swap/outcome";
-import type { Ranked } from "@/core/swap/rank";
+import type { Ranked } from "@/core/swap/ranked";
 import { takenUp } from "@/core/swap/takeUp";
 import type { Side } from "@/core/swap/sideBySide";
-import { nextJob, useJob, type Job } from "./jobs";
+import { useAsked, type Told } from "./engine/asked";
 import { change, replace, useProject, useProjectStore, useShelf } from "./projectStore";
 import { useSettings } from "./settings";
 import { useShop } from "./shop";
-import { reckoner } from "./workers";
 
 const newId = () => freshId("candidate");
 
@@ -64,25 +62,6 @@ export function takeUp({ id, project: so }: Outcome) {
   replace("take up substitute", takenUp(project, so, { candidateId: id, formerId: newId() }));
 }
 
-/** What a comparison stands on; a change of anything else leaves it. */
-const BASIS = [
-  "yarns",
-  "pieces",
-  "gauge",
-  "needleMm",
-  "size",
-  "swatchMm",
-  "seams",
-  "extras",
-  "join",
-  "panels",
-  "swatches",
-  "school",
-  "without",
-  "certainty",
-  "swap",
-] as const;
-
 /** Where all yarns of the comparison can be had; the same as long as nothing in it changes. */
 function useMarkets({ name, yarns, swap, order }: Project): Readonly<Record<string, Market>> {
   const { entries } = useShelf();
@@ -93,8 +72,6 @@ function useMarkets({ name, yarns, swap, order }: Project): Readonly<Record<stri
   );
 }
 
-const SETTLE_MS = 250;
-
 export interface Sides {
   readonly sides: readonly Side[];
   /** Whether some are still being reckoned. */
@@ -104,67 +81,33 @@ export interface Sides {
 /** All columns of the comparison, each as soon as it is reckoned; the former ones stand until then. */
 export function useSides(): Sides {
   const project = useProject();
+  const { swap, size } = project;
   const markets = useMarkets(project);
   const pace = useSettings((settings) => settings.pace);
-  const [told, setTold] = useState<Sides>({ sides: [], reckoning: true });
-  const basis = useStable(BASIS.map((part) => project[part]));
-  useEffect(() => {
-    const job = nextJob();
-    let current = true;
-    const fresh: Side[] = [];
-    const onSide = (side: Side) => {
-      if (!current) return;
-      fresh.push(side);
-      setTold(({ sides }) => ({ reckoning: true, sides: merged(sides, fresh, project) }));
-    };
-    const ask = async () => {
-      setTold(({ sides }) => ({ sides, reckoning: true }));
-      const sides = await reckoner().compareCandidates(job, project, { markets, pace }, proxy(onSide));
-      if (!current || !sides) return;
-      // Columns told one by one may come behind the last word: by then nobody listens.
-      current = false;
-      setTold({ sides, reckoning: false });
-    };
-    const timer = setTimeout(() => void ask(), SETTLE_MS);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-      void reckoner().stopJob(job);
-    };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the basis holds all of the project that is compared
-  }, [basis, markets, pace]);
-  return told;
+  const [sides, setSides] = useState<readonly Side[]>([]);
+  const asked = useMemo(() => ({ markets, pace }), [markets, pace]);
+  const { told, current } = useAsked("sides", asked, {
+    also: [swap, size],
+    onPart: (side) => setSides((former) => merged(former, side, project)),
+  });
+  return { sides: current && told ? told : sides, reckoning: !current };
 }
 
 const idOf = ({ compared }: Side) => (compared.ok ? compared.outcome.id : compared.id);
 
-/** Fresh columns in place of the former ones, those of candidates that are gone left out. */
-function merged(former: readonly Side[], fresh: readonly Side[], { yarns, swap }: Project): readonly Side[] {
+/** A fresh column in place of the former one, those of candidates that are gone left out. */
+function merged(former: readonly Side[], fresh: Side, { yarns, swap }: Project): readonly Side[] {
   const order = [yarns[0]?.id ?? "", ...swap.candidates.map(({ id }) => id)];
-  const all = new Map([...former, ...fresh].map((side) => [idOf(side), side]));
+  const all = new Map([...former, fresh].map((side) => [idOf(side), side]));
   return order.flatMap((id) => all.get(id) ?? []);
 }
 
-/** The same list as before as long as each of its parts is the same. */
-function useStable<Part>(parts: readonly Part[]): readonly Part[] {
-  const [kept, setKept] = useState(parts);
-  const same = parts.every((part, index) => part === kept[index]);
-  if (!same) setKept(parts);
-  return same ? kept : parts;
-}
-
 /** Yarns of the shelf and the shop in order, the nearest first. */
-export function useRanking(): Job<readonly Ranked[]> {
-  const project = useProject();
+export function useRanking(): Told<readonly Ranked[] | null> {
+  const { yarns, swap } = useProject();
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
-  return useJob<readonly Ranked[]>(
-    useCallback(
-      (job, onProgress) => {
-        const candidates = gather(project.yarns[0]?.name ?? "", { entries, shop });
-        return reckoner().rankCandidates(job, project, candidates, onProgress);
-      },
-      [project, entries, shop],
-    ),
-  );
+  const name = yarns[0]?.name ?? "";
+  const asked = useMemo(() => ({ candidates: gather(name, { entries, shop }) }), [name, entries, shop]);
+  return useAsked("rank", asked, { also: [swap.keep] });
 }

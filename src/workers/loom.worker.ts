@@ -10,15 +10,16 @@ import { yarnRenderer, type YarnLook, type YarnRenderer } from "../drawing/yarnR
 import { acrossOf } from "../core/garment/layPanels";
 import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
-import { toEnd } from "../core/fabric/newton";
+import { toEnd } from "../core/steps";
 import { readPattern } from "../core/instructions/read";
 import type { Project, ProjectPiece } from "../core/files/project";
 import type { ProjectSection } from "../core/files/sections";
-import { stopJob, workOn } from "./jobs";
+import { Desk } from "./desk";
 
 export type Woven = DrawnFabric | { readonly ok: false; readonly message: string };
 
 const known: KnownFabrics = new Map();
+const desk = new Desk();
 const fails = (message: string): Woven => ({ ok: false, message });
 
 /**
@@ -34,7 +35,11 @@ async function weave(
   const { panel, complete } = readPattern(text);
   if (!panel) return fails("There is no row to knit yet.");
   if (!complete) return fails("A row could not be read: mend it in the text, then the fabric is drawn.");
-  const fabric = await workOn(job, drawingFabric(panel, options, known), onProgress);
+  const fabric = await desk.do(drawingFabric(panel, options, known), {
+    id: job,
+    urgency: "question",
+    onProgress,
+  });
   if (!fabric) return fails("Stopped. Change the text or the finish to draw it again.");
   return fabric.ok ? transfer(fabric, [fabric.path.pieces.buffer]) : fails(fabric.message);
 }
@@ -130,7 +135,9 @@ async function drawCloth(
   return { picture: await cut.convertToBlob(), rows, stitches } satisfies ClothPicture;
 }
 
-const loom = { weave, stopWeaving: stopJob, drawCloth };
+const stopWeaving = (job: number) => desk.stop(job);
+
+const loom = { weave, stopWeaving, drawCloth };
 
 export type Loom = typeof loom;
 

@@ -5,8 +5,10 @@ import type { Gauge } from "../fabric/plainStitch";
 import type { Project } from "../files/project";
 import { isCabled } from "../files/sections";
 import { MEASURE_IDS, type MeasureId, type Swatch } from "../files/swatches";
-import type { LaidSections } from "../garment/lay";
+import { keyOfSection, type Laid, type LaidSections } from "../garment/lay";
+import { swatchPieceId } from "../garment/swatchPiece";
 import type { ProjectGauge } from "../garment/projectGauge";
+import { remembering } from "../remember";
 import type { Millimetres } from "../units/brands";
 import { countedOnCables } from "./onCables";
 import { deviationsOf, ofProject, readerOf, type BeliefId, type Deviations } from "./axes";
@@ -186,26 +188,55 @@ const unpredicted = (of: Swatched, candidates: readonly Candidate[]): readonly M
 /** A swatch of a yarn that is no longer in the project says nothing of it. */
 const isOf = ({ yarnId }: Swatch, { yarns }: Project) => yarns.some(({ id }) => id === yarnId);
 
-/**
- * What is believed of a project. All its swatches are taken in at once, so their order does not matter; a
- * measurement that is more than three deviations off what all others say is asked about and left out, until the
- * knitter stands by it. Example: without a swatch the belief is the prior.
- */
-export function believe(project: Project, { gauged, yarns, needleMm, laid }: Basis): Belief {
-  const { gauge, sources } = gauged;
+/** Beliefs of the last few projects: most changes of a project leave what is believed. */
+const MOST_BELIEVED = 8;
+
+interface Asked {
+  readonly basis: SwatchBasis;
+  readonly yarns: readonly BelievedYarn[];
+  readonly counted: ReturnType<typeof countedOnCables>;
+}
+
+/** What lies across swatches, told apart by a number of its own. */
+const numbers = new WeakMap<Laid, number>();
+let lastNumber = 0;
+
+function numberOf(laid: Laid | undefined): number {
+  if (!laid) return 0;
+  const number = numbers.get(laid) ?? (lastNumber += 1);
+  numbers.set(laid, number);
+  return number;
+}
+
+/** All that a belief hangs on, as a text. */
+function keyOf({ basis: { project, gauge, sources, plan, finish }, yarns, counted }: Asked): string {
+  const { swatches, yarns: own } = project;
+  const lying = swatches
+    .flatMap((swatch) =>
+      [swatchPieceId(swatch, "asKnit"), swatchPieceId(swatch, swatch.finish)].map((id) =>
+        keyOfSection({ id }, swatch.fabric),
+      ),
+    )
+    .map((key) => numberOf(plan.laid.get(key)));
+  const onCables = counted && [
+    counted.swatch,
+    numberOf(
+      counted.laid.get(keyOfSection({ id: swatchPieceId(counted.swatch, "asKnit") }, counted.swatch.fabric)),
+    ),
+  ];
+  return JSON.stringify([swatches, own, gauge, sources, plan.needleMm, finish, yarns, lying, onCables]);
+}
+
+const believed = remembering(MOST_BELIEVED, keyOf, takeIn);
+
+/** Takes all swatches in. */
+function takeIn({ basis, yarns, counted }: Asked): Belief {
+  const { project, gauge, sources, plan } = basis;
   const prior = priorOf(sources, yarns);
-  const basis: SwatchBasis = {
-    project,
-    gauge,
-    sources,
-    plan: planBasis(gauge, needleMm, laid),
-    finish: finishOf(project),
-  };
-  const counted = countedOnCables(project, laid);
   const swatches = [
     ...project.swatches.filter((one) => isOf(one, project)).map((one) => swatched(one, basis)),
     ...(counted
-      ? [swatched(counted.swatch, { ...basis, plan: planBasis(gauge, needleMm, counted.laid) })]
+      ? [swatched(counted.swatch, { ...basis, plan: planBasis(gauge, plan.needleMm, counted.laid) })]
       : []),
   ];
   const candidates = swatches.flatMap((one) => candidatesOf(one, prior.axes));
@@ -232,6 +263,23 @@ export function believe(project: Project, { gauged, yarns, needleMm, laid }: Bas
     likely,
     basis,
   };
+}
+
+/**
+ * What is believed of a project. All its swatches are taken in at once, so their order does not matter; a
+ * measurement that is more than three deviations off what all others say is asked about and left out, until the
+ * knitter stands by it. Example: without a swatch the belief is the prior.
+ */
+export function believe(project: Project, { gauged, yarns, needleMm, laid }: Basis): Belief {
+  const { gauge, sources } = gauged;
+  const basis: SwatchBasis = {
+    project,
+    gauge,
+    sources,
+    plan: planBasis(gauge, needleMm, laid),
+    finish: finishOf(project),
+  };
+  return { ...believed({ basis, yarns, counted: countedOnCables(project, laid) }), basis };
 }
 
 /** Whether the weight of a swatch has been taken in that is worked as the project is: cabled where that is. */

@@ -1,3 +1,4 @@
+import { deviationsOf } from "./axes";
 import { laidMass } from "../scale/laidMass";
 import { reckoned } from "../estimate/anyProject";
 import type { Swatch } from "../files/swatches";
@@ -73,10 +74,13 @@ test("a curve is highest at its mean and stays in its box", () => {
 });
 
 test("what lies on the simulated scale weighs what such things weigh, always the same", () => {
-  const { belief } = reckoned(withSwatches(plain));
-  const weighs = laidMass("swatch", "plain", belief);
-  expect(laidMass("swatch", "plain", belief)).toBe(weighs);
+  const project = withSwatches(plain);
+  const { belief } = reckoned(project);
+  const expectedG = belief.swatches[0]?.massOf?.(deviationsOf(belief.axes, belief.prior.mean)) ?? null;
+  const known = { name: plain.name, expectedG, ballG: project.yarns[0]?.putUp?.massG ?? null };
+  const weighs = laidMass("swatch", known);
+  expect(laidMass("swatch", known)).toBe(weighs);
   expect(Math.abs(weighs / (plain.massG ?? 0) - 1)).toBeLessThan(0.06);
-  expect(laidMass("ball", "plain", belief)).toBe(unswatched().yarns[0]?.putUp?.massG);
-  expect(laidMass("bowl", "plain", null)).toBe(182.4);
+  expect(laidMass("ball", known)).toBe(unswatched().yarns[0]?.putUp?.massG);
+  expect(laidMass("bowl", { ...known, expectedG: null })).toBe(182.4);
 });

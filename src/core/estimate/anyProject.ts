@@ -11,7 +11,8 @@ import {
 } from "../files/finishing";
 import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "../files/project";
 import { newSection, type FabricSection, type ProjectSection, type SectionOf } from "../files/sections";
-import { forecastProject, layUnread, reckonProject, type KnownForecast } from "../forecast/projectForecast";
+import { forecastProject, reckonProject, type KnownForecast } from "../forecast/projectForecast";
+import { layProject } from "../garment/layPanels";
 import { GROUND_IDS } from "../panels/grounds";
 import { ROPES } from "../panels/ropes";
 import { CAST_OFF_IDS, CAST_ON_IDS } from "./edges";
@@ -72,7 +73,7 @@ export const cabledBack = (given: Partial<FabricSection> = {}, project: Partial<
 
 /** A project that can be reckoned, with no chances drawn. */
 export function reckoned(project: Project) {
-  const answer = reckonProject(project, layUnread(project, KNOWN));
+  const answer = reckonProject(project, layProject(project, KNOWN));
   const [first, ...others] = answer?.estimate.yarns ?? [];
   if (!answer || !first) throw new Error("no answer");
   return { ...answer, yarns: [first, ...others] as const };
@@ -80,7 +81,7 @@ export function reckoned(project: Project) {
 
 /** The answer to a project that has one. */
 export function answerTo(project: Project): KnownForecast {
-  const answer = forecastProject(project, layUnread(project, KNOWN));
+  const answer = forecastProject(project, layProject(project, KNOWN));
   if (!answer.known) throw new Error(JSON.stringify(answer));
   return answer;
 }

@@ -5,7 +5,8 @@ import { omissionsOf } from "../forecast/omissions";
 import { plainStitch } from "../fabric/plainStitch";
 import { grams, metres, millimetres } from "../units/brands";
 import { cabledBack, answerTo, anyExtra, reckoned } from "./anyProject";
-import { extraName, planExtra, tellExtra, type ExtraPlan } from "./extras";
+import { extraName, planExtra, tellExtra } from "./extras";
+import type { ExtraPlan } from "./plan";
 import { lengthOf, measuresOf } from "./measures";
 import { takenByExtra } from "./uses";
 

@@ -7,6 +7,7 @@ import { formatMassFine, formatSize, formatYarn } from "../units/format";
 import type { PutUp } from "../yarn/putUp";
 import { thicknessOf } from "../yarn/thickness";
 import { END_MM } from "./castOn";
+import type { ExtraPlan } from "./plan";
 import type { FinishingFinding } from "./seams";
 
 /** What one extra takes. */
@@ -151,15 +152,6 @@ export const extraAsks = (extra: Extra): readonly FigureId[] => kindOf(extra).as
 /** How one of it is reckoned, in words. */
 export const tellExtra = (extra: Extra, putUp: PutUp, units: UnitSystem): string =>
   kindOf(extra).tells(extra as never, putUp, units);
-
-/** An extra as its yarn is counted, all of them together. */
-export interface ExtraPlan {
-  readonly id: string;
-  readonly yarnId: string;
-  readonly loops: number;
-  readonly mm: Millimetres;
-  readonly guessedMm: Millimetres;
-}
 
 export const planExtra = (extra: Extra, { id: yarnId, putUp }: { id: string; putUp: PutUp }): ExtraPlan => {
   const { loops, mm, guessedMm } = kindOf(extra).takes(extra as never, putUp);

@@ -1,4 +1,5 @@
 /** Yarn needed as a function of what is unknown: uses that follow the same are summed, so that an answer is a few products. */
+import type { PiecePlan } from "./plan";
 import type { Gauge } from "../fabric/plainStitch";
 import { measuredOff } from "./castOn";
 import type { DrawnMeasures } from "./drawnMeasures";
@@ -14,7 +15,6 @@ import {
   type Counts,
   type Times,
 } from "./measures";
-import type { PiecePlan } from "./piece";
 import { allCounts, type Tally } from "./tally";
 import type { Unknowns } from "./unknowns";
 import {

@@ -1,39 +1,16 @@
 /** A worked piece, from gauge to yarn. */
 import type { Gauge, PlainStitch } from "../fabric/plainStitch";
 import { DRAW_IN_SD } from "../fabric/drawIn";
-import type { Content } from "../garment/content";
 import type { WorkedSection } from "../garment/work/workPiece";
-import type { PlannedSection } from "./plannedSection";
+import type { PiecePlan, PlannedSection } from "./plan";
 import { millimetres, type Millimetres } from "../units/brands";
 import { aboveRib, type AboveRib } from "./aboveRib";
-import type { TailBasis, TailSchool } from "./castOn";
+import type { TailBasis } from "./castOn";
 import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
 import { deviated, lengthOf, measuresOf, rowsFactor, type Measures } from "./measures";
 import { widthsOf, type PieceWidths } from "./sectionWidths";
 import type { Unknowns } from "./unknowns";
 import { tailBasis, usesOfEdges, usesOfSection, yarnOfUse, type Use } from "./uses";
-
-/** A fabric of a piece, on so many stitches. */
-export interface PieceFabric {
-  readonly sectionId: string;
-  readonly content: Content;
-  readonly stitches: number;
-}
-
-/** Everything that the yarn of a piece depends on, but the gauge. */
-export interface PiecePlan {
-  readonly id: string;
-  /** How often it is worked; a mirrored one takes as much as its twin. */
-  readonly times: number;
-  readonly yarnId: string;
-  readonly thicknessMm: Millimetres;
-  readonly sections: readonly PlannedSection[];
-  /** The first panels that are worked, by which draw-in is told; null where nothing is cabled. */
-  readonly cabled: PieceFabric | null;
-  readonly tail: { readonly school: TailSchool; readonly twentyMm: Millimetres };
-  /** Standard deviation of the draw-in's scale, as it is believed. */
-  readonly drawInSd: number;
-}
 
 export interface PieceEstimate {
   /** Stitches of the first cast-on; rows of one copy. */

@@ -1,4 +1,5 @@
 /** A project's piece, worked and counted: all that its yarn depends on. */
+import type { PieceFabric, PiecePlan, PlannedSection } from "./plan";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import type { Leavable, Project, ProjectPiece } from "../files/project";
 import type { FabricSection, ProjectSection } from "../files/sections";
@@ -17,8 +18,6 @@ import { stitchesTaken } from "../panels/repeats";
 import { grams, metres, millimetres, type Millimetres } from "../units/brands";
 import { needleScale, thicknessOf } from "../yarn/thickness";
 import { areaCounts, borderShift, colourExtras, sharing } from "./colourWork";
-import type { PieceFabric, PiecePlan } from "./piece";
-import type { PlannedSection } from "./plannedSection";
 import { tallyRows } from "./tally";
 
 /** A cast-on stitch takes about so many widths of a plain one, where nobody measured twenty of them. */

@@ -1,6 +1,7 @@
 /** What if the row gauge comes out otherwise: the length that the rows give, and the rows that keep the length. */
+import type { PiecePlan } from "./plan";
 import { millimetres, type Millimetres } from "../units/brands";
-import { estimatePiece, type PiecePlan } from "./piece";
+import { estimatePiece } from "./piece";
 import type { ProjectPlan } from "./wholeProject";
 
 export interface RowGaugeOff {

@@ -3,7 +3,7 @@ import { newSeam, type Seam } from "../files/finishing";
 import { newSection } from "../files/sections";
 import { omissionsOf } from "../forecast/omissions";
 import { answerTo, pieceOf, projectOf } from "./anyProject";
-import { meeting } from "./seams";
+import { meeting } from "./plan";
 
 /** A plain rectangle at 20 x 28: 5 mm and 3.571 mm a stitch. */
 const plain = (id: string, stitches: number, rows: number) =>

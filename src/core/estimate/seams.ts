@@ -4,36 +4,8 @@ import type { Project } from "../files/project";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres, type Millimetres } from "../units/brands";
-import { armholeAt, seamRows, type PiecePlan } from "./piece";
-import type { PlannedSection } from "./plannedSection";
-
-/** An edge of a piece as it is finished. */
-export interface SewnEdge {
-  readonly pieceId: string;
-  readonly lengthMm: Millimetres;
-  /** What lies along it: rows of a side, stitches of an end. */
-  readonly things: "rows" | "stitches";
-  readonly count: number;
-  /** Its length in heights of plain rows, or in widths of plain stitches. */
-  readonly heights: number;
-  readonly widths: number;
-}
-
-/** A seam as its yarn is counted; lengths in plain heights, plain widths and mm together. */
-export interface SeamPlan {
-  readonly id: string;
-  /** Piece of its first edge; null where no edge is said. */
-  readonly pieceId: string | null;
-  readonly yarnId: string;
-  readonly times: number;
-  readonly heights: number;
-  readonly widths: number;
-  readonly mm: number;
-  /** Sewn length of one. */
-  readonly lengthMm: Millimetres;
-  readonly of: SewnEdge | null;
-  readonly to: SewnEdge | null;
-}
+import { armholeAt, seamRows } from "./piece";
+import type { PiecePlan, PlannedSection, SeamPlan, SewnEdge } from "./plan";
 
 const { abs, hypot, max } = Math;
 
@@ -217,11 +189,4 @@ export function planSeams(
     }
   }
   return { seams, findings };
-}
-
-/** How many rows or stitches of each edge lie along what is sewn; null where only one edge is told. */
-export function meeting({ of, to, lengthMm }: SeamPlan): readonly [number, number] | null {
-  if (!of || !to || of.lengthMm <= 0 || to.lengthMm <= 0) return null;
-  const along = ({ count, lengthMm: whole }: SewnEdge) => max(1, Math.round((count * lengthMm) / whole));
-  return [along(of), along(to)];
 }

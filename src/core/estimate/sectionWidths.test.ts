@@ -1,5 +1,5 @@
 /** A width belongs to a section: the one told first is that of most of the piece. */
-import { finishedOf } from "../forecast/sizeOptions";
+import { finishedOf } from "../estimate/finished";
 import { newSection, type ProjectSection } from "../files/sections";
 import { answerTo, estimated, pieceOf, projectOf } from "./anyProject";
 

@@ -1,9 +1,9 @@
 /** All of one yarn of a project as one long strand: which piece, section and row lie at which length of it. */
+import type { PlannedSection } from "./plan";
 import { millimetres, type Millimetres } from "../units/brands";
 import { sharing } from "./colourWork";
 import type { LedgerPart } from "./ledger";
 import { lengthOf, measuresOf } from "./measures";
-import type { PlannedSection } from "./plannedSection";
 import { allCounts, tallyRow, type Tally } from "./tally";
 import type { Unknowns } from "./unknowns";
 import { usesOfEdges, yarnOfUse } from "./uses";

@@ -1,16 +1,13 @@
 /** Every use of yarn in a plan, counted once: the ledger, the need and the strand are all read off these records. */
+import type { ExtraPlan, PiecePlan, PlannedSection, SeamPlan } from "./plan";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres } from "../units/brands";
 import type { PlainStitch } from "../fabric/plainStitch";
 import { END_MM, TAIL_SCHOOLS, tailLength, type TailBasis, type TailSchool } from "./castOn";
 import { edgeYarn, type ColourExtras } from "./colourWork";
 import { castOffCounts, castOnCounts, seamCounts } from "./edges";
-import type { ExtraPlan } from "./extras";
 import type { LedgerPart } from "./ledger";
 import { lengthOf, rowsFactor, type Counts, type Measures } from "./measures";
-import type { PiecePlan } from "./piece";
-import type { PlannedSection } from "./plannedSection";
-import type { SeamPlan } from "./seams";
 import { countsOf } from "./tally";
 import type { Unknowns } from "./unknowns";
 

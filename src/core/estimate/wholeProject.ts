@@ -1,14 +1,13 @@
 /** All pieces of a project together: each as often as it is worked, and the joins of all of it, by yarn. */
+import type { ExtraPlan, PiecePlan, SeamPlan } from "./plan";
 import type { Gauge } from "../fabric/plainStitch";
 import type { Millimetres } from "../units/brands";
 import type { PutUp } from "../yarn/putUp";
 import { fewestBalls, joinWaste } from "./balls";
 import { swatchYarn } from "./edges";
-import type { ExtraPlan } from "./extras";
 import { ledgerOf, sumOf, totalOf, type Ledger, type LedgerLine } from "./ledger";
 import { deviated, measuresOf } from "./measures";
-import { estimatePiece, linesOfUse, type PieceEstimate, type PiecePlan } from "./piece";
-import type { SeamPlan } from "./seams";
+import { estimatePiece, linesOfUse, type PieceEstimate } from "./piece";
 import type { Unknowns } from "./unknowns";
 import { takenByExtra, takenBySeam } from "./uses";
 

@@ -39,14 +39,6 @@ export interface Progress {
   readonly share: number;
 }
 
-/** Runs steps to their end without heeding their progress. Example: `toEnd(solving(mesh, start))`. */
-export function toEnd<Result>(steps: Generator<Progress, Result>): Result {
-  for (;;) {
-    const { done, value } = steps.next();
-    if (done) return value;
-  }
-}
-
 /** Everything that the solver writes to, made once, so that its loops allocate nothing. */
 interface Desk {
   readonly mesh: Mesh;

@@ -8,7 +8,8 @@ import { operationOf } from "../stitches/operations";
 import type { Blocking } from "./blocking";
 import { energyAndSlope, sizeOf } from "./energy";
 import { meshOf, type Mesh } from "./mesh";
-import { TOLERANCE, solving, toEnd, type Solution } from "./newton";
+import { TOLERANCE, solving, type Solution } from "./newton";
+import { toEnd } from "../steps";
 import { relaxPanel, startOf, type Relaxed } from "./relax";
 
 const panelOf = (text: string): Panel => {

@@ -4,7 +4,8 @@ import { crossingsOf, keyOfRow, type Panel } from "../panels/panel";
 import { ribPullOf, type Blocking } from "./blocking";
 import { sizeOf, type State } from "./energy";
 import { meshOf, type Mesh } from "./mesh";
-import { solving, toEnd, type Progress, type Solution } from "./newton";
+import { solving, type Progress, type Solution } from "./newton";
+import { toEnd } from "../steps";
 
 export interface Relaxed {
   readonly ok: true;

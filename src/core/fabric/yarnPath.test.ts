@@ -2,7 +2,7 @@ import { fabricSvg } from "../files/fabricSvg";
 import { shaded } from "../yarn/colour";
 import { readPattern } from "../instructions/read";
 import { drawingFabric, type DrawnFabric } from "./drawnFabric";
-import { toEnd } from "./newton";
+import { toEnd } from "../steps";
 import { stitchYarn } from "./stitchYarn";
 import { NUMBERS_EACH } from "./yarnPath";
 

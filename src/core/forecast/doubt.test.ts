@@ -1,3 +1,5 @@
+import { layProject } from "../garment/layPanels";
+import { toEnd } from "../steps";
 import type { Project } from "../files/project";
 import { answerTo, cabledBack } from "../estimate/anyProject";
 import type { DoubtId } from "./doubt";
@@ -10,6 +12,8 @@ const gauged = (gauge: Partial<Project["gauge"]>) =>
   cabledBack({}, { gauge: { stitchesPer10Cm: 18, rowsPer10Cm: 25, source: "measured", ...gauge } });
 const doubts = (project = demo) => answerTo(project).yarns[0].doubts;
 const sdOf = (id: DoubtId, project = demo) => doubts(project).find((one) => one.id === id)?.sd ?? 0;
+
+const sweepOf = (project: Project) => toEnd(sweepGauge(project, layProject(project)));
 
 test("a loop's doubt is that of the fabric's share: nearly all of 8 %", () => {
   expect(sdOf("loop")).toBeGreaterThan(0.075);
@@ -47,7 +51,7 @@ test("a row gauge that is only assumed is doubted more than a stitch gauge that 
 });
 
 test("the sweep goes from a tenth looser to a tenth tighter and passes through the answer", () => {
-  const points = sweepGauge(demo);
+  const points = sweepOf(demo);
   expect(points).toHaveLength(25);
   expect(points[0]?.stitchesPer10Cm).toBeCloseTo(16.2, 9);
   expect(points.at(-1)?.stitchesPer10Cm).toBeCloseTo(19.8, 9);
@@ -55,7 +59,7 @@ test("the sweep goes from a tenth looser to a tenth tighter and passes through t
 });
 
 test("tighter knitting of the same stitches never takes more yarn or more balls", () => {
-  const points = sweepGauge(demo);
+  const points = sweepOf(demo);
   points.slice(1).forEach((point, index) => {
     expect(point.p50M).toBeLessThan(points[index]?.p50M ?? 0);
     expect(point.balls).toBeLessThanOrEqual(points[index]?.balls ?? 0);
@@ -64,6 +68,6 @@ test("tighter knitting of the same stitches never takes more yarn or more balls"
 });
 
 test("without an answer there is nothing to sweep", () => {
-  expect(sweepGauge(emptyProject())).toEqual([]);
+  expect(sweepOf(emptyProject())).toEqual([]);
   expect(forecastProject(emptyProject()).known).toBe(false);
 });

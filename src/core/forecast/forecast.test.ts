@@ -1,7 +1,9 @@
+import { toEnd } from "../steps";
 import { newExtra } from "../files/finishing";
 import { cabledBack } from "../estimate/anyProject";
 import { emptyProject, type Project } from "../files/project";
-import { forecastProject, layUnread } from "./projectForecast";
+import { forecastProject } from "./projectForecast";
+import { layProject } from "../garment/layPanels";
 import { savingsOf } from "./savings";
 
 const known = (project: Project) => {
@@ -130,10 +132,10 @@ test("a put-up that is only usual for such a yarn is doubted more", () => {
 
 test("leaving something out saves what it takes, whether it is left out now or not", () => {
   const withSwatch = { ...demo, swatchMm: 120, extras: [newExtra("kept", "mending", { lengthM: 7 })] };
-  const saved = savingsOf(withSwatch, layUnread(withSwatch));
+  const saved = toEnd(savingsOf(withSwatch, layProject(withSwatch)));
   expect(saved.get("extras")).toBeCloseTo(7000, 3);
   expect(saved.get("swatch")).toBeGreaterThan(5000);
   expect(saved.get("bobbles")).toBeCloseTo(0, 6);
   const without = { ...withSwatch, without: ["extras" as const] };
-  expect(savingsOf(without, layUnread(without)).get("extras")).toBeCloseTo(7000, 3);
+  expect(toEnd(savingsOf(without, layProject(without))).get("extras")).toBeCloseTo(7000, 3);
 });

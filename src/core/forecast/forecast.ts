@@ -5,6 +5,7 @@ import { joinWaste } from "../estimate/balls";
 import { drawnMeasures, type DrawnMeasures, type DrawnUnknowns } from "../estimate/drawnMeasures";
 import { needOf, type Need } from "../estimate/need";
 import type { Unknowns } from "../estimate/unknowns";
+import { remembering } from "../remember";
 import type { ProjectEstimate, ProjectPlan, YarnEstimate } from "../estimate/wholeProject";
 import type { Gauge } from "../fabric/plainStitch";
 import { metres, millimetres, type Metres, type Millimetres } from "../units/brands";
@@ -81,15 +82,17 @@ export interface Drawn {
   readonly measuresAt: (gauge: Gauge, likely: Unknowns) => DrawnMeasures;
 }
 
-/** Draws the projects of a belief; `former` ones again, where they were drawn from the same doubt. */
-export function draw(belief: Gaussian, former: Drawn | null = null): Drawn {
-  if (former && sameDoubt(former.belief, belief)) return { ...former, belief };
-  return drawnFrom(belief, drawsOf(belief));
-}
+/** Projects of the last few beliefs: most changes of a project leave what is doubted of it. */
+const MOST_DRAWN = 3;
 
-const sameDoubt = (one: Gaussian, other: Gaussian) =>
-  one.axes.join() === other.axes.join() &&
-  one.covariance.every((value, index) => value === other.covariance[index]);
+const drawnOf = remembering(
+  MOST_DRAWN,
+  ({ axes, covariance }: Gaussian) => `${axes.join()} ${covariance.join()}`,
+  (belief) => drawnFrom(belief, drawsOf(belief)),
+);
+
+/** Draws the projects of a belief. */
+export const draw = (belief: Gaussian): Drawn => ({ ...drawnOf(belief), belief });
 
 /** The measures of draws at the last gauge are kept: most changes of a project leave it. */
 function drawnFrom(belief: Gaussian, draws: Drawn["draws"]): Drawn {

@@ -2,8 +2,9 @@
 import { estimateProject } from "../estimate/wholeProject";
 import type { Project } from "../files/project";
 import type { LaidSections } from "../garment/lay";
+import type { Steps } from "../steps";
 import { draw, fewer, forecastYarns } from "./forecast";
-import { forecastProject } from "./projectForecast";
+import { forecasting } from "./projectForecast";
 
 export interface SweepPoint {
   readonly stitchesPer10Cm: number;
@@ -24,12 +25,14 @@ const REACH = 0.1;
  * Forecasts from a tenth looser to a tenth tighter, rows changing with stitches; the stitches cast on and
  * the rows worked stay the same, and so does the draw-in. Empty where the project has no answer.
  */
-export function sweepGauge(project: Project, laid?: LaidSections): readonly SweepPoint[] {
-  const base = forecastProject(project, laid);
+export function* sweepGauge(project: Project, laid: LaidSections): Steps<readonly SweepPoint[]> {
+  const base = yield* forecasting(project, laid);
   if (!base.known) return [];
   const { plan, belief } = base;
   const drawn = fewer(draw(belief), SWEEP_DRAWS);
-  return Array.from({ length: 2 * STEPS + 1 }, (_, index) => {
+  const points: SweepPoint[] = [];
+  for (let index = 0; index <= 2 * STEPS; index += 1) {
+    yield { share: index / (2 * STEPS + 1) };
     const scale = 1 + (REACH * (index - STEPS)) / STEPS;
     const gauge = {
       stitchesPer10Cm: plan.gauge.stitchesPer10Cm * scale,
@@ -37,16 +40,15 @@ export function sweepGauge(project: Project, laid?: LaidSections): readonly Swee
     };
     const moved = { ...plan, gauge };
     const [yarn] = forecastYarns(moved, estimateProject(moved), drawn, project);
-    if (!yarn) return [];
+    if (!yarn) continue;
     const { quantilesMm, advised } = yarn;
-    return [
-      {
-        stitchesPer10Cm: gauge.stitchesPer10Cm,
-        p10M: quantilesMm.p10 / 1000,
-        p50M: quantilesMm.p50 / 1000,
-        p90M: quantilesMm.p90 / 1000,
-        balls: advised.balls,
-      },
-    ];
-  }).flat();
+    points.push({
+      stitchesPer10Cm: gauge.stitchesPer10Cm,
+      p10M: quantilesMm.p10 / 1000,
+      p50M: quantilesMm.p50 / 1000,
+      p90M: quantilesMm.p90 / 1000,
+      balls: advised.balls,
+    });
+  }
+  return points;
 }

@@ -1,4 +1,5 @@
 /** How far yarn goes, against the forecast of every size one by one. */
+import { toEnd } from "../steps";
 import { cabledBack, answerTo } from "../estimate/anyProject";
 import { metres, grams } from "../units/brands";
 import { enoughOf } from "../order/enough";
@@ -7,7 +8,7 @@ import { newSeam } from "../files/finishing";
 import type { Project } from "../files/project";
 import { readYarnInHand } from "../yarn/inHand";
 import { howFar } from "./howFar";
-import { layUnread } from "./projectForecast";
+import { layProject } from "../garment/layPanels";
 
 const KNOWN = new Map();
 const ball = { massG: grams(50), lengthM: metres(82) };
@@ -15,10 +16,11 @@ const asked = {
   pieceId: "piece",
   sectionId: "fabric",
   yarnId: "yarn-1",
-  layOf: (project: ReturnType<typeof cabledBack>) => layUnread(project, KNOWN),
+  layOf: (project: ReturnType<typeof cabledBack>) => layProject(project, KNOWN),
 };
+const toldFar = (...given: Parameters<typeof howFar>) => toEnd(howFar(...given));
 const far = (lengthM: number, balls: number) =>
-  howFar(cabledBack(), { ...asked, inHand: { lengthM, balls } });
+  toldFar(cabledBack(), { ...asked, inHand: { lengthM, balls } });
 
 /** In how many cases so much is enough for a back of so many rows. */
 function chance(rows: number, lengthM: number, balls: number) {
@@ -70,8 +72,8 @@ test.each(["", "half", "2.5", "20 st", "0"])("“%s” at hand is asked about", 
 test("a section that is cut short is told by its own width, though others are more of the piece by then", () => {
   const demo = demoProject();
   const section = { pieceId: "back", sectionId: "back/ropes", yarnId: "yarn-1" };
-  const layOf = (project: Project) => layUnread(project, KNOWN);
-  const told = howFar(demo, { ...section, layOf, inHand: { lengthM: 656, balls: 8 } });
+  const layOf = (project: Project) => layProject(project, KNOWN);
+  const told = toldFar(demo, { ...section, layOf, inHand: { lengthM: 656, balls: 8 } });
   // 49.9 cm as it stands: fewer rows leave it as wide as it is.
   expect((told?.long?.size.acrossMm ?? 0) / 499).toBeCloseTo(1, 2);
 });
@@ -79,6 +81,6 @@ test("a section that is cut short is told by its own width, though others are mo
 test("while something of the project is left out, nothing is told for it", () => {
   const inHand = { lengthM: 500, balls: 6 };
   const seams = [newSeam("nowhere", { of: { pieceId: "gone", side: "side" } })];
-  expect(howFar(cabledBack({}, { seams }), { ...asked, inHand })).toBeNull();
-  expect(howFar(cabledBack({}, { typed: { needle: "about five" } }), { ...asked, inHand })).toBeNull();
+  expect(toldFar(cabledBack({}, { seams }), { ...asked, inHand })).toBeNull();
+  expect(toldFar(cabledBack({}, { typed: { needle: "about five" } }), { ...asked, inHand })).toBeNull();
 });

@@ -7,8 +7,9 @@ import { enoughOf } from "../order/enough";
 import type { YarnInHand } from "../yarn/inHand";
 import { CERTAINTIES } from "./forecast";
 import { omissionsOf } from "./omissions";
-import { forecastProject, type KnownForecast } from "./projectForecast";
-import { finishedOf, type Finished } from "./sizeOptions";
+import type { Steps } from "../steps";
+import { finishedOf, type Finished } from "../estimate/finished";
+import { forecasting, type KnownForecast } from "./projectForecast";
 
 export interface HowFar {
   /** Rows of the section that it is enough for, and what all of its piece then measures; null where not for one. */
@@ -34,8 +35,8 @@ const withRows = (project: Project, asked: Asked, rows: number): Project =>
   );
 
 /** The answer to a project, if nothing is left out of it. */
-function wholeAnswer(project: Project, { layOf }: Asked): KnownForecast | null {
-  const answer = forecastProject(project, layOf(project));
+function* wholeAnswer(project: Project, { layOf }: Asked): Steps<KnownForecast | null> {
+  const answer = yield* forecasting(project, layOf(project));
   return answer.known && omissionsOf(project, answer).length === 0 ? answer : null;
 }
 
@@ -51,27 +52,27 @@ function chanceOf(answer: KnownForecast | null, { yarnId, inHand }: Asked): numb
  * The largest whole number up to `most` for which `holds`, sought from `start`: downwards by halves as long as it
  * fails, upwards by doubling as long as it holds; 0 where none of these does.
  */
-function largest(
+function* largest(
   { start, most }: { readonly start: number; readonly most: number },
-  holds: (count: number) => boolean,
-) {
+  holds: (count: number) => Steps<boolean>,
+): Steps<number> {
   let low = Math.min(start, most);
   let high = low;
-  while (low > 0 && !holds(low)) {
+  while (low > 0 && !(yield* holds(low))) {
     high = low;
     low = Math.floor(low / 2);
   }
   if (low === 0) return 0;
   if (high === low) {
     high = Math.min(2 * low, most + 1);
-    while (high <= most && holds(high)) {
+    while (high <= most && (yield* holds(high))) {
       low = high;
       high = Math.min(2 * high, most + 1);
     }
   }
   while (high - low > 1) {
     const middle = Math.floor((low + high) / 2);
-    if (holds(middle)) low = middle;
+    if (yield* holds(middle)) low = middle;
     else high = middle;
   }
   return low;
@@ -86,35 +87,37 @@ const LARGEST = 8;
  * or with something left out of it.
  * Example: of a scarf that takes 4.1 balls, three balls are enough for two thirds of its rows.
  */
-export function howFar(project: Project, asked: Asked): HowFar | null {
+export function* howFar(project: Project, asked: Asked): Steps<HowFar | null> {
   const wanted = CERTAINTIES[project.certainty];
-  const own = wholeAnswer(project, asked);
+  const own = yield* wholeAnswer(project, asked);
   if (!own) return null;
-  const enough = (one: Project) => chanceOf(wholeAnswer(one, asked), asked) >= wanted;
+  const enough = function* (one: Project): Steps<boolean> {
+    return chanceOf(yield* wholeAnswer(one, asked), asked) >= wanted;
+  };
   // The width is that of the section that was asked about, however much of the piece it still is.
   const { pieceId, sectionId } = asked;
   const size = { ...project.size, around: 1, up: 1, of: { pieceId, sectionId } };
-  const sizeOf = (one: Project) => {
-    const answer = wholeAnswer(one, asked);
+  const sizeOf = function* (one: Project): Steps<Finished | null> {
+    const answer = yield* wholeAnswer(one, asked);
     return answer && finishedOf({ size }, answer);
   };
   const planned = own.worked
     .get(asked.pieceId)
     ?.sections.find(({ section }) => section.id === asked.sectionId)?.rows.length;
-  const rows = largest({ start: planned ?? 1, most: COUNTS.rows.most }, (count) =>
+  const rows = yield* largest({ start: planned ?? 1, most: COUNTS.rows.most }, (count) =>
     enough(withRows(project, asked, count)),
   );
   const longest = rows > 0 ? withRows(project, asked, rows) : null;
-  const long = longest && sizeOf(longest);
+  const long = longest && (yield* sizeOf(longest));
   const laid = asked.layOf(project);
   const graded = (steps: number) => {
     const times = steps * STEP;
     return gradeProject(project, laid, grading({ across: times, along: times, rows: times }));
   };
-  const steps = largest({ start: 1 / STEP, most: LARGEST / STEP }, (count) => enough(graded(count)));
+  const steps = yield* largest({ start: 1 / STEP, most: LARGEST / STEP }, (count) => enough(graded(count)));
   return {
     long: long && rows > 0 ? { rows, size: long } : null,
-    shape: steps > 0 ? sizeOf(graded(steps)) : null,
+    shape: steps > 0 ? yield* sizeOf(graded(steps)) : null,
     asItIs: chanceOf(own, asked),
   };
 }

@@ -66,7 +66,13 @@ const ofMeasurement = ({ swatchId, kind, taken, question }: Measured): readonly 
  */
 export function omissionsOf(
   project: Project,
-  { findings, finishing, belief }: Pick<KnownForecast, "findings" | "finishing" | "belief">,
+  {
+    findings,
+    finishing,
+    belief,
+  }: Pick<KnownForecast, "findings" | "finishing"> & {
+    readonly belief: Pick<KnownForecast["belief"], "measured">;
+  },
   units?: UnitSystem,
 ): readonly Omission[] {
   return [

@@ -5,7 +5,7 @@ import { marginal } from "../belief/prior";
 import { putUpId } from "../belief/axes";
 import { JOINS } from "../estimate/balls";
 import { planExtras } from "../estimate/extras";
-import type { PiecePlan } from "../estimate/piece";
+import type { PiecePlan } from "../estimate/plan";
 import { planPiece, type PieceFinding, type PlannedPiece } from "../estimate/planPiece";
 import { planSeams, type FinishingFinding } from "../estimate/seams";
 import {
@@ -14,22 +14,15 @@ import {
   type ProjectEstimate,
   type ProjectPlan,
 } from "../estimate/wholeProject";
-import type { KnownFabrics } from "../fabric/relax";
-import type { Project } from "../files/project";
-import {
-  fabricBasis,
-  keyOfSection,
-  layUnread as laySection,
-  needsLaying,
-  needsReading,
-  type Laid,
-  type LaidSections,
-} from "../garment/lay";
+import type { Project, ProjectPiece } from "../files/project";
+import { keyOfSection, needsLaying, type LaidSections } from "../garment/lay";
+import { layProject } from "../garment/layPanels";
 import { aspectOf, needleAt, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
 import { piecesAndSwatches } from "../garment/swatchPiece";
 import type { WorkedPiece } from "../garment/work/workPiece";
 import { grams, metres, millimetres } from "../units/brands";
 import type { Unknowns } from "../estimate/unknowns";
+import { toEnd, type Steps } from "../steps";
 import { draw, forecastYarns, type YarnForecast } from "./forecast";
 
 export type MissingField = "putUp" | "rows";
@@ -67,29 +60,6 @@ interface UnknownForecast {
 }
 
 export type ProjectForecast = KnownForecast | UnknownForecast;
-
-/** What was laid before, by what it hangs on: whoever lays a project again and again keeps one. */
-export type KnownLaid = Map<string, Laid>;
-
-/** More than this is not kept. */
-const MOST_LAID = 300;
-
-/** What lies across the sections of a project where that needs no reading. */
-export function layUnread(project: Project, known?: KnownFabrics, kept: KnownLaid = new Map()): LaidSections {
-  const aspect = aspectOf(project);
-  if (kept.size > MOST_LAID) kept.clear();
-  const all = new Map<string, Laid>();
-  for (const piece of piecesAndSwatches(project))
-    for (const section of piece.sections) {
-      if (!needsLaying(section) || needsReading(section)) continue;
-      const basis = fabricBasis(project, piece, section, aspect);
-      const laid = kept.get(basis) ?? laySection(piece, section, aspect, known);
-      if (!laid) continue;
-      kept.set(basis, laid);
-      all.set(keyOfSection(piece, section), laid);
-    }
-  return all;
-}
 
 const unknown = (missing: readonly MissingField[], findings: readonly Finding[] = []): UnknownForecast => ({
   known: false,
@@ -147,8 +117,8 @@ const likelyOf = ({ likely }: Belief): Unknowns => {
   return { width: 0, height: 0, drawWidth: 0, drawHeight: 0, loop, give, tail, castOff, extras };
 };
 
-/** Everything that the estimate stands on, each with its source; or why there is none. */
-function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast {
+/** Everything that the estimate stands on, each with its source, in steps; or why there is none. */
+function* basisOf(project: Project, laid: LaidSections): Steps<Basis | UnknownForecast> {
   const yarns = yarnsOf(project);
   const gauged = projectGauge(project);
   const missing: readonly MissingField[] = [
@@ -164,12 +134,15 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
   const { gauge, likely } = belief;
   const pull = { width: Math.exp(likely.drawWidth), height: Math.exp(likely.drawHeight) };
   const drawInSd = marginal(belief, "drawWidth").sd;
-  const each = project.pieces
-    .filter(({ leftOut }) => !leftOut)
-    .map((piece) => ({
+  const worked = project.pieces.filter(({ leftOut }) => !leftOut);
+  const each: { readonly piece: ProjectPiece; readonly planned: PlannedPiece }[] = [];
+  for (const [index, piece] of worked.entries()) {
+    yield { share: (0.5 * index) / worked.length };
+    each.push({
       piece,
       planned: planPiece(project, piece, { gauge, needleMm, laid, without, pull, drawInSd }),
-    }));
+    });
+  }
   const findings = each.flatMap(({ piece, planned }) =>
     planned.findings.map((finding) => ({ ...finding, pieceId: piece.id })),
   );
@@ -195,33 +168,76 @@ function basisOf(project: Project, laid: LaidSections): Basis | UnknownForecast 
       height: isGaugeMeasured(belief, "Height") ? "measured" : sources.height,
       needle: project.needleMm === null ? "assumed" : "measured",
     },
-    worked: new Map(
-      each.map(({ piece, planned }: { piece: { id: string }; planned: PlannedPiece }) => [
-        piece.id,
-        planned.worked,
-      ]),
-    ),
+    worked: new Map(each.map(({ piece, planned }) => [piece.id, planned.worked])),
     findings,
     finishing: [...sewn.findings, ...added.findings],
   };
 }
 
+/** What has been reckoned of a project, on what lies across it. */
+interface Known {
+  readonly laid: LaidSections;
+  basis?: Basis | UnknownForecast;
+  estimate?: ProjectEstimate;
+  answer?: ProjectForecast;
+}
+
+/**
+ * A project is never changed in place: a change makes another one. So all that is asked about one is answered from
+ * what was reckoned of it first, and forgotten with it.
+ */
+const knownOf = new WeakMap<Project, Known>();
+
+function known(project: Project, laid: LaidSections): Known {
+  const before = knownOf.get(project);
+  if (before?.laid === laid) return before;
+  const fresh: Known = { laid };
+  knownOf.set(project, fresh);
+  return fresh;
+}
+
+/** A project whose figures are those of another one takes over what is known of that. */
+export function takeOver(project: Project, from: Project) {
+  const before = knownOf.get(from);
+  if (before) knownOf.set(project, before);
+}
+
+function* estimating(project: Project, laid: LaidSections) {
+  const kept = known(project, laid);
+  const basis = (kept.basis ??= yield* basisOf(project, laid));
+  if (!("plan" in basis)) return basis;
+  kept.estimate ??= estimateProject(basis.plan);
+  return { ...basis, estimate: kept.estimate };
+}
+
 /** What a project most likely takes, with no chances drawn; null without an answer. */
 export function reckonProject(project: Project, laid: LaidSections) {
-  const basis = basisOf(project, laid);
-  return "plan" in basis ? { ...basis, estimate: estimateProject(basis.plan) } : null;
+  const reckoned = toEnd(estimating(project, laid));
+  return "plan" in reckoned ? reckoned : null;
 }
 
 /**
  * The forecast of a project, or what it still needs. `laid` is what lies across its sections, as `layProject`
  * gives it. What cannot be worked is left out and told of, as long as there is something that can.
  */
-export function forecastProject(project: Project, laid: LaidSections = layUnread(project)): ProjectForecast {
-  const basis = basisOf(project, laid);
-  if (!("plan" in basis)) return basis;
-  const estimate = estimateProject(basis.plan);
-  const drawn = draw(basis.belief);
-  const [first, ...others] = forecastYarns(basis.plan, estimate, drawn, project);
-  if (!first) return unknown([], basis.findings);
-  return { known: true, estimate, yarns: [first, ...others], ...basis };
+export const forecastProject = (
+  project: Project,
+  laid: LaidSections = layProject(project),
+): ProjectForecast => toEnd(forecasting(project, laid));
+
+/** The same in steps. Asked again with the same project and the same `laid`, it answers at once. */
+export function* forecasting(project: Project, laid: LaidSections): Steps<ProjectForecast> {
+  const kept = known(project, laid);
+  if (kept.answer) return kept.answer;
+  const reckoned = yield* estimating(project, laid);
+  if (!("plan" in reckoned)) return reckoned;
+  const { plan, belief, estimate } = reckoned;
+  yield { share: 0.6 };
+  const drawn = draw(belief);
+  yield { share: 0.7 };
+  const [first, ...others] = forecastYarns(plan, estimate, drawn, project);
+  kept.answer = first
+    ? { known: true, yarns: [first, ...others], ...reckoned }
+    : unknown([], reckoned.findings);
+  return kept.answer;
 }

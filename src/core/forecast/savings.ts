@@ -1,19 +1,25 @@
 /** What leaving a part out of the work would save: the project with it against the project without it. */
 import { LEAVABLE, type Leavable, type Project } from "../files/project";
 import type { LaidSections } from "../garment/lay";
+import type { Steps } from "../steps";
 import { reckonProject } from "./projectForecast";
 
 /**
  * Yarn in mm that each part takes, of all yarns; of a part that is left out, what that saves. Empty without an
  * answer. Example: a project whose one bobble takes 20 cm more than a knit stitch saves 20 cm without bobbles.
  */
-export function savingsOf(project: Project, laid: LaidSections): ReadonlyMap<Leavable, number> {
+export function* savingsOf(project: Project, laid: LaidSections): Steps<ReadonlyMap<Leavable, number>> {
   const needs = (without: readonly Leavable[]) =>
-    reckonProject({ ...project, without: [...without] }, laid)?.estimate.totalMm ?? null;
+    reckonProject(without === project.without ? project : { ...project, without: [...without] }, laid)
+      ?.estimate.totalMm ?? null;
+  const asItIs = needs(project.without);
   const savings = new Map<Leavable, number>();
-  for (const part of LEAVABLE) {
+  for (const [index, part] of LEAVABLE.entries()) {
+    yield { share: index / LEAVABLE.length };
     const others = project.without.filter((one) => one !== part);
-    const [withIt, withoutIt] = [needs(others), needs([...others, part])];
+    const isOut = project.without.includes(part);
+    const other = needs(isOut ? others : [...others, part]);
+    const [withIt, withoutIt] = isOut ? [other, asItIs] : [asItIs, other];
     if (withIt !== null && withoutIt !== null) savings.set(part, withIt - withoutIt);
   }
   return savings;

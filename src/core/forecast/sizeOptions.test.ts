@@ -1,4 +1,5 @@
 /** Ways to a size are worked through first: taking any gives a project with no new finding, and the size it promised. */
+import { toEnd } from "../steps";
 import fc from "fast-check";
 import { anyProject } from "../estimate/anyProject";
 import type { Project } from "../files/project";
@@ -8,7 +9,8 @@ import { CABLED_IDS } from "../garment/starts/fit";
 import { STARTS, type StartId } from "../garment/starts/startList";
 import { YARN_CLASSES } from "../yarn/classes";
 import { forecastProject } from "./projectForecast";
-import { finishedOf, SIZE_TOLERANCE, sizeOptions } from "./sizeOptions";
+import { finishedOf } from "../estimate/finished";
+import { SIZE_TOLERANCE, sizeOptions } from "./sizeOptions";
 
 /** What can be begun, in any yarn, in its usual size. */
 const anyBegun: fc.Arbitrary<Project> = fc
@@ -50,7 +52,7 @@ function keepsItsWord(project: Project, across: number, along: number): number {
     alongMm: Math.max(10, now.alongMm * along),
   };
   const sized = { ...project, size: { ...project.size, ...wanted, easeMm: 0 } };
-  const options = sizeOptions(sized, layProject);
+  const options = toEnd(sizeOptions(sized, layProject));
   if (!options.ok) return 0;
   for (const option of options.value) {
     const { answer, finished } = worked(option.project);
@@ -96,5 +98,5 @@ test("a project that leaves something out is not sized before that is settled", 
     ...hat,
     pieces: [...hat.pieces, { ...piece, id: "broken", sections: first ? [first] : [] }],
   };
-  expect(sizeOptions(broken, layProject)).toMatchObject({ ok: false });
+  expect(toEnd(sizeOptions(broken, layProject))).toMatchObject({ ok: false });
 });

@@ -5,7 +5,9 @@ import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { read, unread, type Reading } from "../units/reading";
 import { NEEDLE_POWER, nearestNeedle } from "../yarn/thickness";
-import { forecastProject, reckonProject, type Finding, type KnownForecast } from "./projectForecast";
+import { finishedOf, type Finished } from "../estimate/finished";
+import type { Steps } from "../steps";
+import { forecasting, reckonProject, type Finding } from "./projectForecast";
 
 export interface SizeOption {
   readonly id: "nearest" | "fewer" | "more" | "needle";
@@ -19,35 +21,6 @@ export interface SizeOption {
   readonly needM: number;
   /** The project so. */
   readonly project: Project;
-}
-
-/** What a project comes out at: all round or across, and along. */
-export interface Finished {
-  readonly acrossMm: number;
-  readonly alongMm: number;
-}
-
-/**
- * The piece and the section that a size speaks of: those that were chosen, else the fabric that makes up most of the
- * first piece. Null where there is none.
- */
-export function sizedBy({ size }: Pick<Project, "size">, { estimate }: Pick<KnownForecast, "estimate">) {
-  const chosen = estimate.pieces.find(({ id }) => id === size.of?.pieceId);
-  const piece = chosen ?? estimate.pieces[0];
-  const widths = piece?.estimate.widths;
-  const width = widths?.sections.find(({ sectionId }) => sectionId === size.of?.sectionId) ?? widths?.main;
-  return piece && width ? { piece, width } : null;
-}
-
-/** The finished measures that a size speaks of, as often as its piece goes round and up. */
-export function finishedOf(
-  project: Pick<Project, "size">,
-  answer: Pick<KnownForecast, "estimate">,
-): Finished | null {
-  const found = sizedBy(project, answer);
-  if (!found || found.width.widthMm <= 0 || found.piece.estimate.heightMm <= 0) return null;
-  const { around, up } = project.size;
-  return { acrossMm: around * found.width.widthMm, alongMm: up * found.piece.estimate.heightMm };
 }
 
 /** From which size to which; `layOf` lays what lies across a graded project. */
@@ -74,10 +47,14 @@ const CLOSE = 0.002;
  * The nearest of what `make` makes of a width and a length in proportion, tried again with what the first try came
  * out at, since ribs keep their depth and repeats are whole; null where none can be worked.
  */
-function nearestOf(make: (across: number, along: number) => Project, { wanted, now, layOf }: Resizing) {
+function* nearestOf(
+  make: (across: number, along: number) => Project,
+  { wanted, now, layOf }: Resizing,
+): Steps<Project | null> {
   let [across, along] = [wanted.acrossMm / now.acrossMm, wanted.alongMm / now.alongMm];
   let best: { readonly project: Project; readonly miss: number } | null = null;
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    yield { share: round / MOST_ROUNDS };
     const project = make(across, along);
     const reckoned = reckonProject(project, layOf(project));
     const finished = reckoned && finishedOf(project, reckoned);
@@ -135,17 +112,17 @@ const nothingNew = (before: readonly Finding[], now: readonly Finding[]) => {
  * both measures are met within `SIZE_TOLERANCE`. `layOf` lays what lies across a graded project.
  * Errors: no size yet, ease that leaves nothing, a project that has no answer yet or leaves something out.
  */
-export function sizeOptions(
+export function* sizeOptions(
   project: Project,
   layOf: (graded: Project) => LaidSections,
-): Reading<readonly SizeOption[]> {
+): Steps<Reading<readonly SizeOption[]>> {
   const { size } = project;
   if (size.acrossMm === null || size.alongMm === null) return unread("Say a measure and a length first.");
   const wanted = { acrossMm: size.acrossMm + size.easeMm, alongMm: size.alongMm };
   if (wanted.acrossMm < LENGTHS.width.least)
     return unread("With so much taken off nothing is left: less negative ease, or a larger measure.");
   const laid = layOf(project);
-  const answer = forecastProject(project, laid);
+  const answer = yield* forecasting(project, laid);
   const now = answer.known ? finishedOf(project, answer) : null;
   if (!answer.known || !now)
     return unread("The project has no answer yet: what it lacks is told at the top.");
@@ -164,30 +141,30 @@ export function sizeOptions(
     const graded = gradeProject(project, laid, grading({ along, rows: along / times }));
     return onNeedle(graded, answer.plan.needleMm, times ** (1 / NEEDLE_POWER));
   }, resizing);
-  const ways: readonly (Pick<SizeOption, "id" | "name"> & { readonly project: Project | null })[] = [
-    { id: "nearest", name: "nearest count", project: resized(project, laid, resizing) },
-    { id: "fewer", name: "one repeat fewer", project: repeated(-1) },
-    { id: "more", name: "one repeat more", project: repeated(1) },
-    { id: "needle", name: "same count, other needle", project: sameCount },
+  const ways: readonly (Pick<SizeOption, "id" | "name"> & { readonly steps: Steps<Project | null> })[] = [
+    { id: "nearest", name: "nearest count", steps: resized(project, laid, resizing) },
+    { id: "fewer", name: "one repeat fewer", steps: repeated(-1) },
+    { id: "more", name: "one repeat more", steps: repeated(1) },
+    { id: "needle", name: "same count, other needle", steps: sameCount },
   ];
-  const options = ways.flatMap(({ id, name, project: way }): readonly SizeOption[] => {
-    if (!way) return [];
-    const answered = forecastProject(way, layOf(way));
+  const options: SizeOption[] = [];
+  for (const { id, name, steps } of ways) {
+    const way = yield* steps;
+    if (!way) continue;
+    const answered = yield* forecasting(way, layOf(way));
     const finished = answered.known ? finishedOf(way, answered) : null;
-    if (!answered.known || !finished || !isMet(wanted, finished)) return [];
-    if (!nothingNew(answer.findings, answered.findings)) return [];
-    return [
-      {
-        id,
-        name,
-        project: way,
-        ...finished,
-        offAcrossMm: finished.acrossMm - wanted.acrossMm,
-        offAlongMm: finished.alongMm - wanted.alongMm,
-        balls: answered.yarns.reduce((sum, { advised }) => sum + advised.balls, 0),
-        needM: answered.estimate.totalMm / 1000,
-      },
-    ];
-  });
+    if (!answered.known || !finished || !isMet(wanted, finished)) continue;
+    if (!nothingNew(answer.findings, answered.findings)) continue;
+    options.push({
+      id,
+      name,
+      project: way,
+      ...finished,
+      offAcrossMm: finished.acrossMm - wanted.acrossMm,
+      offAlongMm: finished.alongMm - wanted.alongMm,
+      balls: answered.yarns.reduce((sum, { advised }) => sum + advised.balls, 0),
+      needM: answered.estimate.totalMm / 1000,
+    });
+  }
   return read(options);
 }

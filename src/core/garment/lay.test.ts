@@ -112,7 +112,7 @@ test.each([
 
 test("a row of panels that is being read has no answer and no complaint yet", () => {
   const project = withRow([{ panelId: "seed", times: 1, joined: "repeat" }]);
-  expect(forecastProject(project)).toEqual({ known: false, missing: [], findings: [] });
+  expect(forecastProject(project, new Map())).toEqual({ known: false, missing: [], findings: [] });
 });
 
 test("the aspect is the gauge's; without any gauge or yarn the usual one", () => {

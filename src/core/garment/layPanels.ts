@@ -1,7 +1,7 @@
 /** Rows of written panels, read and laid across; and everything that lies in a project. */
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project, ProjectPiece } from "../files/project";
-import type { FabricSection } from "../files/sections";
+import type { FabricSection, ProjectSection } from "../files/sections";
 import { isWrong } from "../instructions/findings";
 import { parsePattern, readPattern, type ParsedPattern, type ReadPattern } from "../instructions/read";
 import { repeatOf, takenAcross } from "../instructions/repeated";
@@ -11,6 +11,7 @@ import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
 import { cutPanel, withoutPurls } from "../panels/repeats";
 import {
+  fabricBasis,
   keyOfSection,
   lay,
   layUnread,
@@ -18,6 +19,7 @@ import {
   needsLaying,
   needsReading,
   ropesOf,
+  type Laid,
   type LaidSections,
   type Unlaid,
 } from "./lay";
@@ -119,25 +121,48 @@ function parsedOnce(text: string): ParsedPattern {
   return parsed;
 }
 
-/** What lies across every section of a project that begins a fabric, and the rows of those that are written. */
-export function layProject(project: Project, known?: KnownFabrics): LaidSections {
+/** What was laid before, by what it hangs on: whoever lays a project again and again keeps one. */
+export type KnownLaid = Map<string, Laid>;
+
+/** More than this is not kept. */
+const MOST_LAID = 300;
+
+/** What lies across one section; null where nothing does. */
+function laySection(
+  project: Project,
+  piece: ProjectPiece,
+  section: ProjectSection,
+  known?: KnownFabrics,
+): Laid | null {
   const aspect = aspectOf(project);
-  const all = piecesAndSwatches(project).flatMap((piece) =>
-    piece.sections.map((section) => ({ piece, section })),
-  );
-  return new Map(
-    all.flatMap(({ piece, section }) => {
-      if (!needsLaying(section)) return [];
-      if (section.kind === "written")
-        return [[keyOfSection(piece, section), layWritten(parsedOnce(section.text))] as const];
-      if (!needsReading(section)) {
-        const laid = layUnread(piece, section, aspect, known);
-        return laid ? [[keyOfSection(piece, section), laid] as const] : [];
-      }
-      const across = section.kind === "fabric" ? acrossOf(project, piece, section) : null;
-      if (!across) return [];
-      const laid = "message" in across ? across : lay(across, { aspect, blocking: piece.blocking }, known);
-      return [[keyOfSection(piece, section), laid] as const];
-    }),
-  );
+  if (section.kind === "written") return layWritten(parsedOnce(section.text));
+  if (!needsReading(section)) return layUnread(piece, section, aspect, known);
+  const across = section.kind === "fabric" ? acrossOf(project, piece, section) : null;
+  if (!across || "message" in across) return across;
+  return lay(across, { aspect, blocking: piece.blocking }, known);
+}
+
+/**
+ * What lies across every section of a project that begins a fabric, and the rows of those that are written. With
+ * `kept`, what a section had across it before is the same object again, as long as nothing of it changes.
+ */
+export function layProject(
+  project: Project,
+  known?: KnownFabrics,
+  kept: KnownLaid = new Map(),
+): LaidSections {
+  const aspect = aspectOf(project);
+  if (kept.size > MOST_LAID) kept.clear();
+  const all = new Map<string, Laid>();
+  for (const piece of piecesAndSwatches(project))
+    for (const section of piece.sections) {
+      if (!needsLaying(section)) continue;
+      const basis = fabricBasis(project, piece, section, aspect);
+      const laid = kept.get(basis) ?? laySection(project, piece, section, known);
+      if (!laid) continue;
+      // What cannot be laid is told by the names of its panels, and those may change.
+      if (laid.ok) kept.set(basis, laid);
+      all.set(keyOfSection(piece, section), laid);
+    }
+  return all;
 }

@@ -7,14 +7,14 @@ import type { Project } from "../files/project";
 import { newEntry, type ShelfEntry } from "../files/shelf";
 import { stockAt } from "@/demo/standIn";
 import { shopListSchema, type ShopList } from "../files/shopList";
-import { layUnread, type KnownLaid } from "../forecast/projectForecast";
+import { layProject, type KnownLaid } from "../garment/layPanels";
 import { orderAdvice } from "./advice";
 import { reckoningGroup, type GroupBalls } from "./group";
 import { componentsOf, marketOf, offersIn, projectMarket, sellerOf } from "./market";
 
 const KNOWN = new Map();
 const KEPT: KnownLaid = new Map();
-const layOf = (project: Project) => layUnread(project, KNOWN, KEPT);
+const layOf = (project: Project) => layProject(project, KNOWN, KEPT);
 
 const label = labelSchema.parse({
   name: "Tarnock Aran",

@@ -7,7 +7,9 @@ import { putUpId, type BeliefId } from "../belief/axes";
 import { CERTAINTIES } from "../forecast/forecast";
 import { drawsOf, normalsFrom } from "../forecast/draws";
 import { reckonProject } from "../forecast/projectForecast";
-import { finishedOf, resized, type Finished } from "../forecast/sizeOptions";
+import { finishedOf, type Finished } from "../estimate/finished";
+import { resized } from "../forecast/sizeOptions";
+import type { Steps } from "../steps";
 import type { LaidSections } from "../garment/lay";
 import { rankOf, valueOfRank } from "./enough";
 
@@ -72,10 +74,14 @@ interface Sized {
 }
 
 /** The project in the size of a kit, with what it takes; null where it has no answer. */
-function knittingOf(kit: Kit, project: Project, { yarnId, layOf, laid, own, now }: Sized): Knitting | null {
+function* knittingOf(
+  kit: Kit,
+  project: Project,
+  { yarnId, layOf, laid, own, now }: Sized,
+): Steps<Knitting | null> {
   const wanted = { acrossMm: kit.acrossMm ?? now.acrossMm, alongMm: kit.alongMm ?? now.alongMm };
   const same = wanted.acrossMm === now.acrossMm && wanted.alongMm === now.alongMm;
-  const sized = same ? project : (resized(project, laid, { wanted, now, layOf }) ?? project);
+  const sized = same ? project : ((yield* resized(project, laid, { wanted, now, layOf })) ?? project);
   const reckoned = sized === project ? own : reckonProject(sized, layOf(sized));
   if (reckoned?.findings.some(({ leftOut }) => leftOut)) return null;
   const need = reckoned && needOf(reckoned.plan).get(yarnId);
@@ -189,7 +195,7 @@ export type GroupReckoned =
 export function* reckoningGroup(
   project: Project,
   { yarnId, layOf }: { readonly yarnId: string; readonly layOf: (project: Project) => LaidSections },
-): Generator<{ readonly share: number }, GroupReckoned> {
+): Steps<GroupReckoned> {
   const { kits } = project.order;
   const all = kits.reduce((sum, { count }) => sum + count, 0);
   if (all === 0) return { ok: false, message: "Add kits first: how many, in which size." };
@@ -203,7 +209,7 @@ export function* reckoningGroup(
   const sums = new Float64Array(draws);
   let done = 0;
   for (const [index, kit] of kits.entries()) {
-    const knitting = own && now && knittingOf(kit, project, { yarnId, layOf, laid, own, now });
+    const knitting = own && now && (yield* knittingOf(kit, project, { yarnId, layOf, laid, own, now }));
     if (!knitting)
       return {
         ok: false,

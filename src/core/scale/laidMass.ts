@@ -1,7 +1,4 @@
 /** What things weigh that are laid on the simulated scale: made up, but as such things might weigh. */
-import { deviationsOf } from "../belief/axes";
-import type { Belief } from "../belief/believe";
-
 const BOWL_G = 182.4;
 const USUAL_SWATCH_G = 14;
 const USUAL_BALL_G = 50;
@@ -16,14 +13,20 @@ function strayOf(text: string): number {
   return ((hash >>> 0) / 4294967295) * 2 - 1;
 }
 
+/** What is known of a swatch and of the ball that it is of; null where it is not. */
+interface Known {
+  readonly name: string;
+  /** What its yarn and stitches would weigh, as it was expected before it was ever weighed. */
+  readonly expectedG: number | null;
+  readonly ballG: number | null;
+}
+
 /**
  * Mass in g of a thing: the swatch, a ball of its yarn, a bowl. A swatch strays by up to 5 % from what its yarn
  * and stitches would give, one of the same name always the same way. Example: a bowl is 182.4 g.
  */
-export function laidMass(thing: string, swatchId: string, belief: Belief | null): number {
+export function laidMass(thing: string, { name, expectedG, ballG }: Known): number {
   if (thing === "bowl") return BOWL_G;
-  if (thing === "ball") return belief?.basis.project.yarns[0]?.putUp?.massG ?? USUAL_BALL_G;
-  const of = belief?.swatches.find(({ swatch }) => swatch.id === swatchId);
-  const expected = belief && of?.massOf?.(deviationsOf(belief.prior.axes, belief.prior.mean));
-  return (expected ?? USUAL_SWATCH_G) * (1 + STRAYS * strayOf(of?.swatch.name ?? ""));
+  if (thing === "ball") return ballG ?? USUAL_BALL_G;
+  return (expectedG ?? USUAL_SWATCH_G) * (1 + STRAYS * strayOf(name));
 }

@@ -3,7 +3,8 @@ import { anyProject } from "../estimate/anyProject";
 import { candidateSchema, KEEPS, type Candidate } from "../files/candidates";
 import { checkProject } from "../files/projectFile";
 import type { Project } from "../files/project";
-import { forecastProject, layUnread, reckonProject, type KnownLaid } from "../forecast/projectForecast";
+import { forecastProject, reckonProject } from "../forecast/projectForecast";
+import { layProject, type KnownLaid } from "../garment/layPanels";
 import { compare, outcomeOf, patternFigures, type Comparison } from "./outcome";
 import { quickly, rankBasis } from "./rank";
 import { ownCandidate, strandOf, swapProject } from "./swapProject";
@@ -12,7 +13,7 @@ import { verdictOf } from "./verdict";
 
 const KNOWN = new Map();
 const KEPT: KnownLaid = new Map();
-const layOf = (project: Project) => layUnread(project, KNOWN, KEPT);
+const layOf = (project: Project) => layProject(project, KNOWN, KEPT);
 
 const hex = fc.integer({ min: 0, max: 0xffffff }).map((value) => `#${value.toString(16).padStart(6, "0")}`);
 const orNull = <Value>(of: fc.Arbitrary<Value>) => fc.option(of, { nil: null });

@@ -3,12 +3,12 @@ import { priceList } from "@/demo/priceList";
 import { demoProject } from "@/demo/slipover";
 import { answerTo } from "../estimate/anyProject";
 import { candidateName, type Candidate } from "../files/candidates";
-import { layUnread, type KnownLaid } from "../forecast/projectForecast";
+import { layProject, type KnownLaid } from "../garment/layPanels";
 import { marketOf } from "../order/market";
 import { toMetres } from "../units/brands";
 import { massOf } from "../yarn/putUp";
 import { gather } from "./gather";
-import { compareAll, type Side } from "./sideBySide";
+import { comparing, type Side } from "./sideBySide";
 
 const sources = { entries: demoShelf().entries, shop: priceList };
 const found = gather("Tarnock Aran, lichen", sources);
@@ -46,9 +46,9 @@ test("columns are told one by one, the pattern's own first, what cannot be recko
   };
   const sides: Side[] = [];
   const markets = { "Osmuth Chunky, barley": marketOf("Osmuth Chunky, barley", sources, project.name) };
-  const steps = compareAll(
+  const steps = comparing(
     { ...project, swap },
-    { layOf: (one) => layUnread(one, KNOWN, KEPT), markets, pace: 22, onSide: (side) => sides.push(side) },
+    { layOf: (one) => layProject(one, KNOWN, KEPT), markets, pace: 22, onSide: (side) => sides.push(side) },
   );
   let step = steps.next();
   expect(sides).toHaveLength(1);

@@ -6,7 +6,7 @@ import type { Project } from "../files/project";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
 import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
-import { finishedOf } from "../forecast/sizeOptions";
+import { finishedOf } from "../estimate/finished";
 import type { Source } from "../garment/projectGauge";
 import { toMetres, type Metres, type Millimetres } from "../units/brands";
 import type { Clarity } from "../yarn/clarity";

@@ -1,4 +1,6 @@
 /** Many yarns put in order in a short time: reckoned from the pattern's own yarn, not stitch by stitch. */
+import { inOrder, type Ranked } from "./ranked";
+import type { Steps } from "../steps";
 import type { Candidate, Keep } from "../files/candidates";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import { CERTAINTIES, type Certainty } from "../forecast/forecast";
@@ -11,26 +13,6 @@ import { texOf } from "../yarn/putUp";
 import { bandGauge, bandNeedle, heldOf, strandOf } from "./swapProject";
 
 const { log, exp, sqrt, abs } = Math;
-
-/** A candidate with what is soon said of it. */
-export interface Ranked {
-  readonly candidate: Candidate;
-  readonly stitchesPer10Cm: number;
-  /** Whether the band says so, or it is what such a yarn usually knits. */
-  readonly fromBand: boolean;
-  /** Of the strand that is knitted with. */
-  readonly needM: number;
-  readonly grams: number;
-  readonly balls: number;
-  /** For the balls at the candidate's own price; null without one. */
-  readonly cost: number | null;
-  /** Width of the same stitches against the pattern's yarn. */
-  readonly wider: number;
-  readonly firmnessRatio: number;
-  readonly clarity: number;
-  /** How far it is from the pattern's yarn, 0 for none: thickness first, then cloth. */
-  readonly far: number;
-}
 
 /** What the pattern's own yarn says for all of them. */
 export interface RankBasis {
@@ -104,22 +86,11 @@ export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
   };
 }
 
-const BY = {
-  near: ({ far }: Ranked) => far,
-  cheap: ({ cost }: Ranked) => cost ?? Infinity,
-  clear: ({ clarity }: Ranked) => -clarity,
-  light: ({ grams }: Ranked) => grams,
-} as const;
-export type RankBy = keyof typeof BY;
-
 /** How many are reckoned between two words about how far it has come. */
 const SPELL = 25;
 
 /** Candidates in order, the best first; steps so that whoever drives it can show how far it is and stop. */
-export function* ranking(
-  candidates: readonly Candidate[],
-  basis: RankBasis,
-): Generator<{ readonly share: number }, readonly Ranked[]> {
+export function* ranking(candidates: readonly Candidate[], basis: RankBasis): Steps<readonly Ranked[]> {
   const ranked: Ranked[] = [];
   for (const [index, candidate] of candidates.entries()) {
     const one = quickly(candidate, basis);
@@ -128,6 +99,3 @@ export function* ranking(
   }
   return inOrder(ranked, "near");
 }
-
-export const inOrder = (ranked: readonly Ranked[], by: RankBy) =>
-  ranked.toSorted((a, b) => BY[by](a) - BY[by](b) || a.far - b.far);

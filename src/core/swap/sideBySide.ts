@@ -1,4 +1,5 @@
 /** All substitutes of a project, one after the other, beside the pattern's own yarn. */
+import type { Steps } from "../steps";
 import { candidateName } from "../files/candidates";
 import type { Project } from "../files/project";
 import type { Market } from "../order/market";
@@ -28,10 +29,10 @@ const NOTHING: Market = { offers: [], sellers: [] };
  * Tells each column as soon as it is reckoned, the pattern's own first, and steps between them; ends with all of them,
  * or none where the project has no answer.
  */
-export function* compareAll(
+export function* comparing(
   project: Project,
   { layOf, markets, pace, onSide }: Asked,
-): Generator<{ readonly share: number }, readonly Side[]> {
+): Steps<readonly Side[]> {
   const offersOf: OffersOf = (name) => markets[name] ?? NOTHING;
   const { keep, candidates } = project.swap;
   const comparison = { keep, layOf, offersOf, pace };

@@ -5,11 +5,13 @@ import { newSwatch } from "../files/swatches";
 import { candidateName, candidateSchema, KEEPS, type Candidate, type Keep } from "../files/candidates";
 import type { Project } from "../files/project";
 import { newSection } from "../files/sections";
-import { forecastProject, layUnread, reckonProject, type KnownLaid } from "../forecast/projectForecast";
+import { forecastProject, reckonProject } from "../forecast/projectForecast";
+import { layProject, type KnownLaid } from "../garment/layPanels";
 import { checkProject } from "../files/projectFile";
 import { assumedGauge } from "../yarn/thickness";
 import { compare, outcomeOf, patternFigures, type Comparison, type Outcome } from "./outcome";
-import { inOrder, quickly, rankBasis, ranking } from "./rank";
+import { inOrder } from "./ranked";
+import { quickly, rankBasis, ranking } from "./rank";
 import { candidateClarity } from "./seen";
 import { ownCandidate, swapProject } from "./swapProject";
 import { takenUp } from "./takeUp";
@@ -17,7 +19,7 @@ import { verdictOf } from "./verdict";
 
 const KNOWN = new Map();
 const KEPT: KnownLaid = new Map();
-const layOf = (project: Project) => layUnread(project, KNOWN, KEPT);
+const layOf = (project: Project) => layProject(project, KNOWN, KEPT);
 const comparison = (given: Partial<Comparison> = {}): Comparison => ({
   keep: "size",
   layOf,

@@ -6,7 +6,7 @@ import type { Project } from "../files/project";
 import type { ProjectSection } from "../files/sections";
 import { plainStitch } from "../fabric/plainStitch";
 import { reckonProject } from "../forecast/projectForecast";
-import { sizedBy } from "../forecast/sizeOptions";
+import { sizedBy } from "../estimate/finished";
 import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { needleAt, projectGauge } from "../garment/projectGauge";

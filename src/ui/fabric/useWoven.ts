@@ -1,7 +1,7 @@
 import { proxy } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import type { RelaxOptions } from "@/core/fabric/relax";
-import { loom } from "@/state/workers";
+import { loom } from "@/state/engine/workers";
 import type { Woven } from "@/workers/loom.worker";
 
 export interface Weaving {

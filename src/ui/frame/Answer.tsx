@@ -1,12 +1,13 @@
 "use client";
 import { Said } from "@/ui/parts/Said";
-import type { Finding, KnownForecast, MissingField } from "@/core/forecast/projectForecast";
+import type { KnownSeen } from "@/core/engine/seen";
+import type { Finding, MissingField } from "@/core/forecast/projectForecast";
 import { formatYarn } from "@/core/units/format";
 import { toMetres } from "@/core/units/brands";
 import { tellBall } from "@/core/yarn/putUp";
-import { useAnswer, useAnswerIsBehind } from "@/state/answer";
+import { useAnswer, useAnswerIsBehind, useHasFailed } from "@/state/engine/answer";
 import { useProjectPart } from "@/state/projectStore";
-import { useOmissions } from "@/state/omissions";
+import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/settings";
 import { FieldLink } from "@/ui/parts/FieldLink";
 import { OneYarn, SeveralYarns, toldBalls } from "./AnswerFigures";
@@ -21,6 +22,7 @@ const MISSING: { readonly [Field in MissingField]: string } = {
 export function Answer() {
   const answer = useAnswer();
   const behind = useAnswerIsBehind();
+  const failed = useHasFailed();
   return (
     <section
       aria-label="Answer"
@@ -28,6 +30,12 @@ export function Answer() {
       // What is soon in place does not blink; what takes longer is seen to be on its way.
       className="min-w-0 flex-1 transition-opacity aria-busy:opacity-60 aria-busy:delay-300 max-md:basis-full md:max-w-3xl"
     >
+      {failed && (
+        <p role="alert" className="pt-3 text-madder">
+          This could not be reckoned; what stands here is the answer before it. Undo takes the last change
+          back.
+        </p>
+      )}
       {answer.known ? <KnownAnswer answer={answer} /> : <MissingAnswer {...answer} />}
     </section>
   );
@@ -47,7 +55,7 @@ function MissingAnswer({ missing, findings: [finding] }: MissingAnswerProps) {
             <strong className="font-display text-2xl">No answer yet.</strong> <Said>{finding.message}</Said>
           </>
         ) : (
-          "Reading the panels …"
+          "Working it out …"
         )}
       </p>
     );
@@ -65,7 +73,7 @@ function MissingAnswer({ missing, findings: [finding] }: MissingAnswerProps) {
   );
 }
 
-function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
+function KnownAnswer({ answer }: { readonly answer: KnownSeen }) {
   const whole = useOmissions().length === 0;
   const { yarns, weighed } = answer;
   const [first] = yarns;
@@ -78,7 +86,7 @@ function KnownAnswer({ answer }: { readonly answer: KnownForecast }) {
 }
 
 /** Something is left out: what the rest takes, and no chance, since there is none for the whole. */
-function SoFar({ yarns }: { readonly yarns: KnownForecast["yarns"] }) {
+function SoFar({ yarns }: { readonly yarns: KnownSeen["yarns"] }) {
   const units = useUnits();
   const names = useProjectPart((project) => project.yarns);
   return (

@@ -1,6 +1,6 @@
 "use client";
-import type { YarnForecast } from "@/core/forecast/forecast";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { SeenYarn } from "@/core/engine/seen";
+import type { KnownSeen } from "@/core/engine/seen";
 import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { tellBall, tellLength } from "@/core/yarn/putUp";
@@ -42,7 +42,7 @@ function Certainty() {
  * What would sharpen the answer, and what it was told to leave out. The first is worked out behind the page: its room is
  * kept, so that nothing below moves under a hand when it comes.
  */
-const Beside = ({ yarn }: { readonly yarn: YarnForecast }) => (
+const Beside = ({ yarn }: { readonly yarn: SeenYarn }) => (
   <div className="min-h-16 max-w-72 text-sm max-md:min-h-11 max-md:max-w-none">
     <Sharpen doubts={yarn.doubts} />
     <SaidToLeaveOut />
@@ -50,7 +50,7 @@ const Beside = ({ yarn }: { readonly yarn: YarnForecast }) => (
 );
 
 interface OneYarnProps {
-  readonly yarn: YarnForecast;
+  readonly yarn: SeenYarn;
   readonly weighed: boolean;
 }
 
@@ -59,7 +59,7 @@ const KEPT_WIDTH =
 
 const bare = (chance: number, weighed: boolean) => formatChance(chance, weighed).replace(" in 100", "");
 
-const chanceAtWidth = ({ atWidth }: YarnForecast, balls: number) =>
+const chanceAtWidth = ({ atWidth }: SeenYarn, balls: number) =>
   atWidth.around.find((one) => one.balls === balls)?.chance ?? 0;
 
 /** The second chance of the balls that are advised. */
@@ -131,7 +131,7 @@ export function SeveralYarns({
   yarns,
   weighed,
 }: {
-  readonly yarns: KnownForecast["yarns"];
+  readonly yarns: KnownSeen["yarns"];
   readonly weighed: boolean;
 }) {
   const units = useUnits();

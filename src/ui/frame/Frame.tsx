@@ -3,7 +3,7 @@ import dynamic from "next/dynamic";
 import { useEffect, useState, type ReactNode } from "react";
 import { Toaster, toast } from "sonner";
 import { useGlossary } from "@/state/glossary";
-import { useProjectStore } from "@/state/projectStore";
+import { useIsAnswered } from "@/state/engine/answer";
 import { openStart, useStartSheet } from "@/state/startSheet";
 import { startSession } from "@/state/session";
 import { Answer } from "./Answer";
@@ -34,7 +34,8 @@ const ToolsDrawer = dynamic(
 
 /** What stands around every bench: header, strand, answer, benches. */
 export function Frame({ children }: { readonly children: ReactNode }) {
-  const ready = useProjectStore((state) => state.ready);
+  // What stands above everything is there from the first moment on: nothing moves under a hand when it comes.
+  const opened = useIsAnswered();
   const [listOpen, setListOpen] = useState(false);
   useEffect(() => startSession((word) => toast.warning(word, { duration: 12_000 })), []);
   const [settingsOpen, setSettingsOpen] = useState(false);
@@ -47,7 +48,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
     <>
       <div className="mx-auto max-w-[1360px] px-3 pb-24 sm:px-6 md:pb-8">
         <Header onShortcuts={() => setListOpen(true)} onSettings={() => setSettingsOpen(true)} />
-        {ready ? (
+        {opened ? (
           <>
             <section aria-label="Strand">
               <StrandRuler />

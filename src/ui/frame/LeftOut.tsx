@@ -8,7 +8,7 @@ import { FIGURES } from "@/core/files/figures";
 import type { Project } from "@/core/files/project";
 import { KINDS } from "@/core/belief/kinds";
 import type { Wording } from "@/core/stitches/wording";
-import { leaveOut, openOmission, takeIn, useOmissions, useSaidToLeaveOut } from "@/state/omissions";
+import { leaveOut, openOmission, takeIn, useOmissions, useSaidToLeaveOut } from "@/state/engine/omissions";
 import { useProject } from "@/state/projectStore";
 import { useSettings } from "@/state/settings";
 import { extraName } from "@/core/estimate/extras";

@@ -1,6 +1,6 @@
 import Link from "next/link";
 import type { Doubt } from "@/core/forecast/doubt";
-import { useNextMeasures } from "@/state/nextMeasures";
+import { useNextMeasures } from "@/state/engine/questions";
 import { useProjectPart } from "@/state/projectStore";
 import { savesWords } from "@/ui/swatches/nextWords";
 import { FieldLink } from "@/ui/parts/FieldLink";

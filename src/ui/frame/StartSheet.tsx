@@ -78,6 +78,12 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
       says={says}
     />
   );
+  const add = async (wanted: Wish) => {
+    const added = await addBegun(wanted);
+    if (!added.ok) return void toast.error(added.message);
+    toast.success(`${kind?.name ?? "It"} added in the project’s own yarn and gauge`, undoable);
+    onDone();
+  };
   return (
     <form
       className="mt-3 grid gap-3"
@@ -142,11 +148,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
         <Button
           disabled={!wish || start === "empty"}
           onClick={() => {
-            if (!wish) return;
-            const added = addBegun(wish);
-            if (!added.ok) return void toast.error(added.message);
-            toast.success(`${kind?.name ?? "It"} added in the project’s own yarn and gauge`, undoable);
-            onDone();
+            if (wish) void add(wish);
           }}
         >
           Add to the open project

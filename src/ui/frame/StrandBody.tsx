@@ -1,4 +1,4 @@
-import type { YarnForecast } from "@/core/forecast/forecast";
+import type { SeenYarn } from "@/core/engine/seen";
 import type { Strand, StrandPart } from "@/core/estimate/strand";
 
 const COLOURS: { readonly [Part in StrandPart]: string } = {
@@ -13,7 +13,7 @@ const COLOURS: { readonly [Part in StrandPart]: string } = {
 const MOST_TICKS = 120;
 
 interface StrandBodyProps {
-  readonly forecast: YarnForecast;
+  readonly forecast: SeenYarn;
   readonly strand: Strand;
   readonly share: (mm: number) => string;
 }

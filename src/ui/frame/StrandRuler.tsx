@@ -2,14 +2,14 @@
 import { useSaid } from "@/ui/parts/Said";
 import { useRouter } from "next/navigation";
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
-import type { YarnForecast } from "@/core/forecast/forecast";
+import type { SeenYarn } from "@/core/engine/seen";
 import { middleOfRow, placeOn, type Place, type Strand, type StrandPart } from "@/core/estimate/strand";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { tellLength } from "@/core/yarn/putUp";
-import { useAnswer } from "@/state/answer";
+import { useAnswer } from "@/state/engine/answer";
 import { chooseSection } from "@/state/chosenPiece";
 import { pointAt, usePointer } from "@/state/pointer";
-import { useOmissions } from "@/state/omissions";
+import { useOmissions } from "@/state/engine/omissions";
 import { useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { BallMarks } from "./BallMarks";
@@ -58,7 +58,7 @@ export function StrandRuler() {
 }
 
 interface DrawnStrandProps {
-  readonly forecast: YarnForecast;
+  readonly forecast: SeenYarn;
   readonly strand: Strand;
   /** Length that the whole width of the screen stands for. */
   readonly scaleMm: number;

@@ -2,8 +2,8 @@
 import dynamic from "next/dynamic";
 import { useEffect, useState } from "react";
 import { componentsOf } from "@/core/order/market";
-import { useAnswer } from "@/state/answer";
-import { useOmissions } from "@/state/omissions";
+import { useAnswer } from "@/state/engine/answer";
+import { useOmissions } from "@/state/engine/omissions";
 import { useMarket, useAdvice } from "@/state/order";
 import { openShop } from "@/state/shop";
 import { useProjectPart } from "@/state/projectStore";

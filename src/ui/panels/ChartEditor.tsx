@@ -4,7 +4,7 @@ import type { ChartAct } from "@/core/instructions/editChart";
 import type { Chart } from "@/core/panels/chart";
 import type { Selection } from "@/core/panels/edit";
 import { openGlossary } from "@/state/glossary";
-import { reckoner } from "@/state/workers";
+import { reader } from "@/state/engine/workers";
 import { useSettings } from "@/state/settings";
 import { ACTS, PLACINGS } from "./chartKeys";
 import { ChartView } from "./ChartView";
@@ -46,10 +46,10 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
     if (!extend || to.row !== at.row) setAnchor(to.column);
   };
   const act = async (what: ChartAct) => {
-    onText(await reckoner().editChart(text, selection, what, { naming, words }));
+    onText(await reader().editChart(text, selection, what, { naming, words }));
   };
   const copy = async () => {
-    copied.current = await reckoner().copyFromChart(text, selection, { naming, words });
+    copied.current = await reader().copyFromChart(text, selection, { naming, words });
   };
   const paste = () => act({ type: "paste", copied: copied.current });
   const press = (event: KeyboardEvent) => {

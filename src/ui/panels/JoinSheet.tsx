@@ -2,7 +2,7 @@
 import { useState, type ReactNode } from "react";
 import { LIBRARY } from "@/core/panels/library";
 import { useOwnPanels } from "@/state/panels";
-import { reckoner } from "@/state/workers";
+import { reader } from "@/state/engine/workers";
 import { useSettings } from "@/state/settings";
 import { Sheet } from "@/ui/parts/Sheet";
 
@@ -29,11 +29,10 @@ export function JoinSheet({ open, onOpenChange, text, onMade }: JoinSheetProps) 
   };
   const join = async () => {
     const chosen = all.find(({ id }) => id === other);
-    if (chosen)
-      done(await reckoner().joinTexts(text, chosen.text, { naming, words }), `beside ${chosen.name}`);
+    if (chosen) done(await reader().joinTexts(text, chosen.text, { naming, words }), `beside ${chosen.name}`);
   };
   const end = async () =>
-    done(await reckoner().endTextWithRow(text, endRow, atLeast, { naming, words }), `to row ${endRow}`);
+    done(await reader().endTextWithRow(text, endRow, atLeast, { naming, words }), `to row ${endRow}`);
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title="Join or end">
       <div className="mt-4 grid gap-3">

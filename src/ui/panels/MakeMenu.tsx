@@ -3,7 +3,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import type { TransformId } from "@/core/instructions/transformText";
 import { addPanel } from "@/state/panels";
-import { reckoner } from "@/state/workers";
+import { reader } from "@/state/engine/workers";
 import { useSettings } from "@/state/settings";
 import { Menu } from "@/ui/parts/Menu";
 import { JoinSheet } from "./JoinSheet";
@@ -30,7 +30,7 @@ export function MakeMenu({ name, text, onMade }: MakeMenuProps) {
     else onMade(addPanel({ name: `${name}, ${suffix}`, text: made }, name));
   };
   const transform = async (id: TransformId, suffix: string) =>
-    keep(await reckoner().transformText(text, id, { naming, words }), suffix);
+    keep(await reader().transformText(text, id, { naming, words }), suffix);
   const acts = [
     ...TRANSFORMS.map(({ id, name: label, suffix }) => ({
       name: label,

@@ -4,7 +4,7 @@ import { memo, useState } from "react";
 import type { ProjectPanel } from "@/core/files/project";
 import { openGlossary } from "@/state/glossary";
 import { useSettings } from "@/state/settings";
-import type { StudiedPanel } from "@/workers/reckoner.worker";
+import type { StudiedPanel } from "@/workers/reader.worker";
 import { IconButton } from "@/ui/parts/IconButton";
 import { ChartThumb } from "./ChartThumb";
 

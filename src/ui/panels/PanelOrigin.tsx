@@ -3,7 +3,7 @@ import { typed } from "@/state/projectStore";
 import { useEffect, useState } from "react";
 import type { ProjectPanel } from "@/core/files/project";
 import { editOrigin, editPanel } from "@/state/panels";
-import { reckoner } from "@/state/workers";
+import { reader } from "@/state/engine/workers";
 
 const FIELDS = [
   { part: "from", name: "From", hint: "pattern, book, person" },
@@ -67,7 +67,7 @@ function useChangedRows(before: string, after: string): string {
   useEffect(() => {
     let current = true;
     const ask = async () => {
-      const words = before ? await reckoner().changedRows(before, after) : "";
+      const words = before ? await reader().changedRows(before, after) : "";
       if (current) setChanged(words);
     };
     void ask();

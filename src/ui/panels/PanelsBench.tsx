@@ -3,8 +3,8 @@ import { typed } from "@/state/projectStore";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/panels";
-import { reckoner } from "@/state/workers";
-import type { StudiedPanel } from "@/workers/reckoner.worker";
+import { reader } from "@/state/engine/workers";
+import type { StudiedPanel } from "@/workers/reader.worker";
 import { MakeMenu } from "./MakeMenu";
 import { PanelList } from "./PanelList";
 import { PanelOrigin } from "./PanelOrigin";
@@ -22,7 +22,7 @@ export function PanelsBench() {
   const [chosen, setChosen] = useState("honeycomb");
   useEffect(() => {
     let current = true;
-    void reckoner()
+    void reader()
       .studyLibrary()
       .then((panels) => {
         if (current) setLibrary(panels);

@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
-import { reckoner } from "@/state/workers";
+import { reader } from "@/state/engine/workers";
 import { setNaming, setWords, useSettings } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { NAMING, WORDS } from "@/ui/frame/settingChoices";
@@ -31,7 +31,7 @@ function WrittenOut({ text }: { readonly text: string }) {
   const [written, setWritten] = useState("");
   useEffect(() => {
     let current = true;
-    void reckoner()
+    void reader()
       .writeOut(text, { naming, words })
       .then((rows) => {
         if (current) setWritten(rows);

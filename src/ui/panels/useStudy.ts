@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Study } from "@/core/instructions/study";
-import { reckoner } from "@/state/workers";
+import { reader } from "@/state/engine/workers";
 import { useSettings } from "@/state/settings";
 
 /** What the worker makes of a text; the former study stands until the new one is there. */
@@ -10,7 +10,7 @@ export function useStudy(text: string): Study | null {
   useEffect(() => {
     let current = true;
     const ask = async () => {
-      const made = await reckoner().studyText(text, { naming, words });
+      const made = await reader().studyText(text, { naming, words });
       if (current) setStudy(made);
     };
     void ask();

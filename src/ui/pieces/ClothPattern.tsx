@@ -1,7 +1,6 @@
 "use client";
-import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import type { SeenPart, SeenPiece } from "@/core/engine/seen";
 import type { Gauge } from "@/core/fabric/plainStitch";
-import type { OutlinePart } from "@/core/garment/outline";
 import type { PutUp } from "@/core/yarn/putUp";
 import { usePieceCloth } from "./usePieceCloth";
 
@@ -17,10 +16,10 @@ interface Place {
 interface ClothPatternProps {
   readonly id: string;
   /** A part that is worked in the fabric, and the section that began it. */
-  readonly part: OutlinePart;
+  readonly part: SeenPart;
   readonly fabricId: string;
   readonly place: Place;
-  readonly piece: EstimatedPiece;
+  readonly piece: SeenPiece;
   readonly gauge: Gauge;
   readonly putUp: PutUp;
   readonly colour: string;
@@ -29,7 +28,7 @@ interface ClothPatternProps {
 /** The fabric of a section, to be laid on all that is worked in it, from where it began. Nothing until it is drawn. */
 export function ClothPattern({ id, part, fabricId, place, piece, gauge, putUp, colour }: ClothPatternProps) {
   const cloth = usePieceCloth({ pieceId: piece.id, sectionId: fabricId, gauge, putUp, colour });
-  const fabric = piece.sections.find(({ worked }) => worked.section.id === fabricId)?.worked;
+  const fabric = piece.sections.find(({ sectionId }) => sectionId === fabricId);
   if (!cloth || !fabric?.content) return null;
   const { widthMm, heightMm } = piece.estimate.plain;
   const across = cloth.stitches * fabric.content.kept.all * widthMm * fabric.scale * place.scale;

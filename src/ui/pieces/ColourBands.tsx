@@ -1,25 +1,19 @@
 "use client";
-import type { EstimatedPiece } from "@/core/estimate/wholeProject";
-import { colourBands } from "@/core/garment/colourBands";
-import type { OutlinePart } from "@/core/garment/outline";
+import type { SeenPiece } from "@/core/engine/seen";
 import { useProjectPart } from "@/state/projectStore";
 
 interface ColourBandsProps {
-  readonly parts: readonly OutlinePart[];
-  readonly piece: EstimatedPiece;
+  readonly piece: SeenPiece;
   readonly x: (mm: number) => number;
   readonly y: (mm: number) => number;
   readonly ids: string;
 }
 
 /** Stripes and areas over the fabric, thin enough that its cables are seen through them. */
-export function ColourBands({ parts, piece, x, y, ids }: ColourBandsProps) {
+export function ColourBands({ piece, x, y, ids }: ColourBandsProps) {
   const yarns = useProjectPart((project) => project.yarns);
-  return parts.map((part, index) => {
-    const section = piece.sections.find(
-      ({ worked }) => worked.section.id === part.sectionId && worked.side === part.side,
-    )?.worked;
-    const bands = section ? colourBands(part, section) : [];
+  return piece.outline.map((part, index) => {
+    const { bands } = part;
     if (bands.length === 0) return null;
     return (
       <g key={`${part.sectionId} ${part.side}`} clipPath={`url(#${ids}clip${index})`} pointerEvents="none">

@@ -5,7 +5,7 @@ import { yarnOfItem } from "@/core/estimate/wholeProject";
 import { EXTRA_NAMES, extraAsks, extraName, tellExtra } from "@/core/estimate/extras";
 import { FULLNESSES, type Extra } from "@/core/files/finishing";
 import type { FigureId } from "@/core/files/figures";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { KnownSeen } from "@/core/engine/seen";
 import { toMetres } from "@/core/units/brands";
 import { tellLength } from "@/core/yarn/putUp";
 import { addExtra, chooseItem, editExtra, removeItem, useChosenItem } from "@/state/finishing";
@@ -21,7 +21,7 @@ import { ItemRow } from "./ItemRow";
 import { ItemYarn } from "./ItemYarn";
 
 /** Everything that the yarn is for besides the pieces: each its own item, with how it is reckoned. */
-export function ExtraList({ answer }: { readonly answer: KnownForecast }) {
+export function ExtraList({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const extras = useProject().extras;
   const chosen = useChosenItem("extra");

@@ -1,7 +1,7 @@
 "use client";
 import type { Finding } from "@/core/forecast/projectForecast";
 import { isCabled, type FabricSection } from "@/core/files/sections";
-import type { Content } from "@/core/garment/content";
+import type { SeenSection } from "@/core/engine/seen";
 import { cabledStitches } from "@/core/panels/across";
 import { SECTION_ACROSS } from "@/state/across";
 import { chooseContent, editSection } from "@/state/sections";
@@ -33,7 +33,7 @@ const EXTENTS = [
 interface FabricFieldsProps {
   readonly section: FabricSection;
   /** What it was worked in; null where it is left out. */
-  readonly content: Content | null;
+  readonly content: SeenSection["content"];
   readonly finding: Finding | undefined;
 }
 

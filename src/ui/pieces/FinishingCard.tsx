@@ -3,12 +3,12 @@ import { memo } from "react";
 import { JOINS } from "@/core/estimate/balls";
 import { JOIN_IDS } from "@/core/files/finishing";
 import { LEAVABLE, type Leavable } from "@/core/files/project";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { KnownSeen } from "@/core/engine/seen";
 import { millimetres, toMetres } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
 import { joinBalls } from "@/state/finishing";
 import { change, useProjectPart } from "@/state/projectStore";
-import { useSavings } from "@/state/savings";
+import { useSavings } from "@/state/engine/questions";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 import { MeasureField } from "@/ui/parts/MeasureField";
@@ -19,7 +19,7 @@ import { SeamList } from "./SeamList";
 const JOIN_OPTIONS = JOIN_IDS.map((value) => ({ value, label: JOINS[value].name }));
 
 /** How the pieces are sewn, what else the yarn has to hold, and what leaving something out would save. */
-export const FinishingCard = memo(function FinishingCard({ answer }: { readonly answer: KnownForecast }) {
+export const FinishingCard = memo(function FinishingCard({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const join = useProjectPart((project) => project.join);
   return (

@@ -1,6 +1,6 @@
 "use client";
 import { memo, useState } from "react";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { KnownSeen } from "@/core/engine/seen";
 import { hasCables } from "@/core/files/sections";
 import { grams, metres, toMetres } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
@@ -20,7 +20,7 @@ const GROUPINGS = [
 ] as const;
 
 /** Where the yarn goes, step by step from the first loop to what is left in the balls. */
-export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer: KnownForecast }) {
+export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const words = useSettings((settings) => settings.words);
   const project = useProject();
@@ -47,7 +47,7 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
 });
 
 /** The rule of thumb, beside the reckoning and never instead of it. */
-function Rule({ answer }: { readonly answer: KnownForecast }) {
+function Rule({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const { ledger, totalMm } = answer.estimate;
   const cabledMm = ledger.drawIn + ledger.crossings;

@@ -1,7 +1,7 @@
 "use client";
-import { sizedBy } from "@/core/forecast/sizeOptions";
+import { sizedBy } from "@/core/estimate/finished";
 import { formatSize } from "@/core/units/format";
-import { useAnswer } from "@/state/answer";
+import { useAnswer } from "@/state/engine/answer";
 import { change, useProject } from "@/state/projectStore";
 import { useSettings, useUnits } from "@/state/settings";
 import { Select } from "@/ui/parts/Select";

@@ -2,8 +2,9 @@
 import { Said } from "@/ui/parts/Said";
 import dynamic from "next/dynamic";
 import { Plus } from "lucide-react";
-import type { Finding, ProjectForecast } from "@/core/forecast/projectForecast";
-import { usePieceIn } from "@/state/answer";
+import type { Seen } from "@/core/engine/seen";
+import type { Finding } from "@/core/forecast/projectForecast";
+import { usePieceIn } from "@/state/engine/answer";
 import { useChosenPiece } from "@/state/chosenPiece";
 import { change } from "@/state/projectStore";
 import { chosenOf } from "@/state/chosenPiece";
@@ -27,10 +28,10 @@ const WAYS = [
 ] as const;
 
 /** The pieces, and of the open one what is worked in which order. */
-export function PieceCard({ answer }: { readonly answer: ProjectForecast }) {
+export function PieceCard({ answer }: { readonly answer: Seen }) {
   const piece = useChosenPiece();
   const estimated = usePieceIn(answer);
-  const worked = (answer.known && answer.worked.get(piece.id)?.sections) || [];
+  const worked = (answer.known && answer.worked.get(piece.id)) || [];
   const findings = answer.findings.filter(({ pieceId }) => pieceId === piece.id);
   const castOn = estimated && `${estimated.estimate.castOn} stitches to begin with`;
   return (

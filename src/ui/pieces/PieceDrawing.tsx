@@ -1,10 +1,8 @@
 "use client";
 import { memo, useId } from "react";
 import { workedAt, type Strand } from "@/core/estimate/strand";
-import { isDrawInSwatched } from "@/core/estimate/piece";
 import type { SectionWidth } from "@/core/estimate/sectionWidths";
-import type { EstimatedPiece } from "@/core/estimate/wholeProject";
-import { outlineOf, type OutlinePart } from "@/core/garment/outline";
+import type { SeenPart, SeenPiece } from "@/core/engine/seen";
 import type { PutUp } from "@/core/yarn/putUp";
 import { millimetres } from "@/core/units/brands";
 import { formatSize } from "@/core/units/format";
@@ -20,7 +18,7 @@ import { ClothPattern } from "./ClothPattern";
 import { sectionName } from "./sectionWords";
 
 interface PieceDrawingProps {
-  readonly piece: EstimatedPiece;
+  readonly piece: SeenPiece;
   readonly gauge: Gauge;
   readonly putUp: PutUp;
   readonly strand: Strand;
@@ -45,7 +43,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps)
 const SLIGHT_MM = 0.5;
 
 interface WidthWordsProps {
-  readonly piece: EstimatedPiece;
+  readonly piece: SeenPiece;
   readonly main: SectionWidth;
   readonly way: "round" | "wide";
 }
@@ -65,7 +63,7 @@ function WidthWords({ piece, main, way }: WidthWordsProps) {
   const others = [narrowest, widest].filter((one) => one !== null && !isMain(one)) as readonly SectionWidth[];
   const pulled = millimetres(plainWidthMm - widthMm);
   const cabled = kept.computed !== 1 || Math.abs(pulled) > SLIGHT_MM;
-  const known = kept.measured !== null || isDrawInSwatched(piece);
+  const known = kept.measured !== null || piece.drawInSwatched;
   return (
     <p className="mt-2 text-sm">
       <strong>{formatSize(widthMm, units)}</strong> is the width of <em>{nameOf(sectionId)}</em>, most of the
@@ -96,7 +94,7 @@ function WidthWords({ piece, main, way }: WidthWordsProps) {
 const BOX = { width: 400, height: 400, margin: 14 };
 
 /** Row of the piece that is pointed at on the strand, counted from 1; null where that is another piece. */
-function usePointedRow({ id }: EstimatedPiece, strand: Strand): number | null {
+function usePointedRow({ id }: SeenPiece, strand: Strand): number | null {
   const pointed = usePointer(({ row }) => row);
   const worked = pointed === null ? null : workedAt(strand, pointed);
   if (pointed === null || worked?.pieceId !== id) return null;
@@ -104,12 +102,11 @@ function usePointedRow({ id }: EstimatedPiece, strand: Strand): number | null {
 }
 
 /** Where a row of the piece lies, in which of its sections. */
-function rowAt({ sections }: EstimatedPiece, row: number): { index: number; share: number } | null {
+function rowAt({ sections }: SeenPiece, row: number): { index: number; share: number } | null {
   let before = 0;
-  for (const [index, { worked }] of sections.entries()) {
-    if (row <= before + worked.rows.length && worked.rows.length > 0)
-      return { index, share: (row - before - 0.5) / worked.rows.length };
-    before += worked.rows.length;
+  for (const [index, { rows }] of sections.entries()) {
+    if (row <= before + rows && rows > 0) return { index, share: (row - before - 0.5) / rows };
+    before += rows;
   }
   return null;
 }
@@ -123,11 +120,7 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
   const words = useSettings((settings) => settings.words);
   const chosen = useChosenSection().id;
   const pointed = usePointedRow(piece, strand);
-  const { sections, estimate } = piece;
-  const parts = outlineOf(
-    sections.map(({ worked }) => worked),
-    estimate.plain,
-  );
+  const { sections, estimate, outline: parts } = piece;
   // In the round it lies flat: half of it is seen.
   const flat = round ? 0.5 : 1;
   const widest = Math.max(...parts.flatMap(({ points }) => points.map(([x]) => Math.abs(x))), 1);
@@ -139,15 +132,14 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
   const bottom = BOX.margin + high * scale;
   const x = (mm: number) => BOX.width / 2 - mm * flat * scale;
   const y = (mm: number) => bottom - mm * scale;
-  const patternOf = ({ fabricId }: OutlinePart) =>
+  const patternOf = ({ fabricId }: SeenPart) =>
     `${ids}${parts.findIndex((one) => one.fabricId === fabricId)}`;
   const fabrics = parts.filter(
     (part, index) =>
       part.fabricId !== null && parts.findIndex(({ fabricId }) => fabricId === part.fabricId) === index,
   );
   const place = pointed === null ? null : rowAt(piece, pointed);
-  const drawnBefore =
-    place && sections.slice(0, place.index).filter(({ worked }) => worked.rows.length > 0).length;
+  const drawnBefore = place && sections.slice(0, place.index).filter(({ rows }) => rows > 0).length;
   const pointedPart = drawnBefore === null ? undefined : parts[drawnBefore];
   const rowY =
     place && pointedPart
@@ -206,7 +198,7 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
           </polygon>
         );
       })}
-      <ColourBands parts={parts} piece={piece} x={x} y={y} ids={ids} />
+      <ColourBands piece={piece} x={x} y={y} ids={ids} />
       {rowY !== null && (
         <g>
           <line x1={4} x2={BOX.width - 4} y1={rowY} y2={rowY} stroke="var(--madder)" strokeWidth={2} />

@@ -1,8 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useDeferredValue } from "react";
-import { isDrawInSwatched } from "@/core/estimate/piece";
-import { useAnswer, usePieceIn } from "@/state/answer";
+import { useAnswer, usePieceIn } from "@/state/engine/answer";
 import { PieceCard } from "./PieceCard";
 import { YarnCard } from "./YarnCard";
 
@@ -29,7 +28,7 @@ export function PiecesBench() {
   const settled = useDeferredValue(answer);
   const piece = usePieceIn(settled);
   const yarn = settled.known ? settled.plan.yarns.find(({ id }) => id === piece?.yarnId) : undefined;
-  const strand = settled.strands.find(({ yarnId }) => yarnId === piece?.yarnId);
+  const strand = settled.known ? settled.strands.find(({ yarnId }) => yarnId === piece?.yarnId) : undefined;
   return (
     <div className="grid items-start gap-3 md:grid-cols-[minmax(21rem,1fr)_minmax(20rem,1fr)] lg:grid-cols-[minmax(22rem,27rem)_minmax(18rem,1fr)_minmax(19rem,22rem)]">
       <PieceCard answer={answer} />
@@ -45,14 +44,14 @@ export function PiecesBench() {
         <div className="grid gap-3">
           <LedgerCard answer={settled} />
           <FinishingCard answer={settled} />
-          {piece?.estimate.aboveRib && piece.cabled && (
+          {piece?.estimate.aboveRib && piece.cabledKept && (
             <AboveRibCard
-              kept={piece.cabled.content.kept}
+              kept={piece.cabledKept}
               above={piece.estimate.aboveRib}
-              swatched={isDrawInSwatched(piece)}
+              swatched={piece.drawInSwatched}
             />
           )}
-          <WhatIfCard piece={piece} plan={settled.plan} />
+          <WhatIfCard piece={piece} />
         </div>
       )}
     </div>

@@ -4,16 +4,16 @@ import { useEffect, useState } from "react";
 import type { AcrossEdits } from "@/state/across";
 import type { FabricSection, Joined } from "@/core/files/sections";
 import type { Taken } from "@/core/panels/across";
-import { useTaken } from "@/state/laidPanels";
+import { useTaken } from "@/state/engine/answer";
 import { useOwnPanels } from "@/state/panels";
-import { reckoner } from "@/state/workers";
+import { reader } from "@/state/engine/workers";
 import { COUNTS } from "@/core/files/bounds";
 import { readCount } from "@/core/units/count";
 import { typed } from "@/state/projectStore";
 import { useTypedValue } from "@/ui/parts/ValueField";
 import { useSettings } from "@/state/settings";
 import { IconButton } from "@/ui/parts/IconButton";
-import type { NamedPanel } from "@/workers/reckoner.worker";
+import type { NamedPanel } from "@/workers/reader.worker";
 
 interface RowOfPanelsProps {
   readonly across: FabricSection["across"];
@@ -160,7 +160,7 @@ function useLibraryNames(): readonly NamedPanel[] {
   const [names, setNames] = useState<readonly NamedPanel[]>([]);
   useEffect(() => {
     let current = true;
-    void reckoner()
+    void reader()
       .libraryNames()
       .then((found) => {
         if (current) setNames(found);

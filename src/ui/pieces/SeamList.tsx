@@ -3,9 +3,9 @@ import { Said, useSaid } from "@/ui/parts/Said";
 import { Plus, Trash2 } from "lucide-react";
 import { toast } from "sonner";
 import type { Seam } from "@/core/files/finishing";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { KnownSeen } from "@/core/engine/seen";
 import { yarnOfItem } from "@/core/estimate/wholeProject";
-import { meeting, type SeamPlan, type SewnEdge } from "@/core/estimate/seams";
+import { meeting, type SeamPlan, type SewnEdge } from "@/core/estimate/plan";
 import { mixedSeam } from "@/core/garment/pickUp";
 import { toMetres } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
@@ -21,7 +21,7 @@ import { ItemYarn } from "./ItemYarn";
 import { seamName, SIDE_OPTIONS, sideWhy } from "./seamWords";
 
 /** What is sewn, edge to edge; the open one can be changed. */
-export function SeamList({ answer }: { readonly answer: KnownForecast }) {
+export function SeamList({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const project = useProject();
   const chosen = useChosenItem("seam");
@@ -69,7 +69,7 @@ function SeamFields({
 }: {
   readonly seam: Seam;
   readonly sewn: SeamPlan | null;
-  readonly answer: KnownForecast;
+  readonly answer: KnownSeen;
 }) {
   const said = useSaid();
   const project = useProject();

@@ -5,7 +5,7 @@ import { useState, type ComponentType } from "react";
 import { toast } from "sonner";
 import type { SectionKind } from "@/core/files/sections";
 import type { Finding } from "@/core/forecast/projectForecast";
-import type { WorkedSection } from "@/core/garment/work/workPiece";
+import type { SeenSection } from "@/core/engine/seen";
 import { useChosenPiece, useChosenSection } from "@/state/chosenPiece";
 import { copySection, removeSection } from "@/state/sections";
 import { useSettings } from "@/state/settings";
@@ -47,7 +47,7 @@ const FIELDS: { readonly [Kind in Exclude<SectionKind, "fabric">]: ComponentType
 };
 
 interface SectionEditorProps {
-  readonly worked: readonly WorkedSection[];
+  readonly worked: readonly SeenSection[];
   readonly findings: readonly Finding[];
 }
 
@@ -58,7 +58,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
   const words = useSettings((settings) => settings.words);
   const [open, setOpen] = useState(false);
   const name = sectionName(section, words);
-  const mine = worked.find((one) => one.section.id === section.id);
+  const mine = worked.find((one) => one.sectionId === section.id);
   const told = findings.filter(({ sectionId }) => sectionId === section.id);
   const remove = () => {
     removeSection(section.id);
@@ -73,7 +73,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
         <IconButton
           label="Rows as text and chart"
           icon={ListOrdered}
-          disabled={!mine || mine.rows.length === 0}
+          disabled={!mine || mine.rows === 0}
           onClick={() => setOpen(true)}
         />
         <IconButton label="Copy the section" icon={Copy} onClick={copySection} />

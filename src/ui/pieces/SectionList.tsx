@@ -19,10 +19,9 @@ import {
 import { GripVertical, TriangleAlert } from "lucide-react";
 import type { Finding } from "@/core/forecast/projectForecast";
 import type { ProjectSection } from "@/core/files/sections";
-import type { WorkedSection } from "@/core/garment/work/workPiece";
 import { toMetres, millimetres } from "@/core/units/brands";
 import { formatYarn } from "@/core/units/format";
-import type { EstimatedPiece } from "@/core/estimate/wholeProject";
+import type { SeenPiece, SeenSection } from "@/core/engine/seen";
 import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosenPiece";
 import { moveSection } from "@/state/sections";
 import { useSettings, useUnits } from "@/state/settings";
@@ -30,8 +29,8 @@ import { sectionName } from "./sectionWords";
 
 interface SectionListProps {
   /** The chosen piece as it was worked; null where it is left out. */
-  readonly worked: readonly WorkedSection[];
-  readonly piece: EstimatedPiece | null;
+  readonly worked: readonly SeenSection[];
+  readonly piece: SeenPiece | null;
   readonly findings: readonly Finding[];
 }
 
@@ -77,7 +76,7 @@ export default function SectionList({ worked, piece, findings }: SectionListProp
             <SectionRow
               key={section.id}
               section={section}
-              worked={worked.filter((one) => one.section.id === section.id)}
+              worked={worked.filter((one) => one.sectionId === section.id)}
               yarnMm={piece ? yarnOfSection(piece, section.id) : 0}
               finding={findings.find(({ sectionId }) => sectionId === section.id)}
             />
@@ -88,13 +87,13 @@ export default function SectionList({ worked, piece, findings }: SectionListProp
   );
 }
 
-const yarnOfSection = ({ estimate }: EstimatedPiece, id: string) =>
+const yarnOfSection = ({ estimate }: SeenPiece, id: string) =>
   estimate.lines.reduce((sum, { sectionId, mm }) => sum + (sectionId === id ? mm : 0), 0);
 
 interface SectionRowProps {
   readonly section: ProjectSection;
   /** Once, or once for each side. */
-  readonly worked: readonly WorkedSection[];
+  readonly worked: readonly SeenSection[];
   readonly yarnMm: number;
   readonly finding: Finding | undefined;
 }
@@ -146,12 +145,11 @@ function SectionRow({ section, worked, yarnMm, finding }: SectionRowProps) {
 }
 
 /** Rows and stitches. Example: "19 rows, 98 st", or "98 → 116 st" where they change; twice for two sides. */
-function countsOf(worked: readonly WorkedSection[]): string {
+function countsOf(worked: readonly SeenSection[]): string {
   const [first] = worked;
   if (!first) return "left out";
   const { from, to, rows } = first;
   const stitches = from === to || from === 0 ? `${to} st` : to === 0 ? `${from} st` : `${from} → ${to} st`;
-  const all =
-    rows.length > 0 ? `${rows.length} ${rows.length === 1 ? "row" : "rows"}, ${stitches}` : stitches;
+  const all = rows > 0 ? `${rows} ${rows === 1 ? "row" : "rows"}, ${stitches}` : stitches;
   return worked.length > 1 ? `2 × ${all}` : all;
 }

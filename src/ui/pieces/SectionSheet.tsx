@@ -1,9 +1,8 @@
 "use client";
-import { useEffect, useState } from "react";
-import { MOST_CHARTED, type SectionRows } from "@/core/instructions/sectionRows";
-import { useProject } from "@/state/projectStore";
+import { useMemo } from "react";
+import { MOST_CHARTED } from "@/core/instructions/sectionRows";
+import { useAsked } from "@/state/engine/asked";
 import { useSettings } from "@/state/settings";
-import { reckoner } from "@/state/workers";
 import { ChartView } from "@/ui/panels/ChartView";
 import { Sheet } from "@/ui/parts/Sheet";
 
@@ -20,20 +19,11 @@ const CHART_PX = 300;
 
 /** Every row of a section, as a chart and as text that can be copied. */
 export function SectionSheet({ pieceId, sectionId, name, open, onOpenChange }: SectionSheetProps) {
-  const project = useProject();
   const { naming, words } = useSettings();
-  const [sides, setSides] = useState<readonly SectionRows[] | null>(null);
-  useEffect(() => {
-    let current = true;
-    void reckoner()
-      .writeSection(project, pieceId, sectionId, { naming, words })
-      .then((written) => {
-        if (current) setSides(written);
-      });
-    return () => {
-      current = false;
-    };
-  }, [project, pieceId, sectionId, naming, words]);
+  const { told: sides } = useAsked(
+    "rows",
+    useMemo(() => ({ pieceId, sectionId, style: { naming, words } }), [pieceId, sectionId, naming, words]),
+  );
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title={name} wide>
       {!sides && (

@@ -2,19 +2,14 @@
 import { SIZE_TOLERANCE, type SizeOption } from "@/core/forecast/sizeOptions";
 import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
-import type { Reading } from "@/core/units/reading";
-import type { Project } from "@/core/files/project";
+import { withFigures } from "@/core/engine/basis";
 import { change, replace, useProject } from "@/state/projectStore";
-import { useSettled } from "@/state/settled";
+import { useAsked } from "@/state/engine/asked";
 import { useUnits } from "@/state/settings";
-import { reckoner } from "@/state/workers";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { MeasuredAt } from "./MeasuredAt";
-
-const askSizes = async (project: Project): Promise<Reading<readonly SizeOption[]>> =>
-  reckoner().sizesOf(project);
 
 const AROUND = [
   { value: "1", label: "once" },
@@ -60,7 +55,7 @@ export function SizeCard() {
 function Options() {
   const project = useProject();
   const units = useUnits();
-  const found = useSettled(project, askSizes);
+  const { told: found, current } = useAsked("sizes", null, { also: [project.size] });
   if (!found) return <p className="text-sm text-faint">Calculating …</p>;
   if (!found.ok)
     return (
@@ -117,8 +112,9 @@ function Options() {
               <button
                 type="button"
                 aria-label={`Take the ${option.name}`}
-                onClick={() => replace(`size ${option.id}`, option.project)}
-                className="rounded-lg border border-edge px-2.5 py-1 font-semibold hover:bg-line"
+                disabled={!current}
+                onClick={() => replace(`size ${option.id}`, withFigures(project, option.project))}
+                className="rounded-lg border border-edge px-2.5 py-1 font-semibold hover:bg-line disabled:opacity-40"
               >
                 Take
               </button>

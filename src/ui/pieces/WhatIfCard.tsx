@@ -1,34 +1,28 @@
 "use client";
 import dynamic from "next/dynamic";
-import { rowGaugeOff } from "@/core/estimate/rowGaugeOff";
-import type { EstimatedPiece, ProjectPlan } from "@/core/estimate/wholeProject";
-import type { Project } from "@/core/files/project";
+import { useMemo } from "react";
+import type { SeenPiece } from "@/core/engine/seen";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
-import { useProject } from "@/state/projectStore";
-import { useSettled } from "@/state/settled";
-import { useOmissions } from "@/state/omissions";
+import { useAsked } from "@/state/engine/asked";
+import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/settings";
-import { reckoner } from "@/state/workers";
 import { millimetres, toMetres } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
-import { BARE_SPAN_MM } from "@/core/units/gauge";
 import { Card } from "@/ui/parts/Card";
 
 const WhatIfChart = dynamic(() => import("./WhatIfChart").then(({ WhatIfChart: chart }) => chart), {
   ssr: false,
 });
 
-const askSweep = (project: Project) => reckoner().sweepGauge(project);
 const NONE: readonly SweepPoint[] = [];
 
 interface WhatIfCardProps {
-  readonly piece: EstimatedPiece | null;
-  readonly plan: ProjectPlan;
+  readonly piece: SeenPiece | null;
 }
 
 /** How the answer would change with the gauge, for the same stitches and rows. */
-export function WhatIfCard({ piece, plan }: WhatIfCardProps) {
-  const points = useSettled(useProject(), askSweep) ?? NONE;
+export function WhatIfCard({ piece }: WhatIfCardProps) {
+  const points = useAsked("sweep", null).told ?? NONE;
   const whole = useOmissions().length === 0;
   return (
     <Card title="If your gauge changes" aside="same stitches, same rows">
@@ -37,19 +31,21 @@ export function WhatIfCard({ piece, plan }: WhatIfCardProps) {
         {told(points)}
         {!whole && " That is without what is left out."}
       </p>
-      {piece && <RowGauge piece={piece} plan={plan} />}
+      {piece && <RowGauge piece={piece} />}
     </Card>
   );
 }
 
 /** One row in 10 cm is easily miscounted, and it sets the length. */
-function RowGauge({ piece, plan }: { readonly piece: EstimatedPiece; readonly plan: ProjectPlan }) {
+function RowGauge({ piece: { id, estimate } }: { readonly piece: SeenPiece }) {
   const units = useUnits();
-  const { estimate } = piece;
+  const { told } = useAsked(
+    "rowGauge",
+    useMemo(() => ({ pieceId: id, units }), [id, units]),
+  );
   return (
-    <ul className="mt-2 grid gap-1 border-t border-line pt-2 text-sm">
-      {[1, -1].map((off) => {
-        const { heightMm, rows, totalMm } = rowGaugeOff(piece, plan, (off * 100) / BARE_SPAN_MM[units]);
+    <ul className="mt-2 grid min-h-16 gap-1 border-t border-line pt-2 text-sm">
+      {told?.map(({ off, heightMm, rows, totalMm }) => {
         const change = toMetres(millimetres(Math.abs(totalMm - estimate.totalMm)));
         return (
           <li key={off}>

@@ -1,7 +1,6 @@
 "use client";
 import { hasCables } from "@/core/files/sections";
-import type { ProjectForecast } from "@/core/forecast/projectForecast";
-import { isGaugeMeasured } from "@/core/belief/believe";
+import type { Seen } from "@/core/engine/seen";
 import { formatFine, formatGauge } from "@/core/units/format";
 import type { Millimetres } from "@/core/units/brands";
 import { assumedGauge, isByHand, thicknessOf, wrapsPerInch } from "@/core/yarn/thickness";
@@ -27,7 +26,7 @@ const GAUGE_STATES = [
 ] as const;
 
 /** The yarn and the plain gauge that the whole project is reckoned with. */
-export function YarnCard({ answer }: { readonly answer: ProjectForecast }) {
+export function YarnCard({ answer }: { readonly answer: Seen }) {
   return (
     <Card title="Yarn and gauge">
       <YarnTabs />
@@ -39,7 +38,7 @@ export function YarnCard({ answer }: { readonly answer: ProjectForecast }) {
   );
 }
 
-function YarnFields({ answer }: { readonly answer: ProjectForecast }) {
+function YarnFields({ answer }: { readonly answer: Seen }) {
   const yarn = useChosenYarn();
   const putUp = yarn.putUp as PutUp | null;
   return (
@@ -103,7 +102,7 @@ function YarnSays({ putUp, bandClass, usual }: YarnSaysProps) {
   );
 }
 
-function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
+function GaugeFields({ answer }: { readonly answer: Seen }) {
   const units = useUnits();
   const { gauge, yarns, pieces } = useProject();
   const cabled = hasCables({ pieces });
@@ -118,7 +117,7 @@ function GaugeFields({ answer }: { readonly answer: ProjectForecast }) {
       <>
         <SourceMark source={counted === "stitches" ? answer.sources.width : answer.sources.height} />{" "}
         {formatGauge(counted === "stitches" ? stitchesPer10Cm : rowsPer10Cm, counted, units)}
-        {isGaugeMeasured(answer.belief, counted === "stitches" ? "Width" : "Height") && " by your swatches"}
+        {answer.belief.gaugeMeasured[counted === "stitches" ? "width" : "height"] && " by your swatches"}
       </>
     );
   };

@@ -6,7 +6,7 @@ import { thicknessOf } from "@/core/yarn/thickness";
 import type { Project } from "@/core/files/project";
 import type { PutUp } from "@/core/yarn/putUp";
 import { useProject } from "@/state/projectStore";
-import { loom } from "@/state/workers";
+import { loom } from "@/state/engine/workers";
 import { drawnThickness } from "@/ui/fabric/fabricLook";
 
 /** One repeat of a section's own fabric, to be laid on and on. */

@@ -9,7 +9,7 @@ import { writeTable, type Table } from "@/core/files/tableText";
 import { tellPutUp } from "@/core/yarn/putUp";
 import { useUnits } from "@/state/settings";
 import { putOnShelf } from "@/state/shelf";
-import { reckoner } from "@/state/workers";
+import { reader } from "@/state/engine/workers";
 import { Button } from "@/ui/parts/Button";
 import { download } from "@/ui/parts/download";
 import { Sheet } from "@/ui/parts/Sheet";
@@ -38,7 +38,7 @@ export function ImportSheet({ file, onClose }: ImportSheetProps) {
     let current = true;
     const open = async () => {
       const bytes = new Uint8Array(await file.arrayBuffer());
-      const found = await reckoner().openTable(bytes);
+      const found = await reader().openTable(bytes);
       if (current) setOpened(found);
     };
     void open();
@@ -51,7 +51,7 @@ export function ImportSheet({ file, onClose }: ImportSheetProps) {
     let current = true;
     const ask = async () => {
       const stamp = freshId("import");
-      const found = await reckoner().readEntries(opened.table, opened.mapping, stamp);
+      const found = await reader().readEntries(opened.table, opened.mapping, stamp);
       if (current) setRead(found);
     };
     void ask();

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { toast } from "sonner";
 import { candidateName, MOST_CANDIDATES } from "@/core/files/candidates";
 import { hasWords, yarnKey } from "@/core/files/label";
-import { inOrder, type RankBy, type Ranked } from "@/core/swap/rank";
+import { inOrder, type RankBy, type Ranked } from "@/core/swap/ranked";
 import { grams, metres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatYarn, plain } from "@/core/units/format";
 import { BARE_SPAN_MM } from "@/core/units/gauge";

@@ -6,7 +6,7 @@ import type { Outcome } from "@/core/swap/outcome";
 import type { Side } from "@/core/swap/sideBySide";
 import { verdictOf } from "@/core/swap/verdict";
 import { useProjectPart } from "@/state/projectStore";
-import { useOmissions } from "@/state/omissions";
+import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/settings";
 import { removeCandidate, takeUp } from "@/state/swap";
 import { swatchFor } from "@/state/swatches";

@@ -1,16 +1,14 @@
 "use client";
-import { curveOf, tellBelief, type Told } from "@/core/belief/telling";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import { curveOf, type Told } from "@/core/belief/telling";
+import type { KnownSeen } from "@/core/engine/seen";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
 /** What is believed of the knitter and the yarn: before any swatch, now, and what moved it. */
-export function BeliefCard({ answer }: { readonly answer: KnownForecast }) {
+export function BeliefCard({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
-  const { belief, estimate } = answer;
-  const kept = estimate.pieces.find(({ cabled }) => cabled)?.cabled?.content.kept ?? null;
-  const told = tellBelief({ belief, units, kept }, belief.basis.sources);
+  const told = answer.belief.told[units];
   return (
     <Card title="What your swatches say" aside="dashed: before; filled: now">
       <ul className="mt-2 grid gap-2.5">

@@ -1,10 +1,10 @@
 "use client";
 import { useState } from "react";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { KnownSeen } from "@/core/engine/seen";
 import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { useProjectPart } from "@/state/projectStore";
-import { useOmissions } from "@/state/omissions";
+import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/settings";
 import { NotWhole } from "@/ui/frame/LeftOut";
 import { Card } from "@/ui/parts/Card";
@@ -12,7 +12,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { ChanceChart } from "./ChanceChart";
 
 /** The yarn needed against the balls in hand. */
-export function ChanceCard({ answer }: { readonly answer: KnownForecast }) {
+export function ChanceCard({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const names = useProjectPart((project) => project.yarns);
   const [chosen, choose] = useState("");

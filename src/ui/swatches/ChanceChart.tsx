@@ -11,7 +11,7 @@ import {
   type Plugin,
 } from "chart.js";
 import { useCallback } from "react";
-import type { YarnForecast } from "@/core/forecast/forecast";
+import type { SeenYarn } from "@/core/engine/seen";
 import { METRES_IN_YARD, metres, toMetres, type UnitSystem } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { useUnits } from "@/state/settings";
@@ -27,7 +27,7 @@ interface Point {
 }
 
 /** Points of the chart, lengths in m or yd and chances in a hundred. */
-function pointsOf({ percentilesMm, quantilesMm, chances, around, yarn }: YarnForecast, units: UnitSystem) {
+function pointsOf({ percentilesMm, quantilesMm, chances, around, yarn }: SeenYarn, units: UnitSystem) {
   const scale = units === "metric" ? 1 : IN_YARDS;
   const all: readonly Point[] = percentilesMm.map((mm, percent) => ({ x: (scale * mm) / 1000, y: percent }));
   const [low, high] = [(scale * quantilesMm.p5) / 1000, (scale * quantilesMm.p95) / 1000];
@@ -59,7 +59,7 @@ const countsOverDots = (counts: readonly number[], colour: string): Plugin => ({
 const roundedTo = (way: (value: number) => number, value: number) => 50 * way(value / 50);
 
 /** The curve, the dots on it, and the band that is most likely. */
-function planOf(yarn: YarnForecast, weighed: boolean, units: UnitSystem, look: ChartLook): ChartPlan {
+function planOf(yarn: SeenYarn, weighed: boolean, units: UnitSystem, look: ChartLook): ChartPlan {
   const { ink, woad, weld, madder } = look;
   const { all, likely, balls, counts } = pointsOf(yarn, units);
   return {
@@ -120,7 +120,7 @@ function planOf(yarn: YarnForecast, weighed: boolean, units: UnitSystem, look: C
 }
 
 /** The chance that so much yarn is enough, and where whole balls stand on that curve. */
-export function ChanceChart({ yarn, weighed }: { readonly yarn: YarnForecast; readonly weighed: boolean }) {
+export function ChanceChart({ yarn, weighed }: { readonly yarn: SeenYarn; readonly weighed: boolean }) {
   const units = useUnits();
   const canvas = useChart(useCallback((look) => planOf(yarn, weighed, units, look), [yarn, weighed, units]));
   const need = formatYarn(toMetres(yarn.totalMm), units);

@@ -4,7 +4,7 @@ import type { Measured } from "@/core/belief/believe";
 import { KINDS } from "@/core/belief/kinds";
 import { needleAdvice } from "@/core/belief/needleAdvice";
 import type { MeasureId, Swatch } from "@/core/files/swatches";
-import type { KnownForecast, ProjectForecast } from "@/core/forecast/projectForecast";
+import type { KnownSeen, Seen } from "@/core/engine/seen";
 import { grams, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatFine, formatGauge, formatMassFine, tellSize } from "@/core/units/format";
 import { useProjectPart } from "@/state/projectStore";
@@ -27,7 +27,7 @@ const STEPS = [
 
 interface MeasuresCardProps {
   readonly swatch: Swatch;
-  readonly answer: ProjectForecast;
+  readonly answer: Seen;
 }
 
 /** What was measured, counted and weighed of a swatch, before its bath and behind it. */
@@ -195,7 +195,7 @@ function Questions({ questions, swatch }: QuestionsProps) {
 }
 
 /** Which needle would give the gauge that was asked for, where the swatch came out otherwise. */
-function Needle({ swatch, answer }: { readonly swatch: Swatch; readonly answer: KnownForecast }) {
+function Needle({ swatch, answer }: { readonly swatch: Swatch; readonly answer: KnownSeen }) {
   const units = useUnits();
   const asked = useProjectPart(({ gauge }) => gauge.stitchesPer10Cm);
   const { widthMm, stitches } = swatch.finished;

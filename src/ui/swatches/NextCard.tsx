@@ -1,6 +1,6 @@
 "use client";
 import type { NextMeasure } from "@/core/forecast/nextMeasure";
-import { useNextMeasures } from "@/state/nextMeasures";
+import { useNextMeasures } from "@/state/engine/questions";
 import { Card } from "@/ui/parts/Card";
 import { savesWords } from "./nextWords";
 

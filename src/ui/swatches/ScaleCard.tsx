@@ -1,7 +1,8 @@
 "use client";
+import { useProjectPart } from "@/state/projectStore";
 import { useEffect } from "react";
 import { toast } from "sonner";
-import type { ProjectForecast } from "@/core/forecast/projectForecast";
+import type { Seen } from "@/core/engine/seen";
 import { laidMass } from "@/core/scale/laidMass";
 import type { Swatch } from "@/core/files/swatches";
 import { grams } from "@/core/units/brands";
@@ -24,7 +25,7 @@ const BUTTON =
 
 interface ScaleCardProps {
   readonly swatch: Swatch;
-  readonly answer: ProjectForecast;
+  readonly answer: Seen;
 }
 
 /** A scale beside the swatch: connected, read when it is steady, and found again when it is lost. */
@@ -72,6 +73,7 @@ function Connected({ swatch, answer }: ScaleCardProps) {
   const units = useUnits();
   const { scale, reading } = useScale();
   const { things } = useOnPan();
+  const ballG = useProjectPart(({ yarns }) => yarns[0]?.putUp?.massG);
   if (!scale) return null;
   const steady = reading?.steady === true;
   const takeable = steady && reading.massG > 0;
@@ -82,7 +84,9 @@ function Connected({ swatch, answer }: ScaleCardProps) {
       action: { label: "Undo", onClick: undo },
     });
   };
-  const massOf = (thing: string) => laidMass(thing, swatch.id, answer.known ? answer.belief : null);
+  const seen = answer.known ? answer.belief.swatches.get(swatch.id) : undefined;
+  const massOf = (thing: string) =>
+    laidMass(thing, { name: swatch.name, expectedG: seen?.expectedG ?? null, ballG: ballG ?? null });
   return (
     <>
       <div className="mt-2 flex items-center justify-between gap-3 rounded-lg border border-edge bg-paper px-3 py-2">

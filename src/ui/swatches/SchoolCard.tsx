@@ -1,10 +1,10 @@
 "use client";
-import type { KnownForecast } from "@/core/forecast/projectForecast";
+import type { KnownSeen } from "@/core/engine/seen";
 import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { chooseSchool } from "@/state/school";
 import { useProjectPart } from "@/state/projectStore";
-import { useOmissions } from "@/state/omissions";
+import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
@@ -18,7 +18,7 @@ const SCHOOLS = [
 const told = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
 
 /** Two schools side by side: cables reckoned, or plain fabric and so many per cent more. */
-export function SchoolCard({ answer }: { readonly answer: KnownForecast }) {
+export function SchoolCard({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const by = useProjectPart(({ school }) => school.by);
   const whole = useOmissions().length === 0;

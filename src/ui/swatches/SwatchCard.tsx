@@ -1,7 +1,7 @@
 "use client";
 import { useSaid } from "@/ui/parts/Said";
-import type { ProjectForecast } from "@/core/forecast/projectForecast";
-import { hintsOf, type SwatchHint } from "@/core/belief/hints";
+import type { Seen } from "@/core/engine/seen";
+import type { SwatchHint } from "@/core/belief/hints";
 import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/estimate/edges";
 import { candidateName } from "@/core/files/candidates";
 import type { Swatch } from "@/core/files/swatches";
@@ -26,7 +26,7 @@ const OFF = CAST_OFF_IDS.map((id) => ({ value: id, label: CAST_OFFS[id].name }))
 
 interface SwatchCardProps {
   readonly swatch: Swatch;
-  readonly answer: ProjectForecast;
+  readonly answer: Seen;
 }
 
 /** What was worked: the swatch itself, before anything is measured of it. */
@@ -38,7 +38,7 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
     ...swap.candidates.map((one) => ({ value: one.id, label: `${candidateName(one)} (on Swap)` })),
   ];
   const substitute = swap.candidates.some(({ id }) => id === swatch.yarnId);
-  const of = answer.known ? answer.belief.swatches.find((one) => one.swatch.id === swatch.id) : undefined;
+  const of = answer.known ? answer.belief.swatches.get(swatch.id) : undefined;
   const plainGround = swatch.fabric.content === "ground";
   return (
     <Card title="The swatch">
@@ -72,7 +72,7 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
           </div>
         )}
       </div>
-      {of && answer.known && <Hints hints={hintsOf(of, answer.belief.basis.finish)} />}
+      {of && <Hints hints={of.hints} />}
       <details className="mt-1">
         <summary className="text-sm font-semibold">Edges, who and when, a photo</summary>
         <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1">

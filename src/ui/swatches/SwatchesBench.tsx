@@ -1,7 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useDeferredValue } from "react";
-import { useAnswer } from "@/state/answer";
+import { useAnswer } from "@/state/engine/answer";
 import { addPatternSwatch, addPlainSwatch, cabledSection, useChosenSwatch } from "@/state/swatches";
 import { useProject } from "@/state/projectStore";
 import { Card } from "@/ui/parts/Card";

@@ -3,10 +3,10 @@ import { useState } from "react";
 import { buttonholes } from "@/core/garment/buttonholes";
 import { changeCount } from "@/core/garment/changeCount";
 import { matchingEnds, type End } from "@/core/garment/matchEnds";
-import { meeting } from "@/core/estimate/seams";
+import { meeting } from "@/core/estimate/plan";
 import { mixedSeam, pickUp, type Along } from "@/core/garment/pickUp";
 import { gaugeOrUsual } from "@/core/garment/projectGauge";
-import { useAnswer, usePieceIn } from "@/state/answer";
+import { useAnswer, usePieceIn } from "@/state/engine/answer";
 import { useProject } from "@/state/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
@@ -185,11 +185,9 @@ const tellEnd = ({ rows, repeats, off }: End, endRow: number) =>
 /** Where to stop, so that both pieces end with the same row. */
 export function MatchingEndsTool() {
   const piece = usePieceIn(useAnswer());
-  const main = piece?.sections.find(
-    ({ worked }) => worked.section.id === piece.estimate.widths.main?.sectionId,
-  );
-  const wanted = useCountField(main?.worked.rows.length ?? 150, "rows");
-  const repeat = useCountField(main?.worked.content?.rows ?? 6, "rows", {
+  const main = piece?.sections.find(({ sectionId }) => sectionId === piece.estimate.widths.main?.sectionId);
+  const wanted = useCountField(main?.rows ?? 150, "rows");
+  const repeat = useCountField(main?.content?.rows ?? 6, "rows", {
     most: 500,
   });
   const end = useCountField(1, "rows", { most: 500 });

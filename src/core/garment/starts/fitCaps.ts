@@ -2,7 +2,8 @@
 import { edgeOf } from "../../estimate/seams";
 import type { EdgeSide } from "../../files/finishing";
 import { withSection, type Project } from "../../files/project";
-import { reckonProject, layUnread, type KnownLaid } from "../../forecast/projectForecast";
+import { reckonProject } from "../../forecast/projectForecast";
+import { layProject, type KnownLaid } from "../layPanels";
 
 /** Sleeves with the pieces that their caps are sewn into. */
 function capsOf({ seams }: Project): ReadonlyMap<string, readonly string[]> {
@@ -60,7 +61,7 @@ interface Sewn {
 
 /** How much longer a cap's edge has to be, in between the longest and the shortest of its armholes; null where nothing can be reckoned. */
 function offBy(project: Project, { sleeveId, bodies, kept }: Sewn) {
-  const reckoned = reckonProject(project, layUnread(project, undefined, kept));
+  const reckoned = reckonProject(project, layProject(project, undefined, kept));
   if (!reckoned) return null;
   const edge = (id: string, side: EdgeSide) => {
     const plan = reckoned.plan.pieces.find((one) => one.id === id);

@@ -1,6 +1,9 @@
+import { toEnd } from "../../steps";
 import fc from "fast-check";
-import { forecastProject, layUnread } from "../../forecast/projectForecast";
-import { finishedOf, sizeOptions } from "../../forecast/sizeOptions";
+import { forecastProject } from "../../forecast/projectForecast";
+import { layProject } from "../../garment/layPanels";
+import { finishedOf } from "../../estimate/finished";
+import { sizeOptions } from "../../forecast/sizeOptions";
 import type { Project } from "../../files/project";
 import { checkProject } from "../../files/projectFile";
 import { YARN_CLASSES } from "../../yarn/classes";
@@ -112,7 +115,7 @@ describe("ways to another size", () => {
   const project = begun(usual("hat"));
   const larger = { ...project, size: { ...project.size, acrossMm: 620 } };
   const options = (sized: Project = larger) => {
-    const reading = sizeOptions(sized, (graded) => layUnread(graded));
+    const reading = toEnd(sizeOptions(sized, (graded) => layProject(graded)));
     if (!reading.ok) throw new Error(reading.message);
     return reading.value;
   };
@@ -150,12 +153,12 @@ describe("ways to another size", () => {
   });
 
   test("ease that leaves nothing, and a project without an answer, are told", () => {
-    const none = sizeOptions({ ...project, size: { ...project.size, easeMm: -600 } }, (one) =>
-      layUnread(one),
+    const none = toEnd(
+      sizeOptions({ ...project, size: { ...project.size, easeMm: -600 } }, (one) => layProject(one)),
     );
     expect(none).toMatchObject({ ok: false, message: expect.stringMatching(/nothing is left/) as string });
-    const unsaid = sizeOptions({ ...project, size: { ...project.size, acrossMm: null } }, (one) =>
-      layUnread(one),
+    const unsaid = toEnd(
+      sizeOptions({ ...project, size: { ...project.size, acrossMm: null } }, (one) => layProject(one)),
     );
     expect(unsaid).toMatchObject({ ok: false, message: expect.stringMatching(/Say a measure/) as string });
   });

@@ -1,14 +1,15 @@
 import { demoProject } from "@/demo/slipover";
 import { omissionsOf } from "@/core/forecast/omissions";
-import { forecastProject, layUnread } from "@/core/forecast/projectForecast";
+import { forecastProject } from "@/core/forecast/projectForecast";
+import { layProject } from "@/core/garment/layPanels";
 import type { Project } from "@/core/files/project";
 import { leaveOut, takeIn } from "./omissions";
-import { begin, undo, useProjectStore } from "./projectStore";
+import { begin, undo, useProjectStore } from "../projectStore";
 
 const project = () => useProjectStore.getState().project;
 
 function omissions() {
-  const answer = forecastProject(project(), layUnread(project()));
+  const answer = forecastProject(project(), layProject(project()));
   if (!answer.known) throw new Error("no answer");
   return omissionsOf(project(), answer, "metric");
 }

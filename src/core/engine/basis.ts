@@ -1,0 +1,76 @@
+/** What an answer hangs on of a project: a change of anything else changes no figure, and nothing need be asked. */
+import type { Project } from "../files/project";
+
+/** Parts that an answer hangs on. */
+const PARTS = [
+  "yarns",
+  "pieces",
+  "gauge",
+  "needleMm",
+  "swatchMm",
+  "panels",
+  "seams",
+  "extras",
+  "join",
+  "certainty",
+  "without",
+  "swatches",
+  "school",
+] as const satisfies readonly (keyof Project)[];
+
+/** What these things are called, and how they look, changes no figure. Swatches and panels are told of by their names. */
+const WORDS: { readonly [Part in keyof Project]?: readonly string[] } = {
+  yarns: ["name", "colour"],
+  pieces: ["name"],
+  extras: ["name"],
+  panels: ["notes", "origin"],
+};
+
+type Thing = Readonly<Record<string, unknown>>;
+
+const sameBut = (one: Thing, other: Thing, but: readonly string[]) =>
+  one === other ||
+  [...new Set([...Object.keys(one), ...Object.keys(other)])].every(
+    (key) => one[key] === other[key] || but.includes(key),
+  );
+
+const samePart = (part: (typeof PARTS)[number], one: Project, other: Project) => {
+  const [before, now] = [one[part], other[part]] as readonly unknown[];
+  const words = WORDS[part];
+  if (before === now) return true;
+  if (!words || !Array.isArray(before) || !Array.isArray(now)) return false;
+  return (
+    before.length === now.length &&
+    before.every((thing, index) => sameBut(thing as Thing, now[index] as Thing, words))
+  );
+};
+
+/**
+ * Whether two projects, of which one was made of the other, have the same figures; parts that are the same object are
+ * not looked into. Example: another name of a piece leaves them, another count of its rows does not.
+ */
+export const sameFigures = (one: Project, other: Project): boolean =>
+  PARTS.every((part) => samePart(part, one, other));
+
+/** The parts of `now` that are not those of `before`. */
+export const changedParts = (before: Project, now: Project): Partial<Project> =>
+  Object.fromEntries(Object.entries(now).filter(([part, value]) => before[part as keyof Project] !== value));
+
+/** A project with the figures of one that was made of it, and everything else as it is now. */
+export const withFigures = (project: Project, from: Project): Project => ({
+  ...project,
+  ...Object.fromEntries(
+    PARTS.map((part) => {
+      const [now, given] = [project[part], from[part]] as readonly unknown[];
+      const words = WORDS[part];
+      if (!words || !Array.isArray(now) || !Array.isArray(given)) return [part, given];
+      return [part, given.map((thing) => worded(thing as Thing, now as readonly Thing[], words))];
+    }),
+  ),
+});
+
+/** A thing under the name that it has now. */
+function worded(thing: Thing, all: readonly Thing[], words: readonly string[]): Thing {
+  const now = all.find(({ id }) => id === thing.id);
+  return now ? { ...thing, ...Object.fromEntries(words.map((word) => [word, now[word]])) } : thing;
+}

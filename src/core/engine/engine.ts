@@ -1,0 +1,74 @@
+/** One engine for all that is asked of projects: each revision is laid, believed, planned and drawn once. */
+import { layStrand, type Strand } from "../estimate/strand";
+import type { KnownFabrics } from "../fabric/relax";
+import type { Project } from "../files/project";
+import { forecasting, takeOver, type ProjectForecast } from "../forecast/projectForecast";
+import { layProject, type KnownLaid } from "../garment/layPanels";
+import type { LaidSections } from "../garment/lay";
+import type { Steps } from "../steps";
+
+/** A project as it stands, with what has been asked of it. */
+export class Revision {
+  readonly #told = new Map<string, unknown>();
+  #strands: readonly Strand[] | null = null;
+
+  constructor(
+    readonly project: Project,
+    readonly layOf: (project: Project) => LaidSections,
+  ) {}
+
+  get laid(): LaidSections {
+    return this.layOf(this.project);
+  }
+
+  /** The answer, in steps; at once where it is known. */
+  *answer(): Steps<ProjectForecast> {
+    yield { share: 0 };
+    return yield* forecasting(this.project, this.laid);
+  }
+
+  /** One strand for each yarn, in the order of the answer's yarns; none without an answer. */
+  *strands(): Steps<readonly Strand[]> {
+    const answer = yield* this.answer();
+    if (!answer.known) return [];
+    this.#strands ??= answer.yarns.map((yarn) => layStrand(answer.estimate, yarn));
+    return this.#strands;
+  }
+
+  /** What `steps` end with, kept under a name: asked again it is told at once. */
+  *once<Told>(name: string, steps: () => Steps<Told>): Steps<Told> {
+    if (this.#told.has(name)) return this.#told.get(name) as Told;
+    const told = yield* steps();
+    this.#told.set(name, told);
+    return told;
+  }
+}
+
+/** Lays projects, and keeps what it laid; the same on the page's worker and in a route handler. */
+export class Engine {
+  readonly #fabrics: KnownFabrics = new Map();
+  readonly #kept: KnownLaid = new Map();
+  readonly #laid = new WeakMap<Project, LaidSections>();
+  readonly #revisions = new WeakMap<Project, Revision>();
+
+  /** What lies across all sections of a project; the same object for the same project. */
+  readonly layOf = (project: Project): LaidSections => {
+    const laid = this.#laid.get(project) ?? layProject(project, this.#fabrics, this.#kept);
+    this.#laid.set(project, laid);
+    return laid;
+  };
+
+  /** Takes what is known of a project for another one with the same figures. */
+  takeOver(project: Project, from: Project): void {
+    const laid = this.#laid.get(from);
+    if (laid) this.#laid.set(project, laid);
+    takeOver(project, from);
+  }
+
+  /** A project's revision: a project is never changed in place, so the same one is the same revision. */
+  at(project: Project): Revision {
+    const revision = this.#revisions.get(project) ?? new Revision(project, this.layOf);
+    this.#revisions.set(project, revision);
+    return revision;
+  }
+}

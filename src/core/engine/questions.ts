@@ -1,0 +1,138 @@
+/** Everything that can be asked of a project, each question by its name: one more is one more row of the table. */
+import { rowGaugeOff, type RowGaugeOff } from "../estimate/rowGaugeOff";
+import type { Candidate } from "../files/candidates";
+import type { Leavable } from "../files/project";
+import { sweepGauge, type SweepPoint } from "../forecast/gaugeSweep";
+import { howFar, type HowFar } from "../forecast/howFar";
+import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
+import { savingsOf } from "../forecast/savings";
+import { sizeOptions, type SizeOption } from "../forecast/sizeOptions";
+import { sectionRows, type SectionRows } from "../instructions/sectionRows";
+import { orderAdvice, type OrderAdvice } from "../order/advice";
+import { reckoningGroup, type GroupReckoned } from "../order/group";
+import type { Market } from "../order/market";
+import type { Wording } from "../stitches/wording";
+import type { Steps } from "../steps";
+import { type Ranked } from "../swap/ranked";
+import { ranking, rankBasis } from "../swap/rank";
+import { comparing, type Side } from "../swap/sideBySide";
+import type { UnitSystem } from "../units/brands";
+import { BARE_SPAN_MM } from "../units/gauge";
+import type { YarnInHand } from "../yarn/inHand";
+import type { Revision } from "./engine";
+import { seenOf, type Seen } from "./seen";
+
+/** What is asked for with each question, and what is told. */
+export interface Questions {
+  readonly answer: Question<null, Seen>;
+  /** What leaving each part out would save, in mm. */
+  readonly savings: Question<null, ReadonlyMap<Leavable, number>>;
+  readonly sweep: Question<null, readonly SweepPoint[]>;
+  /** A piece at one row more and at one fewer; null where it is left out. */
+  readonly rowGauge: Question<
+    { readonly pieceId: string; readonly units: UnitSystem },
+    readonly [more: RowGaugeOff, fewer: RowGaugeOff] | null
+  >;
+  readonly nextMeasures: Question<null, readonly NextMeasure[]>;
+  readonly sizes: Question<null, SizesTold>;
+  /** The rows of a section, once for each side; empty where it is left out. */
+  readonly rows: Question<
+    { readonly pieceId: string; readonly sectionId: string; readonly style: Wording },
+    readonly SectionRows[]
+  >;
+  readonly howFar: Question<
+    {
+      readonly pieceId: string;
+      readonly sectionId: string;
+      readonly yarnId: string;
+      readonly inHand: YarnInHand;
+    },
+    HowFar | null
+  >;
+  /** What to buy for a yarn; null where there is no answer, or it is not used. */
+  readonly order: Question<{ readonly yarnId: string; readonly market: Market }, OrderAdvice | null>;
+  readonly group: Question<{ readonly yarnId: string }, GroupReckoned>;
+  /** The pattern's own yarn, and one substitute after the other. */
+  readonly sides: Question<
+    { readonly markets: Readonly<Record<string, Market>>; readonly pace: number },
+    readonly Side[],
+    Side
+  >;
+  /** Many yarns in order; null where there is no answer. */
+  readonly rank: Question<{ readonly candidates: readonly Candidate[] }, readonly Ranked[] | null>;
+}
+
+interface Question<Asked, Told, Part = never> {
+  readonly asked: Asked;
+  readonly told: Told;
+  /** What is told on the way. */
+  readonly part: Part;
+}
+
+type SizesTold = ReturnType<typeof sizeOptions> extends Steps<infer Told> ? Told : never;
+
+export type QuestionId = keyof Questions;
+export type AskedOf<Id extends QuestionId> = Questions[Id]["asked"];
+export type ToldOf<Id extends QuestionId> = Questions[Id]["told"];
+export type PartOf<Id extends QuestionId> = Questions[Id]["part"];
+
+type Answering<Id extends QuestionId> = (
+  revision: Revision,
+  asked: AskedOf<Id>,
+  onPart: (part: PartOf<Id>) => void,
+) => Steps<ToldOf<Id>>;
+
+const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
+  *answer(revision) {
+    const answer = yield* revision.answer();
+    return seenOf(answer, yield* revision.strands(), revision.laid);
+  },
+  savings: ({ project, laid }) => savingsOf(project, laid),
+  sweep: ({ project, laid }) => sweepGauge(project, laid),
+  *rowGauge(revision, { pieceId, units }) {
+    const answer = yield* revision.answer();
+    const piece = answer.known ? answer.estimate.pieces.find(({ id }) => id === pieceId) : undefined;
+    if (!answer.known || !piece) return null;
+    const one = 100 / BARE_SPAN_MM[units];
+    return [rowGaugeOff(piece, answer.plan, one), rowGaugeOff(piece, answer.plan, -one)];
+  },
+  *nextMeasures(revision) {
+    const answer = yield* revision.answer();
+    return answer.known ? nextMeasures(answer, revision.project.certainty) : [];
+  },
+  sizes: ({ project, layOf }) => sizeOptions(project, layOf),
+  *rows(revision, { pieceId, sectionId, style }) {
+    const answer = yield* revision.answer();
+    const worked = answer.known ? answer.worked.get(pieceId)?.sections : undefined;
+    return (worked ?? [])
+      .filter(({ section, rows }) => section.id === sectionId && rows.length > 0)
+      .map((section) => sectionRows(section, style));
+  },
+  howFar: ({ project, layOf }, asked) => howFar(project, { ...asked, layOf }),
+  *order(revision, asked) {
+    const answer = yield* revision.answer();
+    return answer.known ? orderAdvice(revision.project, answer, asked) : null;
+  },
+  group: ({ project, layOf }, { yarnId }) => reckoningGroup(project, { yarnId, layOf }),
+  sides: ({ project, layOf }, asked, onSide) => comparing(project, { ...asked, layOf, onSide }),
+  *rank(revision, { candidates }) {
+    const answer = yield* revision.answer();
+    if (!answer.known) return null;
+    const { swap, certainty } = revision.project;
+    return yield* ranking(candidates, rankBasis(answer, { keep: swap.keep, certainty }));
+  },
+};
+
+/**
+ * The answer to a question, in steps. Asked again of the same revision it is told at once; `onPart` hears what is told
+ * on the way, but not of an answer that is known.
+ */
+export function ask<Id extends QuestionId>(
+  revision: Revision,
+  id: Id,
+  asked: AskedOf<Id>,
+  onPart: (part: PartOf<Id>) => void = () => {},
+): Steps<ToldOf<Id>> {
+  const answering: Answering<Id> = QUESTIONS[id];
+  return revision.once(`${id} ${JSON.stringify(asked)}`, () => answering(revision, asked, onPart));
+}

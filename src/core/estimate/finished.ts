@@ -1,0 +1,43 @@
+/** The measures that a project comes out at, of the section that its size speaks of. */
+import type { Project } from "../files/project";
+import type { SectionWidth } from "./sectionWidths";
+
+/** What is needed of an estimate, or of what is seen of one. */
+interface Estimated {
+  readonly pieces: readonly {
+    readonly id: string;
+    readonly estimate: {
+      readonly heightMm: number;
+      readonly widths: { readonly main: SectionWidth | null; readonly sections: readonly SectionWidth[] };
+    };
+  }[];
+}
+
+/** What a project comes out at: all round or across, and along. */
+export interface Finished {
+  readonly acrossMm: number;
+  readonly alongMm: number;
+}
+
+/**
+ * The piece and the section that a size speaks of: those that were chosen, else the fabric that makes up most of the
+ * first piece. Null where there is none.
+ */
+export function sizedBy({ size }: Pick<Project, "size">, { estimate }: { readonly estimate: Estimated }) {
+  const chosen = estimate.pieces.find(({ id }) => id === size.of?.pieceId);
+  const piece = chosen ?? estimate.pieces[0];
+  const widths = piece?.estimate.widths;
+  const width = widths?.sections.find(({ sectionId }) => sectionId === size.of?.sectionId) ?? widths?.main;
+  return piece && width ? { piece, width } : null;
+}
+
+/** The finished measures that a size speaks of, as often as its piece goes round and up. */
+export function finishedOf(
+  project: Pick<Project, "size">,
+  answer: { readonly estimate: Estimated },
+): Finished | null {
+  const found = sizedBy(project, answer);
+  if (!found || found.width.widthMm <= 0 || found.piece.estimate.heightMm <= 0) return null;
+  const { around, up } = project.size;
+  return { acrossMm: around * found.width.widthMm, alongMm: up * found.piece.estimate.heightMm };
+}

@@ -1,0 +1,87 @@
+/** The answer for the open project: its changes are sent to the engine, and what comes back is shown with its revision. */
+import { create } from "zustand";
+import { changedParts, sameFigures } from "@/core/engine/basis";
+import type { Seen, SeenPiece } from "@/core/engine/seen";
+import type { Project } from "@/core/files/project";
+import type { Taken } from "@/core/panels/across";
+import { useChosenPiece } from "../chosenPiece";
+import { useProjectStore } from "../projectStore";
+import { nextJob } from "./job";
+import { engine } from "./workers";
+
+interface Answered {
+  /** Number of the project's figures as they are now: another one whenever any of them can have changed. */
+  readonly revision: number;
+  /** The last answer, and the revision that it is of; null before the first. */
+  readonly seen: Seen | null;
+  readonly seenRevision: number;
+  /** The revision that could not be reckoned, by a fault of Brenok's; null for none. */
+  readonly failedRevision: number | null;
+}
+
+const useAnswered = create<Answered>()(() => ({
+  revision: 0,
+  seen: null,
+  seenRevision: 0,
+  failedRevision: null,
+}));
+
+let sent: Project | null = null;
+
+/** Asks for the answer to a revision; one that is overtaken is dropped. */
+async function askFor(revision: number) {
+  try {
+    const seen = (await engine().answer(nextJob(), "answer", null)) as Seen | null;
+    if (seen && useAnswered.getState().revision === revision)
+      useAnswered.setState({ seen, seenRevision: revision, failedRevision: null });
+  } catch {
+    if (useAnswered.getState().revision === revision) useAnswered.setState({ failedRevision: revision });
+  }
+}
+
+function follow({ project, ready }: { readonly project: Project; readonly ready: boolean }) {
+  if (!ready || project === sent) return;
+  const figures = sent === null || !sameFigures(sent, project);
+  void engine().change(sent ? changedParts(sent, project) : project, figures);
+  sent = project;
+  if (!figures) return;
+  const revision = useAnswered.getState().revision + 1;
+  useAnswered.setState({ revision });
+  void askFor(revision);
+}
+
+/** From now on the engine follows the open project; the result ends that. */
+export function followProject(): () => void {
+  follow(useProjectStore.getState());
+  return useProjectStore.subscribe(follow);
+}
+
+/** Before the first answer nothing is known, and nothing is missing yet. */
+const NOTHING: Seen = { known: false, missing: [], findings: [], taken: new Map() };
+
+/** The last answer: the one that stands, or the one before while that is reckoned. */
+export const useAnswer = (): Seen => useAnswered(({ seen }) => seen ?? NOTHING);
+
+/** Whether there is something to be seen: an answer, or that none could be reckoned. */
+export const useIsAnswered = () =>
+  useAnswered(({ seen, failedRevision }) => seen !== null || failedRevision !== null);
+
+/** Whether the answer that is seen is one before the project as it stands. */
+export const useAnswerIsBehind = () => useAnswered(({ revision, seenRevision }) => revision !== seenRevision);
+
+export const useHasFailed = () => useAnswered(({ revision, failedRevision }) => revision === failedRevision);
+
+/** Number of the project's figures: what is asked of them is asked anew with another one. */
+export const useRevision = () => useAnswered(({ revision }) => revision);
+
+/** The chosen piece as it is in an answer; null where the answer leaves it out. */
+export function usePieceIn(answer: Seen): SeenPiece | null {
+  const { id } = useChosenPiece();
+  return (answer.known && answer.estimate.pieces.find((piece) => piece.id === id)) || null;
+}
+
+const NONE: readonly Taken[] = [];
+
+/** What each place of a section's row of panels comes to; empty while it is being read. */
+export const useTaken = (pieceId: string, sectionId: string): readonly Taken[] =>
+  useAnswer().taken.get(`${pieceId} ${sectionId}`) ?? NONE;

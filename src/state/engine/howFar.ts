@@ -1,0 +1,19 @@
+/** How far yarn at hand goes, reckoned by the engine when typing rests. */
+import { useMemo } from "react";
+import type { HowFar } from "@/core/forecast/howFar";
+import { useChosenPiece, useChosenSection } from "../chosenPiece";
+import { useProjectPart } from "../projectStore";
+import { useAsked } from "./asked";
+
+/** For the chosen section and its piece's yarn; undefined until it is reckoned, null where there is no answer. */
+export function useHowFar(lengthM: number | null, balls: number): HowFar | null | undefined {
+  const typed = useProjectPart((project) => project.typed);
+  const { id: pieceId, yarnId } = useChosenPiece();
+  const { id: sectionId } = useChosenSection();
+  const asked = useMemo(
+    () => (lengthM === null ? undefined : { pieceId, sectionId, yarnId, inHand: { lengthM, balls } }),
+    [pieceId, sectionId, yarnId, lengthM, balls],
+  );
+  const { told, current } = useAsked("howFar", asked, { also: [typed] });
+  return asked && current ? told : undefined;
+}

@@ -1,0 +1,33 @@
+/** The workers of the page, each started when it is first needed. */
+import { wrap, type Remote } from "comlink";
+import type { EngineWorker } from "@/workers/engine.worker";
+import type { Loom } from "@/workers/loom.worker";
+import type { Reader } from "@/workers/reader.worker";
+
+let reckoning: Remote<EngineWorker> | undefined;
+let reading: Remote<Reader> | undefined;
+let weaving: Remote<Loom> | undefined;
+
+/** Follows the open project and answers what is asked of it. */
+export function engine(): Remote<EngineWorker> {
+  reckoning ??= wrap<EngineWorker>(
+    new Worker(new URL("../../workers/engine.worker.ts", import.meta.url), { type: "module" }),
+  );
+  return reckoning;
+}
+
+/** Reads patterns and tables; it answers soon. */
+export function reader(): Remote<Reader> {
+  reading ??= wrap<Reader>(
+    new Worker(new URL("../../workers/reader.worker.ts", import.meta.url), { type: "module" }),
+  );
+  return reading;
+}
+
+/** Relaxes and draws fabrics; a large one may take it seconds, which keeps nobody else waiting. */
+export function loom(): Remote<Loom> {
+  weaving ??= wrap<Loom>(
+    new Worker(new URL("../../workers/loom.worker.ts", import.meta.url), { type: "module" }),
+  );
+  return weaving;
+}

@@ -1,0 +1,109 @@
+/** The engine behind a worker's door: it follows the open project and answers what is asked of it, the answer first. */
+import { expose } from "comlink";
+import { Engine } from "../core/engine/engine";
+import { ask, type AskedOf, type PartOf, type QuestionId, type ToldOf } from "../core/engine/questions";
+import { finishedOf } from "../core/estimate/finished";
+import type { Project } from "../core/files/project";
+import { forecasting } from "../core/forecast/projectForecast";
+import { addedTo, beginProject, type Beginning } from "../core/garment/starts/beginProject";
+import type { Steps } from "../core/steps";
+import type { Reading } from "../core/units/reading";
+import { Desk, type Urgency } from "./desk";
+
+const engine = new Engine();
+const desk = new Desk();
+let project: Project | null = null;
+
+/** Questions that take seconds; what is asked beside them goes first. */
+const LONG: readonly QuestionId[] = ["sizes", "howFar", "group", "sides", "rank"];
+
+const urgencyOf = (id: QuestionId): Urgency =>
+  id === "answer" ? "answer" : LONG.includes(id) ? "long" : "question";
+
+/** Takes in what has changed of the project; where its figures have, what was asked before is dropped. */
+function change(parts: Partial<Project>, figures: boolean) {
+  const before = project;
+  project = { ...before, ...parts } as Project;
+  if (figures) desk.dropDated();
+  else if (before) engine.takeOver(project, before);
+}
+
+/** Whoever asks hears how far it is, and what is told on the way. */
+export interface Listening<Part> {
+  readonly onProgress?: ((share: number) => void) | undefined;
+  readonly onPart?: ((part: Part) => void) | undefined;
+}
+
+/** The answer to a question about the project as it stands; null where it was stopped, or the project has changed. */
+async function answer<Id extends QuestionId>(
+  job: number,
+  id: Id,
+  asked: AskedOf<Id>,
+  onProgress?: (share: number) => void,
+  onPart?: (part: PartOf<Id>) => void,
+): Promise<ToldOf<Id> | null> {
+  if (!project) return null;
+  const steps = ask(engine.at(project), id, asked, onPart);
+  return desk.do(steps, {
+    id: job,
+    urgency: urgencyOf(id),
+    dated: true,
+    ...(onProgress && { onProgress }),
+  });
+}
+
+/** A begun project with its answer, told short; or why it cannot be. */
+export interface Begun {
+  readonly project: Project;
+  /** Null for a bare piece, which has no answer yet. */
+  readonly answer: BegunAnswer | null;
+}
+
+interface BegunAnswer {
+  readonly balls: number;
+  readonly ballG: number;
+  /** Yarn in m: the tenth percentile, the median, the ninetieth. */
+  readonly needM: readonly [number, number, number];
+  readonly acrossMm: number;
+  readonly alongMm: number;
+}
+
+function* beginning(wish: Beginning): Steps<Reading<Begun>> {
+  yield { share: 0 };
+  const begun = beginProject(wish);
+  if (!begun.ok) return begun;
+  yield { share: 0.5 };
+  const told = yield* forecasting(begun.value, engine.layOf(begun.value));
+  if (!told.known) return { ok: true, value: { project: begun.value, answer: null } };
+  const [{ advised, quantilesMm, yarn }] = told.yarns;
+  const { p10, p50, p90 } = quantilesMm;
+  const finished = finishedOf(begun.value, told);
+  return {
+    ok: true,
+    value: {
+      project: begun.value,
+      answer: {
+        balls: advised.balls,
+        ballG: yarn.putUp.massG,
+        needM: [p10 / 1000, p50 / 1000, p90 / 1000],
+        acrossMm: finished?.acrossMm ?? 0,
+        alongMm: finished?.alongMm ?? 0,
+      },
+    },
+  };
+}
+
+/** What a wish comes to; null where it was stopped. */
+const begin = (job: number, wish: Beginning): Promise<Reading<Begun> | null> =>
+  desk.do(beginning(wish), { id: job, urgency: "question" });
+
+/** A project with what is wished for added to it, in its own yarn and gauge. */
+const add = (to: Project, wish: Beginning): Reading<Project> => addedTo(to, wish);
+
+const stop = (job: number) => desk.stop(job);
+
+const worker = { change, answer, begin, add, stop };
+
+export type EngineWorker = typeof worker;
+
+expose(worker);

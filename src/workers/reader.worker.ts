@@ -1,0 +1,47 @@
+/** Reading behind a worker's door: row texts, charts, the library, tables of a shelf. */
+import { expose } from "comlink";
+import { guessMapping, readShelf, type Mapping, type ReadShelf } from "../core/files/shelfCsv";
+import { readTable, type Table } from "../core/files/tableText";
+import { changedRows } from "../core/instructions/changedRows";
+import { copyFromChart, editChart } from "../core/instructions/editChart";
+import { studyText, writeOut } from "../core/instructions/study";
+import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
+import { LIBRARY } from "../core/panels/library";
+
+/** A table of a shelf taken apart, with what its columns most likely are. */
+function openTable(bytes: Uint8Array): { readonly table: Table; readonly mapping: Mapping } {
+  const table = readTable(bytes);
+  return { table, mapping: guessMapping(table.head) };
+}
+
+/** Its rows by a mapping; `stamp` tells the names of one import from those of another. */
+const readEntries = (table: Table, mapping: Mapping, stamp: string): ReadShelf =>
+  readShelf(table, mapping, (number) => `shelf-${stamp}-${number}`);
+
+/** The library with the chart of each panel. */
+const studyLibrary = () =>
+  LIBRARY.map((panel) => ({ ...panel, study: studyText(panel.text, { naming: "halves", words: "US" }) }));
+
+/** What there is in the library, without its texts. */
+const libraryNames = () => LIBRARY.map(({ id, name, uk, family }) => ({ id, name, uk, family }));
+
+const reader = {
+  studyText,
+  changedRows,
+  writeOut,
+  studyLibrary,
+  libraryNames,
+  copyFromChart,
+  editChart,
+  transformText,
+  joinTexts,
+  endTextWithRow,
+  openTable,
+  readEntries,
+};
+
+export type Reader = typeof reader;
+export type NamedPanel = ReturnType<typeof libraryNames>[number];
+export type StudiedPanel = ReturnType<typeof studyLibrary>[number];
+
+expose(reader);
