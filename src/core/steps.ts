@@ -10,3 +10,12 @@ export function toEnd<Result>(steps: Generator<unknown, Result>): Result {
     if (done) return value;
   }
 }
+
+/** Steps as a part of longer work: what they say of their share is told between these two. */
+export function* between<Result>(from: number, to: number, steps: Steps<Result>): Steps<Result> {
+  for (;;) {
+    const { done, value } = steps.next();
+    if (done) return value;
+    yield { share: from + (to - from) * value.share };
+  }
+}

@@ -26,7 +26,7 @@ export function useBegun(wish: Wish | null): Reading<Begun> | null {
     void ask();
     return () => {
       current = false;
-      void engine().stop(job);
+      if (wish) void engine().stop(job);
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key is the wish
   }, [key]);

@@ -1,5 +1,6 @@
 /** The engine behind a worker's door: it follows the open project and answers what is asked of it, the answer first. */
 import { expose } from "comlink";
+import { withChanges, type Changes } from "../core/engine/basis";
 import { Engine } from "../core/engine/engine";
 import { ask, type AskedOf, type PartOf, type QuestionId, type ToldOf } from "../core/engine/questions";
 import { finishedOf } from "../core/estimate/finished";
@@ -7,6 +8,7 @@ import type { Project } from "../core/files/project";
 import { forecasting } from "../core/forecast/projectForecast";
 import { addedTo, beginProject, type Beginning } from "../core/garment/starts/beginProject";
 import type { Steps } from "../core/steps";
+import type { Seen } from "../core/engine/seen";
 import type { Reading } from "../core/units/reading";
 import { Desk, type Urgency } from "./desk";
 
@@ -20,18 +22,16 @@ const LONG: readonly QuestionId[] = ["sizes", "howFar", "group", "sides", "rank"
 const urgencyOf = (id: QuestionId): Urgency =>
   id === "answer" ? "answer" : LONG.includes(id) ? "long" : "question";
 
-/** Takes in what has changed of the project; where its figures have, what was asked before is dropped. */
-function change(parts: Partial<Project>, figures: boolean) {
+/**
+ * Takes in what has changed of the project. Where its figures have, what was asked before is dropped, and the answer
+ * is told; null where it is overtaken, or no figure has changed.
+ */
+async function change(job: number, changes: Changes, figures: boolean): Promise<Seen | null> {
   const before = project;
-  project = { ...before, ...parts } as Project;
+  project = withChanges(before ?? {}, changes);
   if (figures) desk.dropDated();
   else if (before) engine.takeOver(project, before);
-}
-
-/** Whoever asks hears how far it is, and what is told on the way. */
-export interface Listening<Part> {
-  readonly onProgress?: ((share: number) => void) | undefined;
-  readonly onPart?: ((part: Part) => void) | undefined;
+  return figures ? answer(job, "answer", null) : null;
 }
 
 /** The answer to a question about the project as it stands; null where it was stopped, or the project has changed. */

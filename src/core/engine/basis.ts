@@ -52,9 +52,40 @@ const samePart = (part: (typeof PARTS)[number], one: Project, other: Project) =>
 export const sameFigures = (one: Project, other: Project): boolean =>
   PARTS.every((part) => samePart(part, one, other));
 
-/** The parts of `now` that are not those of `before`. */
-export const changedParts = (before: Project, now: Project): Partial<Project> =>
-  Object.fromEntries(Object.entries(now).filter(([part, value]) => before[part as keyof Project] !== value));
+/** A part that has changed; of a list each thing that is still there by its place in the list before. */
+type Change =
+  { readonly value: unknown } | { readonly list: readonly (number | { readonly thing: unknown })[] };
+
+/** What has changed of a project, part by part: small enough to be sent behind every keystroke. */
+export type Changes = Readonly<Record<string, Change>>;
+
+function changeOf(before: unknown, now: unknown): Change {
+  if (!Array.isArray(before) || !Array.isArray(now)) return { value: now };
+  const places = new Map(before.map((thing: unknown, place) => [thing, place]));
+  return { list: now.map((thing: unknown) => places.get(thing) ?? { thing }) };
+}
+
+/** The parts of `now` that are not those of `before`. Example: a new name of the project is that name alone. */
+export const changesOf = (before: Partial<Project>, now: Project): Changes =>
+  Object.fromEntries(
+    Object.entries(now).flatMap(([part, value]: [string, unknown]) => {
+      const former = before[part as keyof Project];
+      return former === value ? [] : [[part, changeOf(former, value)]];
+    }),
+  );
+
+/** A project as it is after changes; whatever has not changed is the same object in both. */
+export const withChanges = (before: Partial<Project>, changes: Changes): Project =>
+  ({
+    ...before,
+    ...Object.fromEntries(
+      Object.entries(changes).map(([part, change]) => {
+        if ("value" in change) return [part, change.value];
+        const former = before[part as keyof Project] as readonly unknown[];
+        return [part, change.list.map((one) => (typeof one === "number" ? former[one] : one.thing))];
+      }),
+    ),
+  }) as Project;
 
 /** A project with the figures of one that was made of it, and everything else as it is now. */
 export const withFigures = (project: Project, from: Project): Project => ({

@@ -44,6 +44,9 @@ export class Revision {
   }
 }
 
+/** More relaxed fabrics than this are not kept: an engine lives as long as its server. */
+const MOST_FABRICS = 500;
+
 /** Lays projects, and keeps what it laid; the same on the page's worker and in a route handler. */
 export class Engine {
   readonly #fabrics: KnownFabrics = new Map();
@@ -53,6 +56,7 @@ export class Engine {
 
   /** What lies across all sections of a project; the same object for the same project. */
   readonly layOf = (project: Project): LaidSections => {
+    if (this.#fabrics.size > MOST_FABRICS) this.#fabrics.clear();
     const laid = this.#laid.get(project) ?? layProject(project, this.#fabrics, this.#kept);
     this.#laid.set(project, laid);
     return laid;

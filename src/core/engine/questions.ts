@@ -23,7 +23,7 @@ import type { Revision } from "./engine";
 import { seenOf, type Seen } from "./seen";
 
 /** What is asked for with each question, and what is told. */
-export interface Questions {
+interface Questions {
   readonly answer: Question<null, Seen>;
   /** What leaving each part out would save, in mm. */
   readonly savings: Question<null, ReadonlyMap<Leavable, number>>;

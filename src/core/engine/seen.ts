@@ -60,14 +60,14 @@ export interface SeenPiece {
 export type SeenYarn = Omit<YarnForecast, "drawn" | "slope">;
 
 /** What the swatches say. */
-export interface SeenBelief {
+interface SeenBelief {
   readonly measured: readonly Measured[];
   readonly gaugeMeasured: { readonly width: boolean; readonly height: boolean };
   readonly told: { readonly [Units in UnitSystem]: readonly Told[] };
   readonly swatches: ReadonlyMap<string, SeenSwatch>;
 }
 
-export interface SeenSwatch {
+interface SeenSwatch {
   readonly stitches: number | null;
   readonly hints: readonly SwatchHint[];
   /** What it should weigh as it was expected before any swatch was; null where that cannot be told. */

@@ -33,7 +33,7 @@ import type { ProjectPlan } from "./wholeProject";
  * What is held on to where something is off: the stitches as they are written, or the width, by adding stitches until
  * it is wide enough or leaving some away.
  */
-export type Keeping = "stitches" | "width";
+type Keeping = "stitches" | "width";
 
 /** The yarn that something needs, in mm and without joins, ready to be asked again and again. */
 export interface Need {

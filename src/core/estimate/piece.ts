@@ -92,8 +92,21 @@ function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): re
   return plan.sections.flatMap((planned) => sectionLines(planned, basis));
 }
 
-/** The figures of a piece at a gauge. Example: 100 plain stitches by 100 rows at 20 x 28 are 50 by 35.7 cm. */
+const estimated = new WeakMap<PiecePlan, { readonly key: string; readonly estimate: PieceEstimate }>();
+
+/**
+ * The figures of a piece at a gauge; asked again for the same piece at the same gauge they are the same object.
+ * Example: 100 plain stitches by 100 rows at 20 x 28 are 50 by 35.7 cm.
+ */
 export function estimatePiece(plan: PiecePlan, gauge: Gauge, unknowns: Unknowns): PieceEstimate {
+  const key = JSON.stringify([gauge, unknowns]);
+  const before = estimated.get(plan);
+  const estimate = before?.key === key ? before.estimate : figuresOf(plan, gauge, unknowns);
+  estimated.set(plan, { key, estimate });
+  return estimate;
+}
+
+function figuresOf(plan: PiecePlan, gauge: Gauge, unknowns: Unknowns): PieceEstimate {
   const { sections, cabled } = plan;
   const plain = deviated(gauge, unknowns);
   const widths = widthsOf(sections, plain, plan.drawInSd);

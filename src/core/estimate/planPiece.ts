@@ -168,6 +168,21 @@ const emptyAreas = (sections: readonly WorkedSection[]): readonly PieceFinding[]
     return [{ sectionId: section.id, field: "colour", message, leftOut: true }];
   });
 
+const planned = new WeakMap<ProjectPiece, { readonly of: readonly unknown[]; readonly plan: PlannedPiece }>();
+
+/** The same as `planPiece`; asked again for the same piece on the same basis it is the same object. */
+export function planOnce(project: Project, piece: ProjectPiece, basis: PlanBasis): PlannedPiece {
+  const { gauge, needleMm, laid, without, pull, drawInSd } = basis;
+  const lying = piece.sections.map((section) => laid.get(keyOfSection(piece, section)));
+  const figures = [gauge.stitchesPer10Cm, gauge.rowsPer10Cm, needleMm, pull.width, pull.height, drawInSd];
+  const of = [project.yarns, without.join(), ...figures, ...lying];
+  const before = planned.get(piece);
+  const same = before?.of.length === of.length && before.of.every((one, index) => Object.is(one, of[index]));
+  const plan = same ? before.plan : planPiece(project, piece, basis);
+  planned.set(piece, { of, plan });
+  return plan;
+}
+
 const NO_ROWS = "No row of this piece can be worked yet: give it a fabric, and say over how many rows.";
 
 /**

@@ -132,12 +132,18 @@ export const usesOfEdges = (section: PlannedSection, piece: PiecePlan): readonly
     sectionId: section.worked.section.id,
   }));
 
-/** All uses of a section, of one copy of its piece. */
-export const usesOfSection = (section: PlannedSection, piece: PiecePlan): readonly Use[] => [
-  ...usesOfRows(section, keptWidth(piece, section)),
-  ...usesOfColours(section),
-  ...usesOfEdges(section, piece),
-];
+const known = new WeakMap<PlannedSection, readonly Use[]>();
+
+/** All uses of a section, of one copy of the piece that it belongs to. */
+export function usesOfSection(section: PlannedSection, piece: PiecePlan): readonly Use[] {
+  const uses = known.get(section) ?? [
+    ...usesOfRows(section, keptWidth(piece, section)),
+    ...usesOfColours(section),
+    ...usesOfEdges(section, piece),
+  ];
+  known.set(section, uses);
+  return uses;
+}
 
 /** What sewing a seam takes, all that are like it together. */
 export const takenBySeam = ({ yarnId, times, ...along }: SeamPlan): Use => ({

@@ -6,7 +6,7 @@ import { putUpId } from "../belief/axes";
 import { JOINS } from "../estimate/balls";
 import { planExtras } from "../estimate/extras";
 import type { PiecePlan } from "../estimate/plan";
-import { planPiece, type PieceFinding, type PlannedPiece } from "../estimate/planPiece";
+import { planOnce, type PieceFinding, type PlannedPiece } from "../estimate/planPiece";
 import { planSeams, type FinishingFinding } from "../estimate/seams";
 import {
   estimateProject,
@@ -140,7 +140,7 @@ function* basisOf(project: Project, laid: LaidSections): Steps<Basis | UnknownFo
     yield { share: (0.5 * index) / worked.length };
     each.push({
       piece,
-      planned: planPiece(project, piece, { gauge, needleMm, laid, without, pull, drawInSd }),
+      planned: planOnce(project, piece, { gauge, needleMm, laid, without, pull, drawInSd }),
     });
   }
   const findings = each.flatMap(({ piece, planned }) =>

@@ -1,6 +1,6 @@
 /** The answer to a project as plain figures, for programs: the same that the page shows. */
 import { LEDGER_PARTS, type LedgerPart } from "../estimate/ledger";
-import type { KnownFabrics } from "../fabric/relax";
+import type { LaidSections } from "../garment/lay";
 import type { Project } from "../files/project";
 import { layProject } from "../garment/layPanels";
 import { toMetres } from "../units/brands";
@@ -93,9 +93,9 @@ function yarnReport(
  */
 export function reportOn(
   project: Project,
-  known?: KnownFabrics,
+  laid: LaidSections = layProject(project),
 ): EstimateReport | { readonly missing: readonly ReportDiagnostic[] } {
-  const answer = forecastProject(project, layProject(project, known));
+  const answer = forecastProject(project, laid);
   const tell = (finding: Finding) => ({ path: pathOf(project, finding), message: finding.message });
   if (!answer.known)
     return { missing: [...answer.missing.map((field) => MISSING[field]), ...answer.findings.map(tell)] };

@@ -6,8 +6,8 @@ import type { LaidSections } from "../garment/lay";
 import { read, unread, type Reading } from "../units/reading";
 import { NEEDLE_POWER, nearestNeedle } from "../yarn/thickness";
 import { finishedOf, type Finished } from "../estimate/finished";
-import type { Steps } from "../steps";
-import { forecasting, reckonProject, type Finding } from "./projectForecast";
+import { between, type Steps } from "../steps";
+import { forecastProject, reckonProject, type Finding } from "./projectForecast";
 
 export interface SizeOption {
   readonly id: "nearest" | "fewer" | "more" | "needle";
@@ -122,7 +122,7 @@ export function* sizeOptions(
   if (wanted.acrossMm < LENGTHS.width.least)
     return unread("With so much taken off nothing is left: less negative ease, or a larger measure.");
   const laid = layOf(project);
-  const answer = yield* forecasting(project, laid);
+  const answer = forecastProject(project, laid);
   const now = answer.known ? finishedOf(project, answer) : null;
   if (!answer.known || !now)
     return unread("The project has no answer yet: what it lacks is told at the top.");
@@ -148,10 +148,10 @@ export function* sizeOptions(
     { id: "needle", name: "same count, other needle", steps: sameCount },
   ];
   const options: SizeOption[] = [];
-  for (const { id, name, steps } of ways) {
-    const way = yield* steps;
+  for (const [index, { id, name, steps }] of ways.entries()) {
+    const way = yield* between(index / ways.length, (index + 1) / ways.length, steps);
     if (!way) continue;
-    const answered = yield* forecasting(way, layOf(way));
+    const answered = forecastProject(way, layOf(way));
     const finished = answered.known ? finishedOf(way, answered) : null;
     if (!answered.known || !finished || !isMet(wanted, finished)) continue;
     if (!nothingNew(answer.findings, answered.findings)) continue;

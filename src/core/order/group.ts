@@ -9,7 +9,7 @@ import { drawsOf, normalsFrom } from "../forecast/draws";
 import { reckonProject } from "../forecast/projectForecast";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { resized } from "../forecast/sizeOptions";
-import type { Steps } from "../steps";
+import { between, type Steps } from "../steps";
 import type { LaidSections } from "../garment/lay";
 import { rankOf, valueOfRank } from "./enough";
 
@@ -184,6 +184,9 @@ function packedApart(packs: readonly Pack[], chance: number) {
   return { apart: each.balls, allEnough: each.chance, apartForAll: all.balls };
 }
 
+/** Planning a size is about half of what one of its knitters takes. */
+const HALF = 0.5;
+
 export type GroupReckoned =
   { readonly ok: true; readonly group: GroupBalls } | { readonly ok: false; readonly message: string };
 
@@ -209,7 +212,9 @@ export function* reckoningGroup(
   const sums = new Float64Array(draws);
   let done = 0;
   for (const [index, kit] of kits.entries()) {
-    const knitting = own && now && (yield* knittingOf(kit, project, { yarnId, layOf, laid, own, now }));
+    const [from, to] = [done / all, (done + HALF) / all];
+    const knitting =
+      own && now && (yield* between(from, to, knittingOf(kit, project, { yarnId, layOf, laid, own, now })));
     if (!knitting)
       return {
         ok: false,

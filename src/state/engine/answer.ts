@@ -1,6 +1,6 @@
 /** The answer for the open project: its changes are sent to the engine, and what comes back is shown with its revision. */
 import { create } from "zustand";
-import { changedParts, sameFigures } from "@/core/engine/basis";
+import { changesOf, sameFigures } from "@/core/engine/basis";
 import type { Seen, SeenPiece } from "@/core/engine/seen";
 import type { Project } from "@/core/files/project";
 import type { Taken } from "@/core/panels/across";
@@ -28,10 +28,10 @@ const useAnswered = create<Answered>()(() => ({
 
 let sent: Project | null = null;
 
-/** Asks for the answer to a revision; one that is overtaken is dropped. */
-async function askFor(revision: number) {
+/** Shows an answer, unless it is overtaken. */
+async function show(revision: number, answer: Promise<Seen | null>) {
   try {
-    const seen = (await engine().answer(nextJob(), "answer", null)) as Seen | null;
+    const seen = await answer;
     if (seen && useAnswered.getState().revision === revision)
       useAnswered.setState({ seen, seenRevision: revision, failedRevision: null });
   } catch {
@@ -42,12 +42,11 @@ async function askFor(revision: number) {
 function follow({ project, ready }: { readonly project: Project; readonly ready: boolean }) {
   if (!ready || project === sent) return;
   const figures = sent === null || !sameFigures(sent, project);
-  void engine().change(sent ? changedParts(sent, project) : project, figures);
+  const answer = engine().change(nextJob(), changesOf(sent ?? {}, project), figures);
   sent = project;
-  if (!figures) return;
-  const revision = useAnswered.getState().revision + 1;
-  useAnswered.setState({ revision });
-  void askFor(revision);
+  const revision = useAnswered.getState().revision + (figures ? 1 : 0);
+  if (figures) useAnswered.setState({ revision });
+  void show(revision, answer);
 }
 
 /** From now on the engine follows the open project; the result ends that. */

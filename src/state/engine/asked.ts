@@ -66,7 +66,9 @@ export function useAsked<Id extends QuestionId>(
         if (listening) listener.current?.(part);
       },
     };
+    let begun = false;
     const begin = async () => {
+      begun = true;
       const told = await engine().answer(job, id, asked, proxy(heard.progress), proxy(heard.part));
       if (!listening) return;
       // What is told of its progress may come behind the last word: by then nobody listens.
@@ -81,7 +83,7 @@ export function useAsked<Id extends QuestionId>(
     return () => {
       listening = false;
       clearTimeout(timer);
-      void engine().stop(job);
+      if (begun) void engine().stop(job);
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the basis holds all that is asked
   }, [basis]);

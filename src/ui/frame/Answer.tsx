@@ -11,6 +11,7 @@ import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/settings";
 import { FieldLink } from "@/ui/parts/FieldLink";
 import { OneYarn, SeveralYarns, toldBalls } from "./AnswerFigures";
+import { useLate } from "./useLate";
 import { LeftOut, SaidToLeaveOut } from "./LeftOut";
 
 const MISSING: { readonly [Field in MissingField]: string } = {
@@ -22,13 +23,13 @@ const MISSING: { readonly [Field in MissingField]: string } = {
 export function Answer() {
   const answer = useAnswer();
   const behind = useAnswerIsBehind();
+  const late = useLate(behind);
   const failed = useHasFailed();
   return (
     <section
       aria-label="Answer"
       aria-busy={behind}
-      // What is soon in place does not blink; what takes longer is seen to be on its way.
-      className="min-w-0 flex-1 transition-opacity aria-busy:opacity-60 aria-busy:delay-300 max-md:basis-full md:max-w-3xl"
+      className={`min-w-0 flex-1 max-md:basis-full md:max-w-3xl ${late ? "opacity-60" : ""}`}
     >
       {failed && (
         <p role="alert" className="pt-3 text-madder">

@@ -1,0 +1,18 @@
+import { useEffect, useState } from "react";
+
+/** What is soon in place need not be said to be on its way. */
+const LATE_MS = 300;
+
+/** Whether something has been so for a while; what was only for a moment never was. */
+export function useLate(is: boolean): boolean {
+  const [late, setLate] = useState(false);
+  useEffect(() => {
+    if (!is) return;
+    const timer = setTimeout(() => setLate(true), LATE_MS);
+    return () => {
+      clearTimeout(timer);
+      setLate(false);
+    };
+  }, [is]);
+  return is && late;
+}
