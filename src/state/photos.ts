@@ -1,8 +1,8 @@
 /** Photos of swatches: scaled down and kept in this browser, not in the project's file. */
-import localforage from "localforage";
+import { database } from "./database";
 import { useEffect, useState } from "react";
 
-const shelf = () => localforage.createInstance({ name: "brenok", storeName: "photos" });
+const shelf = () => database("brenok", "photos");
 
 const LONGEST_PX = 1200;
 const QUALITY = 0.82;
@@ -38,7 +38,7 @@ export function usePhoto(swatchId: string) {
     let current = true;
     const find = async () => {
       const kept = await shelf()
-        .getItem<Blob>(swatchId)
+        .then((photos) => photos.getItem<Blob>(swatchId))
         .catch(() => null);
       if (!current || !(kept instanceof Blob)) return;
       url = URL.createObjectURL(kept);
@@ -55,11 +55,11 @@ export function usePhoto(swatchId: string) {
     url: shown?.id === swatchId ? shown.url : null,
     /** Fails with a word for the knitter. */
     keep: async (file: Blob) => {
-      await shelf().setItem(swatchId, await scaledDown(file));
+      await (await shelf()).setItem(swatchId, await scaledDown(file));
       setTurn((now) => now + 1);
     },
     remove: async () => {
-      await shelf().removeItem(swatchId);
+      await (await shelf()).removeItem(swatchId);
       setTurn((now) => now + 1);
     },
   };

@@ -1,5 +1,5 @@
 /** The shop that prices come from: asked with patience, remembered, and never waited for. */
-import localforage from "localforage";
+import { database } from "./database";
 import { create } from "zustand";
 import { shopListSchema, type ShopList } from "@/core/files/shopList";
 
@@ -20,7 +20,7 @@ interface Shop {
 
 export const useShop = create<Shop>()(() => ({ list: null, asking: false, problem: null, weather: "fair" }));
 
-const store = () => localforage.createInstance({ name: "brenok-shop", storeName: "lists" });
+const store = () => database("brenok-shop", "lists");
 const LAST = "last";
 
 /** Longer than this nobody waits. */
@@ -79,7 +79,7 @@ export async function askShop(feed: ShopFeed = standIn) {
       if (mine.signal.aborted) return;
       useShop.setState({ list, asking: false, problem: null });
       void store()
-        .setItem(LAST, list)
+        .then((lists) => lists.setItem(LAST, list))
         .catch(() => {});
       return;
     } catch (error) {
@@ -105,7 +105,7 @@ export async function openShop() {
   opened = true;
   const kept = shopListSchema.safeParse(
     await store()
-      .getItem(LAST)
+      .then((lists) => lists.getItem(LAST))
       .catch(() => null),
   );
   if (kept.success && useShop.getState().list === null) useShop.setState({ list: kept.data });

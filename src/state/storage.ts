@@ -1,13 +1,13 @@
 /** The browser's storage of the project and the shelf, through localForage. */
-import localforage from "localforage";
+import { database } from "./database";
 import { checkProject } from "@/core/files/projectFile";
 import type { Project } from "@/core/files/project";
 import { checkShelf, type Shelf } from "@/core/files/shelf";
 import type { Kept } from "./projectStore";
 import type { KeptPart } from "./tabs";
 
-const projects = () => localforage.createInstance({ name: "brenok", storeName: "projects" });
-const shelves = () => localforage.createInstance({ name: "brenok-shelf", storeName: "shelves" });
+const projects = () => database("brenok", "projects");
+const shelves = () => database("brenok-shelf", "shelves");
 const CURRENT = "current";
 const UNREADABLE = "unreadable";
 
@@ -17,12 +17,12 @@ const LAST_WORD = "brenok-last-word";
 const LAST_SHELF = "brenok-last-shelf";
 
 const keepProject = async (project: Project) => {
-  await projects().setItem(CURRENT, project);
+  await (await projects()).setItem(CURRENT, project);
   localStorage.removeItem(LAST_WORD);
 };
 
 const keepShelf = async (shelf: Shelf) => {
-  await shelves().setItem(CURRENT, shelf);
+  await (await shelves()).setItem(CURRENT, shelf);
   localStorage.removeItem(LAST_SHELF);
 };
 
@@ -77,7 +77,7 @@ export type Found =
 
 /** The project that was kept last. Throws where the browser refuses its storage. */
 export async function findProject(): Promise<Found> {
-  const store = projects();
+  const store = await projects();
   const late = checkProject(lastWord(LAST_WORD));
   if (late.ok) {
     await keepProject(late.project).catch(() => {});
@@ -93,7 +93,7 @@ export async function findProject(): Promise<Found> {
 
 /** The shelf that was kept last; null where there is none that can be read, which is then put aside. */
 export async function findShelf(): Promise<Shelf | null> {
-  const store = shelves();
+  const store = await shelves();
   const late = checkShelf(lastWord(LAST_SHELF));
   if (late) await keepShelf(late).catch(() => {});
   const found = late ?? (await store.getItem(CURRENT));

@@ -6,7 +6,7 @@ import { sweepGauge, type SweepPoint } from "../forecast/gaugeSweep";
 import { howFar, type HowFar } from "../forecast/howFar";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
 import { savingsOf } from "../forecast/savings";
-import { sizeOptions, type SizeOption } from "../forecast/sizeOptions";
+import { sizeOptions } from "../forecast/sizeOptions";
 import { sectionRows, type SectionRows } from "../instructions/sectionRows";
 import { orderAdvice, type OrderAdvice } from "../order/advice";
 import { reckoningGroup, type GroupReckoned } from "../order/group";

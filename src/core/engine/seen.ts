@@ -159,6 +159,12 @@ function seenBelief({ belief, estimate }: KnownForecast): SeenBelief {
   };
 }
 
+function seenYarn(yarn: YarnForecast): SeenYarn {
+  const { drawn, slope, ...seen } = yarn;
+  void [drawn, slope];
+  return seen;
+}
+
 const takenOf = (laid: LaidSections): ReadonlyMap<string, readonly Taken[]> =>
   new Map(
     [...laid].flatMap(([key, one]) => (one.ok && one.across.taken ? [[key, one.across.taken] as const] : [])),
@@ -171,7 +177,7 @@ export function seenOf(answer: ProjectForecast, strands: readonly Strand[], laid
   const { weighed, sources, findings, finishing, plan, estimate, yarns } = answer;
   const { gauge, needleMm, seams, extras } = plan;
   const { lines, ledger, totalMm } = estimate;
-  const [first, ...others] = yarns.map(({ drawn: _drawn, slope: _slope, ...yarn }): SeenYarn => yarn);
+  const [first, ...others] = yarns.map(seenYarn);
   if (!first) throw new Error("an answer has at least one yarn");
   return {
     known: true,

@@ -2,7 +2,7 @@
 import type { FigureId } from "../files/figures";
 import type { Extra, ExtraKind, ExtraOf, FULLNESSES } from "../files/finishing";
 import type { Project } from "../files/project";
-import { grams, metres, millimetres, type Millimetres, type UnitSystem } from "../units/brands";
+import { grams, metres, millimetres, type UnitSystem } from "../units/brands";
 import { formatMassFine, formatSize, formatYarn } from "../units/format";
 import type { PutUp } from "../yarn/putUp";
 import { thicknessOf } from "../yarn/thickness";

@@ -3,7 +3,7 @@ import type { EdgeSide, Seam } from "../files/finishing";
 import type { Project } from "../files/project";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import type { WorkedSection } from "../garment/work/workPiece";
-import { millimetres, type Millimetres } from "../units/brands";
+import { millimetres } from "../units/brands";
 import { armholeAt, seamRows } from "./piece";
 import type { PiecePlan, PlannedSection, SeamPlan, SewnEdge } from "./plan";
 

@@ -17,7 +17,7 @@ import {
 import type { Project, ProjectPiece } from "../files/project";
 import { keyOfSection, needsLaying, type LaidSections } from "../garment/lay";
 import { layProject } from "../garment/layPanels";
-import { aspectOf, needleAt, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
+import { needleAt, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
 import { piecesAndSwatches } from "../garment/swatchPiece";
 import type { WorkedPiece } from "../garment/work/workPiece";
 import { grams, metres, millimetres } from "../units/brands";

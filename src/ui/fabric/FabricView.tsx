@@ -1,6 +1,6 @@
 "use client";
 import { useMemo, useState } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { BLOCKINGS } from "@/core/fabric/blocking";
 import { plainStitch } from "@/core/fabric/plainStitch";
 import { aspectOf, gaugeOrUsual } from "@/core/garment/projectGauge";

@@ -1,7 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useEffect, useState, type ReactNode } from "react";
-import { Toaster, toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { useGlossary } from "@/state/glossary";
 import { useIsAnswered } from "@/state/engine/answer";
 import { openStart, useStartSheet } from "@/state/startSheet";
@@ -12,12 +12,13 @@ import { DemoNotice } from "./DemoNotice";
 import { FileDrop } from "./FileDrop";
 import { Header } from "./Header";
 import { StrandRuler } from "./StrandRuler";
-import { useShortcuts } from "./useShortcuts";
 import { useTheme } from "./useTheme";
+import { useShortcuts } from "./useShortcuts";
 
 const StartSheet = dynamic(() => import("./StartSheet").then(({ StartSheet: sheet }) => sheet), {
   ssr: false,
 });
+const Toasts = dynamic(() => import("./Toasts").then((file) => file.Toasts), { ssr: false });
 const Glossary = dynamic(() => import("./Glossary").then((file) => file.Glossary), { ssr: false });
 const SettingsSheet = dynamic(() => import("./SettingsSheet").then((file) => file.SettingsSheet), {
   ssr: false,
@@ -40,7 +41,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   useEffect(() => startSession((word) => toast.warning(word, { duration: 12_000 })), []);
   const [settingsOpen, setSettingsOpen] = useState(false);
   useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
-  const theme = useTheme();
+  useTheme();
   const starting = useStartSheet(({ open }) => open);
   const explaining = useGlossary(({ open }) => open);
 
@@ -72,7 +73,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <ToolsDrawer />
       {starting && <StartSheet open onOpenChange={openStart} />}
       <FileDrop />
-      <Toaster theme={theme} position="bottom-center" richColors={false} closeButton />
+      <Toasts />
     </>
   );
 }

@@ -2,7 +2,7 @@
 import { Said } from "@/ui/parts/Said";
 import { TriangleAlert } from "lucide-react";
 import { useRouter } from "next/navigation";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import type { Omission } from "@/core/forecast/omissions";
 import { FIGURES } from "@/core/files/figures";
 import type { Project } from "@/core/files/project";

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { LENGTHS } from "@/core/files/bounds";
 import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/starts/fit";
 import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";

@@ -1,5 +1,5 @@
 /** Saving the project to a file and opening one. Whatever was open before comes back with undo. */
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { EXTENSION, fileNameOf, readProject, writeProject } from "@/core/files/projectFile";
 import { emptyProject } from "@/core/files/project";
 import { emptyShelf } from "@/core/files/shelf";

@@ -1,5 +1,5 @@
 "use client";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import type { OrderAdvice } from "@/core/order/advice";
 import { listCsv, listLines, listText, type ListLine } from "@/core/order/shoppingList";
 import type { Component, Market } from "@/core/order/market";

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import type { TransformId } from "@/core/instructions/transformText";
 import { addPanel } from "@/state/panels";
 import { reader } from "@/state/engine/workers";

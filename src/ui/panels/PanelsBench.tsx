@@ -1,7 +1,7 @@
 "use client";
 import { typed } from "@/state/projectStore";
 import { useEffect, useState } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/panels";
 import { reader } from "@/state/engine/workers";
 import type { StudiedPanel } from "@/workers/reader.worker";

@@ -1,4 +1,4 @@
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { lastStep, undo } from "@/state/projectStore";
 
 const TOO_LATE = "Something else was changed since. Undo at the top goes back step by step.";

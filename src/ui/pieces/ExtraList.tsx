@@ -1,6 +1,6 @@
 "use client";
 import { Plus, Trash2 } from "lucide-react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { yarnOfItem } from "@/core/estimate/wholeProject";
 import { EXTRA_NAMES, extraAsks, extraName, tellExtra } from "@/core/estimate/extras";
 import { FULLNESSES, type Extra } from "@/core/files/finishing";

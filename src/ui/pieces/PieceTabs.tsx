@@ -1,6 +1,6 @@
 "use client";
 import { Copy, FlipHorizontal2, Minus, Plus, Trash2 } from "lucide-react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { choosePiece, useChosenPiece } from "@/state/chosenPiece";
 import { addPiece, copyPiece, MOST_PIECES, removePiece, renamePiece, workPiece } from "@/state/pieces";
 import { useProjectPart, typed } from "@/state/projectStore";

@@ -1,7 +1,7 @@
 "use client";
 import { Said, useSaid } from "@/ui/parts/Said";
 import { Plus, Trash2 } from "lucide-react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import type { Seam } from "@/core/files/finishing";
 import type { KnownSeen } from "@/core/engine/seen";
 import { yarnOfItem } from "@/core/estimate/wholeProject";

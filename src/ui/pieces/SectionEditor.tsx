@@ -2,7 +2,7 @@
 import { Said } from "@/ui/parts/Said";
 import { Copy, ListOrdered, Trash2 } from "lucide-react";
 import { useState, type ComponentType } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import type { SectionKind } from "@/core/files/sections";
 import type { Finding } from "@/core/forecast/projectForecast";
 import type { SeenSection } from "@/core/engine/seen";

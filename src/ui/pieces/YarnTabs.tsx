@@ -1,6 +1,6 @@
 "use client";
 import { Trash2 } from "lucide-react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { change, typed, useProjectPart } from "@/state/projectStore";
 import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
 import { addYarn, chooseYarn, editYarn, MOST_YARNS, removeYarn, useChosenYarn } from "@/state/yarns";

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { MOST_CANDIDATES } from "@/core/files/candidates";
 import { readMoney } from "@/core/units/money";
 import type { ShelfEntry } from "@/core/files/shelf";

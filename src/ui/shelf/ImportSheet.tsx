@@ -1,7 +1,7 @@
 "use client";
 import { freshId } from "@/state/freshId";
 import { useEffect, useState } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { fullName } from "@/core/files/label";
 import type { Mapping, ReadShelf } from "@/core/files/shelfCsv";
 import { COLUMN_IDS, COLUMNS, type ColumnId } from "@/core/files/shelfColumns";

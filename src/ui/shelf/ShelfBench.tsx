@@ -1,7 +1,7 @@
 "use client";
 import { useCallback, useRef, useState } from "react";
 import { Download, Plus, Upload } from "lucide-react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { heldIn, type ShelfEntry } from "@/core/files/shelf";
 import { writeShelf } from "@/core/files/shelfCsv";
 import { metres, type UnitSystem } from "@/core/units/brands";

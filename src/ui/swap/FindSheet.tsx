@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { candidateName, MOST_CANDIDATES } from "@/core/files/candidates";
 import { hasWords, yarnKey } from "@/core/files/label";
 import { inOrder, type RankBy, type Ranked } from "@/core/swap/ranked";

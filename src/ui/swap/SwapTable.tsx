@@ -1,6 +1,6 @@
 "use client";
 import { Pencil, Trash2 } from "lucide-react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import type { Candidate } from "@/core/files/candidates";
 import type { Outcome } from "@/core/swap/outcome";
 import type { Side } from "@/core/swap/sideBySide";

@@ -1,7 +1,7 @@
 "use client";
 import { useProjectPart } from "@/state/projectStore";
 import { useEffect } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import type { Seen } from "@/core/engine/seen";
 import { laidMass } from "@/core/scale/laidMass";
 import type { Swatch } from "@/core/files/swatches";

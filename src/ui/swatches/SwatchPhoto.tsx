@@ -1,6 +1,6 @@
 "use client";
 import { useId } from "react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import { usePhoto } from "@/state/photos";
 
 interface SwatchPhotoProps {

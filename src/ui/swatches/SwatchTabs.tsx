@@ -1,6 +1,6 @@
 "use client";
 import { Copy, Trash2 } from "lucide-react";
-import { toast } from "sonner";
+import { toast } from "@/ui/parts/toast";
 import type { Swatch } from "@/core/files/swatches";
 import { useProject, typed } from "@/state/projectStore";
 import {
