@@ -1,5 +1,5 @@
 /** Substitutes that are put beside the pattern's yarn, as they stand in a file. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { COUNTS } from "./bounds";
 import { fullName, labelSchema } from "./label";
 import { NO_SHOP, ownShopSchema } from "./orders";
@@ -10,21 +10,21 @@ export const KEEPS = ["size", "stitches"] as const;
 export type Keep = (typeof KEEPS)[number];
 
 /** Another yarn that is held with it, such as a lace. */
-export const besideSchema = z
-  .strictObject({ label: labelSchema, strands: count(COUNTS.strands) })
-  .nullable()
-  .default(null);
+export const besideSchema = z._default(
+  z.nullable(z.strictObject({ label: labelSchema, strands: count(COUNTS.strands) })),
+  null,
+);
 
 export const candidateSchema = z.strictObject({
   /** Swatches name it as their yarn. */
-  id: z.string().max(64),
+  id: z.string().check(z.maxLength(64)),
   label: labelSchema,
-  strands: count(COUNTS.strands).default(1),
+  strands: z._default(count(COUNTS.strands), 1),
   beside: besideSchema,
-  from: z.enum(["shelf", "shop", "typed"]).default("typed"),
+  from: z._default(z.enum(["shelf", "shop", "typed"]), "typed"),
   /** Of one ball in a shop that Brenok does not know, and that shop. */
-  price: z.number().min(0).max(100_000).nullable().default(null),
-  seller: ownShopSchema.default(NO_SHOP),
+  price: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(100_000))), null),
+  seller: z._default(ownShopSchema, NO_SHOP),
 });
 
 export type Candidate = z.infer<typeof candidateSchema>;
@@ -32,9 +32,13 @@ export type Candidate = z.infer<typeof candidateSchema>;
 /** More columns than this cannot be compared. */
 export const MOST_CANDIDATES = 8;
 
-export const swapSchema = z
-  .strictObject({ keep: z.enum(KEEPS), candidates: z.array(candidateSchema).max(MOST_CANDIDATES) })
-  .default({ keep: "size", candidates: [] });
+export const swapSchema = z._default(
+  z.strictObject({
+    keep: z.enum(KEEPS),
+    candidates: z.array(candidateSchema).check(z.maxLength(MOST_CANDIDATES)),
+  }),
+  { keep: "size", candidates: [] },
+);
 
 const STRAND_WORDS = ["", "", "held double", "held triple", "four strands"];
 

@@ -1,5 +1,5 @@
 /** What the label of a yarn says, and what one sees of it: the same for the shelf, a shop and a substitute. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { YARN_CLASSES, type YarnClass } from "../yarn/classes";
 import { COUNTS, LENGTHS } from "./bounds";
 import { count, measure } from "./within";
@@ -15,33 +15,31 @@ export const DYED_WORDS: readonly (readonly [Dyed, string])[] = [
   ["variegated", "several colours"],
 ];
 
-export const putUpSchema = z
-  .strictObject({
-    massG: z.number().min(5).max(2000),
-    lengthM: z.number().min(5).max(60_000),
-    /** True where nobody said what a ball weighs: then its mass is only supposed, and no weight is told. */
-    noMass: z.literal(true).optional(),
-  })
-  .nullable();
+/** What a ball holds. */
+export const ballSchema = z.strictObject({
+  massG: z.number().check(z.minimum(5), z.maximum(2000)),
+  lengthM: z.number().check(z.minimum(5), z.maximum(60_000)),
+  /** True where nobody said what a ball weighs: then its mass is only supposed, and no weight is told. */
+  noMass: z.optional(z.literal(true)),
+});
+
+export const putUpSchema = z.nullable(ballSchema);
 
 export const labelSchema = z.strictObject({
-  name: z.string().max(120),
-  colourName: z.string().max(120).default(""),
-  colour: z.string().regex(/^#[0-9a-f]{6}$/i),
-  dyed: z.enum(DYED).default("solid"),
+  name: z.string().check(z.maxLength(120)),
+  colourName: z._default(z.string().check(z.maxLength(120)), ""),
+  colour: z.string().check(z.regex(/^#[0-9a-f]{6}$/i)),
+  dyed: z._default(z.enum(DYED), "solid"),
   /** As the label says it: "80 % wool, 20 % alpaca". */
-  fibres: z.string().max(200).default(""),
+  fibres: z._default(z.string().check(z.maxLength(200)), ""),
   /** Plies that it is spun of; null where nobody looked. */
-  plies: count(COUNTS.plies).nullable().default(null),
-  bandClass: z
-    .enum(YARN_CLASSES as [YarnClass, ...YarnClass[]])
-    .nullable()
-    .default(null),
+  plies: z._default(z.nullable(count(COUNTS.plies)), null),
+  bandClass: z._default(z.nullable(z.enum(YARN_CLASSES as [YarnClass, ...YarnClass[]])), null),
   putUp: putUpSchema,
   /** Plain gauge and needle of the band, over 10 cm and in mm. */
-  stitchesPer10Cm: z.number().min(0.5).max(80).nullable().default(null),
-  rowsPer10Cm: z.number().min(0.5).max(120).nullable().default(null),
-  needleMm: measure(LENGTHS.needle).nullable().default(null),
+  stitchesPer10Cm: z._default(z.nullable(z.number().check(z.minimum(0.5), z.maximum(80))), null),
+  rowsPer10Cm: z._default(z.nullable(z.number().check(z.minimum(0.5), z.maximum(120))), null),
+  needleMm: z._default(z.nullable(measure(LENGTHS.needle)), null),
 });
 
 export type YarnLabel = z.infer<typeof labelSchema>;

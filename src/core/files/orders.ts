@@ -1,16 +1,16 @@
 /** What is to be bought for a project, as it stands in a file: wishes, balls that were typed in, kits of a group. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { COUNTS, LENGTHS } from "./bounds";
 import { count, measure } from "./within";
 
-const words = (most: number) => z.string().max(most);
-const money = z.number().min(0).max(100_000);
+const words = (most: number) => z.string().check(z.maxLength(most));
+const money = z.number().check(z.minimum(0), z.maximum(100_000));
 
 /** A shop that was typed in. */
 export const ownShopSchema = z.strictObject({
   name: words(120),
   postage: money,
-  freeFrom: money.nullable(),
+  freeFrom: z.nullable(money),
 });
 export type OwnShop = z.infer<typeof ownShopSchema>;
 export const NO_SHOP: OwnShop = { name: "", postage: 0, freeFrom: null };
@@ -20,10 +20,10 @@ const typedOffer = z.strictObject({
   id: words(64),
   yarnId: words(64),
   lot: words(60),
-  massG: z.number().min(5).max(2000),
-  lengthM: z.number().min(5).max(60_000),
+  massG: z.number().check(z.minimum(5), z.maximum(2000)),
+  lengthM: z.number().check(z.minimum(5), z.maximum(60_000)),
   /** Of one ball; null while nobody said: then it is not planned with. */
-  price: money.nullable(),
+  price: z.nullable(money),
   balls: count(COUNTS.balls),
 });
 export type TypedOffer = z.infer<typeof typedOffer>;
@@ -33,16 +33,16 @@ const kit = z.strictObject({
   id: words(64),
   name: words(120),
   count: count(COUNTS.kits),
-  acrossMm: measure(LENGTHS.width).nullable(),
-  alongMm: measure(LENGTHS.piece).nullable(),
+  acrossMm: z.nullable(measure(LENGTHS.width)),
+  alongMm: z.nullable(measure(LENGTHS.piece)),
 });
 export type Kit = z.infer<typeof kit>;
 
 /** More are not kept of a project. */
 export const MOST_OFFERS = 60;
 
-export const orderSchema = z
-  .strictObject({
+export const orderSchema = z._default(
+  z.strictObject({
     /** As few dye lots as can be, or whatever is cheapest. */
     lots: z.enum(["few", "any"]),
     /** Where balls are taken from. */
@@ -50,14 +50,15 @@ export const orderSchema = z
     shop: z.boolean(),
     /** The shop that was typed in. */
     own: ownShopSchema,
-    offers: z.array(typedOffer).max(MOST_OFFERS),
-    kits: z.array(kit).max(20),
-  })
-  .default({
+    offers: z.array(typedOffer).check(z.maxLength(MOST_OFFERS)),
+    kits: z.array(kit).check(z.maxLength(20)),
+  }),
+  {
     lots: "few",
     shelf: true,
     shop: true,
     own: NO_SHOP,
     offers: [],
     kits: [],
-  });
+  },
+);

@@ -1,11 +1,11 @@
 /** The project as it is kept and as it stands in a file. Measures are numbers in the unit that the key names. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { BLOCKING_IDS } from "../fabric/blocking";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, EASE, LENGTHS } from "./bounds";
 import { besideSchema, swapSchema } from "./candidates";
 import { extraSchema, JOIN_IDS, seamSchema } from "./finishing";
-import { DYED, putUpSchema } from "./label";
+import { DYED, ballSchema, putUpSchema } from "./label";
 import { orderSchema } from "./orders";
 import { newSection, sectionSchema, type ProjectSection } from "./sections";
 import { swatchSchema } from "./swatches";
@@ -15,27 +15,27 @@ export const FORMAT = "brenok-project";
 /** 2: a panel taken so many times repeats its repeat, and its edges stand once. 3: seams and extras are lists. */
 export const VERSION = 3;
 
-const words = (most: number) => z.string().max(most);
+const words = (most: number) => z.string().check(z.maxLength(most));
 
 const yarn = z.strictObject({
   id: words(64),
   name: words(120),
-  colour: z.string().regex(/^#[0-9a-f]{6}$/i),
+  colour: z.string().check(z.regex(/^#[0-9a-f]{6}$/i)),
   /** Class that the ball band names; it wins over the one reckoned from the put-up. */
-  bandClass: z.enum(YARN_CLASSES).nullable(),
+  bandClass: z.nullable(z.enum(YARN_CLASSES)),
   /** Of yarns held together, a ball of the first as far as it goes, and what goes with it. */
   putUp: putUpSchema,
   /** What is held together; null where it is one strand. */
-  held: z
-    .strictObject({ strands: count(COUNTS.strands), putUp: putUpSchema.unwrap(), beside: besideSchema })
-    .nullable()
-    .default(null),
+  held: z._default(
+    z.nullable(z.strictObject({ strands: count(COUNTS.strands), putUp: ballSchema, beside: besideSchema })),
+    null,
+  ),
   /** As the label says it, and plies; both help to say how clearly cables will show. */
-  fibres: words(200).default(""),
-  plies: count(COUNTS.plies).nullable().default(null),
-  dyed: z.enum(DYED).default("solid"),
+  fibres: z._default(words(200), ""),
+  plies: z._default(z.nullable(count(COUNTS.plies)), null),
+  dyed: z._default(z.enum(DYED), "solid"),
   /** Whether the put-up is read off a band, or what such a yarn usually holds. */
-  putUpFrom: z.enum(["band", "usual"]).default("band"),
+  putUpFrom: z._default(z.enum(["band", "usual"]), "band"),
 });
 
 /** Parts that can be left out of the work, to see what that saves. */
@@ -47,23 +47,24 @@ const piece = z.strictObject({
   name: words(120),
   yarnId: words(64),
   /** How often it is worked. */
-  times: count(COUNTS.times).default(1),
+  times: z._default(count(COUNTS.times), 1),
   /** Whether it is worked as in a mirror, crossings leaning the other way. */
-  mirrored: z.boolean().default(false),
+  mirrored: z._default(z.boolean(), false),
   /** Whether it is worked in the round. */
-  round: z.boolean().default(false),
+  round: z._default(z.boolean(), false),
   /** Whether the knitter wants it left out of the answer. */
-  leftOut: z.boolean().default(false),
+  leftOut: z._default(z.boolean(), false),
   /** How the piece will be finished: it decides how far its ribs pull in. */
-  blocking: z.enum(BLOCKING_IDS).default("wetBlocked"),
-  tail: z
-    .strictObject({
+  blocking: z._default(z.enum(BLOCKING_IDS), "wetBlocked"),
+  tail: z._default(
+    z.strictObject({
       school: z.enum(["wraps", "twenty", "widths"]),
-      twentyMm: measure(LENGTHS.twenty).nullable(),
-    })
-    .default({ school: "wraps", twentyMm: null }),
+      twentyMm: z.nullable(measure(LENGTHS.twenty)),
+    }),
+    { school: "wraps", twentyMm: null },
+  ),
   /** What is worked, in order. */
-  sections: z.array(sectionSchema).min(1).max(80),
+  sections: z.array(sectionSchema).check(z.minLength(1), z.maxLength(80)),
 });
 
 const panel = z.strictObject({
@@ -73,20 +74,25 @@ const panel = z.strictObject({
   /** What the knitter changed, and why. */
   notes: words(4000),
   /** Where it came from; `text` is as it was then, empty where it began here. */
-  origin: z
-    .strictObject({
+  origin: z._default(
+    z.strictObject({
       from: words(200),
       version: words(60),
       date: words(60),
       text: words(1_000_000),
-    })
-    .default({ from: "", version: "", date: "", text: "" }),
+    }),
+    { from: "", version: "", date: "", text: "" },
+  ),
 });
 
 /** How many balls are advised by: the model and its chance, or plain fabric and an allowance on it. */
-const school = z
-  .strictObject({ by: z.enum(["model", "allowance"]), percent: z.number().min(0).max(200) })
-  .default({ by: "model", percent: 25 });
+const school = z._default(
+  z.strictObject({
+    by: z.enum(["model", "allowance"]),
+    percent: z.number().check(z.minimum(0), z.maximum(200)),
+  }),
+  { by: "model", percent: 25 },
+);
 
 const NO_SIZE = { acrossMm: null, easeMm: 0, alongMm: null, around: 1, up: 1, of: null };
 
@@ -101,58 +107,56 @@ export const projectSchema = z.strictObject({
   certainty: z.enum(["daring", "steady", "careful"]),
   /** Stitches and rows over 10 cm; null where they are to be assumed from the yarn. */
   gauge: z.strictObject({
-    stitchesPer10Cm: z.number().min(0.5).max(80).nullable(),
-    rowsPer10Cm: z.number().min(0.5).max(120).nullable(),
+    stitchesPer10Cm: z.nullable(z.number().check(z.minimum(0.5), z.maximum(80))),
+    rowsPer10Cm: z.nullable(z.number().check(z.minimum(0.5), z.maximum(120))),
     source: z.enum(["measured", "band"]),
     /** Needle that it was counted on, where that is not the project's; and whether before the bath. */
-    needleMm: measure(LENGTHS.needle).optional(),
-    state: z.enum(["finished", "asKnit"]).optional(),
+    needleMm: z.optional(measure(LENGTHS.needle)),
+    state: z.optional(z.enum(["finished", "asKnit"])),
     /** Counted on the cables: so many of their stitches lie so wide; not said where nobody did. */
-    cables: z
-      .strictObject({
-        stitches: count(COUNTS.measuredStitches).nullable(),
-        widthMm: measure(LENGTHS.width).nullable(),
-      })
-      .optional(),
+    cables: z.optional(
+      z.strictObject({
+        stitches: z.nullable(count(COUNTS.measuredStitches)),
+        widthMm: z.nullable(measure(LENGTHS.width)),
+      }),
+    ),
   }),
-  needleMm: measure(LENGTHS.needle).nullable(),
+  needleMm: z.nullable(measure(LENGTHS.needle)),
   /** What the project is sized for: a measure with its ease, and a length; null where nobody said. */
-  size: z
-    .strictObject({
-      acrossMm: measure(LENGTHS.width).nullable(),
+  size: z._default(
+    z.strictObject({
+      acrossMm: z.nullable(measure(LENGTHS.width)),
       easeMm: measure(EASE),
-      alongMm: measure(LENGTHS.piece).nullable(),
+      alongMm: z.nullable(measure(LENGTHS.piece)),
       /** How often the first piece goes round, and how often it stands on itself. */
       around: count(COUNTS.times),
       up: count(COUNTS.times),
       /** The section whose width it is; null for the fabric that makes up most of the first piece. */
-      of: z
-        .strictObject({ pieceId: words(64), sectionId: words(64) })
-        .nullable()
-        .default(null),
-    })
-    .default(NO_SIZE),
+      of: z._default(z.nullable(z.strictObject({ pieceId: words(64), sectionId: words(64) })), null),
+    }),
+    NO_SIZE,
+  ),
   /** Side of a square swatch that the yarn is to hold too; null where it is unravelled or of other yarn. */
-  swatchMm: measure(LENGTHS.swatch).nullable().default(null),
+  swatchMm: z._default(z.nullable(measure(LENGTHS.swatch)), null),
   /** What is sewn, edge to edge. */
-  seams: z.array(seamSchema).max(60).default([]),
+  seams: z._default(z.array(seamSchema).check(z.maxLength(60)), []),
   /** Pompons, fringe, cords, what is kept for mending. */
-  extras: z.array(extraSchema).max(40).default([]),
+  extras: z._default(z.array(extraSchema).check(z.maxLength(40)), []),
   /** How one ball follows another. */
-  join: z.enum(JOIN_IDS).default("knot"),
+  join: z._default(z.enum(JOIN_IDS), "knot"),
   /** The knitter's own panels, as row text. */
-  panels: z.array(panel).max(500).default([]),
-  swatches: z.array(swatchSchema).max(40).default([]),
+  panels: z._default(z.array(panel).check(z.maxLength(500)), []),
+  swatches: z._default(z.array(swatchSchema).check(z.maxLength(40)), []),
   /** Substitutes beside the first yarn. */
   swap: swapSchema,
   order: orderSchema,
   school,
   /** What is left out of the work. */
-  without: z.array(z.enum(LEAVABLE)).max(LEAVABLE.length).default([]),
+  without: z._default(z.array(z.enum(LEAVABLE)).check(z.maxLength(LEAVABLE.length)), []),
   /** The first is what pieces are knitted with where nothing else is said. */
-  yarns: z.array(yarn).min(1).max(12),
+  yarns: z.array(yarn).check(z.minLength(1), z.maxLength(12)),
   /** In the order of knitting. */
-  pieces: z.array(piece).min(1).max(40),
+  pieces: z.array(piece).check(z.minLength(1), z.maxLength(40)),
   /** What was typed into each field, to the letter, so that it stands there again. */
   typed: z.record(words(200), words(200)),
 });

@@ -1,5 +1,5 @@
 /** The shelf: the yarns and balls that a knitter or a small shop has. One entry is one yarn in one dye lot. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { COUNTS } from "./bounds";
 import { labelSchema } from "./label";
 import { count } from "./within";
@@ -9,25 +9,25 @@ const SHELF_VERSION = 1;
 /** More yarns than this are a warehouse. */
 export const MOST_ENTRIES = 20_000;
 
-const words = (most: number) => z.string().max(most);
+const words = (most: number) => z.string().check(z.maxLength(most));
 
 export const entrySchema = z.strictObject({
   id: words(64),
   label: labelSchema,
   /** Dye lot; empty where nobody knows. */
-  lot: words(60).default(""),
-  balls: count(COUNTS.balls).default(0),
+  lot: z._default(words(60), ""),
+  balls: z._default(count(COUNTS.balls), 0),
   /** Balls that were begun, by what is left of each. */
-  partsG: z.array(z.number().min(0.1).max(2000)).max(40).default([]),
+  partsG: z._default(z.array(z.number().check(z.minimum(0.1), z.maximum(2000))).check(z.maxLength(40)), []),
   /** Of one ball, in the money that the knitter pays with. */
-  price: z.number().min(0).max(100_000).nullable().default(null),
-  place: words(120).default(""),
-  notes: words(2000).default(""),
+  price: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(100_000))), null),
+  place: z._default(words(120), ""),
+  notes: z._default(words(2000), ""),
   /** Whole balls that are put by for a project. */
-  reserved: z
-    .array(z.strictObject({ project: words(120), balls: count(COUNTS.balls) }))
-    .max(40)
-    .default([]),
+  reserved: z._default(
+    z.array(z.strictObject({ project: words(120), balls: count(COUNTS.balls) })).check(z.maxLength(40)),
+    [],
+  ),
 });
 
 export type ShelfEntry = z.infer<typeof entrySchema>;
@@ -37,7 +37,7 @@ const shelfSchema = z.strictObject({
   version: z.literal(SHELF_VERSION),
   /** True for the shelf that comes with Brenok, until something is put on it or taken off. */
   demo: z.boolean(),
-  entries: z.array(entrySchema).max(MOST_ENTRIES),
+  entries: z.array(entrySchema).check(z.maxLength(MOST_ENTRIES)),
 });
 
 export type Shelf = z.infer<typeof shelfSchema>;

@@ -1,5 +1,5 @@
 /** Cells of a table, each taken into an entry that is being read, or refused in words. */
-import type { z } from "zod";
+import type * as z from "zod/mini";
 import { read, unread, type Reading } from "../units/reading";
 import { readPutUp, type PutUp } from "../yarn/putUp";
 import type { entrySchema, ShelfEntry } from "./shelf";

@@ -1,11 +1,11 @@
 /** The price list of a shop, as a feed sends it: yarns, put-ups, prices, and how many balls of each dye lot there are. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { COUNTS } from "./bounds";
 import { labelSchema } from "./label";
 import { count } from "./within";
 
-const words = (most: number) => z.string().max(most);
-const money = z.number().min(0).max(100_000);
+const words = (most: number) => z.string().check(z.maxLength(most));
+const money = z.number().check(z.minimum(0), z.maximum(100_000));
 
 const soldYarn = z.strictObject({
   id: words(64),
@@ -13,14 +13,13 @@ const soldYarn = z.strictObject({
   putUps: z
     .array(
       z.strictObject({
-        massG: z.number().min(5).max(2000),
-        lengthM: z.number().min(5).max(60_000),
+        massG: z.number().check(z.minimum(5), z.maximum(2000)),
+        lengthM: z.number().check(z.minimum(5), z.maximum(60_000)),
         price: money,
-        lots: z.array(z.strictObject({ lot: words(60), balls: count(COUNTS.balls) })).max(60),
+        lots: z.array(z.strictObject({ lot: words(60), balls: count(COUNTS.balls) })).check(z.maxLength(60)),
       }),
     )
-    .min(1)
-    .max(12),
+    .check(z.minLength(1), z.maxLength(12)),
 });
 
 export const shopListSchema = z.strictObject({
@@ -28,11 +27,11 @@ export const shopListSchema = z.strictObject({
   version: z.literal(1),
   name: words(120),
   postage: money,
-  freeFrom: money.nullable(),
-  returnDays: z.number().int().min(0).max(3650).nullable(),
+  freeFrom: z.nullable(money),
+  returnDays: z.nullable(z.int().check(z.minimum(0), z.maximum(3650))),
   /** When the stock was counted, as an ISO date and time. */
   at: words(40),
-  yarns: z.array(soldYarn).max(5000),
+  yarns: z.array(soldYarn).check(z.maxLength(5000)),
 });
 
 export type ShopList = z.infer<typeof shopListSchema>;

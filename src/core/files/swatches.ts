@@ -1,5 +1,5 @@
 /** Swatches as they stand in a file: what was worked, and what was counted, measured and weighed of it. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { CAST_OFF_IDS, CAST_ON_IDS } from "../estimate/edges";
 import { COUNTS, LENGTHS, STEP_G, SWATCH_G } from "./bounds";
 import { fabricSchema, newSection } from "./sections";
@@ -18,45 +18,46 @@ export type MeasureId = (typeof MEASURE_IDS)[number];
 
 /** A width over so many stitches and a height over so many rows; without a count it is that of all of it. */
 const state = z.strictObject({
-  widthMm: measure(LENGTHS.span).nullable(),
-  stitches: count(COUNTS.stitches).nullable(),
-  heightMm: measure(LENGTHS.span).nullable(),
-  rows: count(COUNTS.rows).nullable(),
+  widthMm: z.nullable(measure(LENGTHS.span)),
+  stitches: z.nullable(count(COUNTS.stitches)),
+  heightMm: z.nullable(measure(LENGTHS.span)),
+  rows: z.nullable(count(COUNTS.rows)),
 });
 const UNMEASURED = { widthMm: null, stitches: null, heightMm: null, rows: null };
 
 export const swatchSchema = z.strictObject({
-  id: z.string().max(64),
-  name: z.string().max(120),
-  yarnId: z.string().max(64),
+  id: z.string().check(z.maxLength(64)),
+  name: z.string().check(z.maxLength(120)),
+  yarnId: z.string().check(z.maxLength(64)),
   /** Null: the project's needle. */
-  needleMm: measure(LENGTHS.needle).nullable().default(null),
+  needleMm: z._default(z.nullable(measure(LENGTHS.needle)), null),
   /** What it is worked in, with its edge stitches; its length is `rows` below. */
   fabric: fabricSchema,
   /** Stitches cast on for a ground; panels say their own. */
-  stitches: count(COUNTS.stitches).nullable().default(null),
-  rows: count(COUNTS.rows).nullable().default(null),
+  stitches: z._default(z.nullable(count(COUNTS.stitches)), null),
+  rows: z._default(z.nullable(count(COUNTS.rows)), null),
   /** Garter rows below it, and as many above it. */
-  borderRows: count(COUNTS.borderRows).default(0),
-  castOn: z.enum(CAST_ON_IDS).default("longTail"),
-  castOff: z.enum(CAST_OFF_IDS).default("plain"),
-  by: z.string().max(120).default(""),
-  date: z.string().max(60).default(""),
+  borderRows: z._default(count(COUNTS.borderRows), 0),
+  castOn: z._default(z.enum(CAST_ON_IDS), "longTail"),
+  castOff: z._default(z.enum(CAST_OFF_IDS), "plain"),
+  by: z._default(z.string().check(z.maxLength(120)), ""),
+  date: z._default(z.string().check(z.maxLength(60)), ""),
   /** How it was finished, for what was measured behind that. */
-  finish: z.enum(["steamed", "wetBlocked"]).default("wetBlocked"),
-  asKnit: state.default(UNMEASURED),
-  finished: state.default(UNMEASURED),
-  massG: measure(SWATCH_G).nullable().default(null),
+  finish: z._default(z.enum(["steamed", "wetBlocked"]), "wetBlocked"),
+  asKnit: z._default(state, UNMEASURED),
+  finished: z._default(state, UNMEASURED),
+  massG: z._default(z.nullable(measure(SWATCH_G)), null),
   /** Step of the scale that it was weighed on. */
-  scaleStepG: measure(STEP_G).default(1),
-  unravelled: z
-    .strictObject({
-      stitches: count(COUNTS.stitches).nullable(),
-      lengthMm: measure(LENGTHS.unravelled).nullable(),
-    })
-    .default({ stitches: null, lengthMm: null }),
+  scaleStepG: z._default(measure(STEP_G), 1),
+  unravelled: z._default(
+    z.strictObject({
+      stitches: z.nullable(count(COUNTS.stitches)),
+      lengthMm: z.nullable(measure(LENGTHS.unravelled)),
+    }),
+    { stitches: null, lengthMm: null },
+  ),
   /** Surprising measurements that the knitter has seen and stands by. */
-  seen: z.array(z.enum(MEASURE_IDS)).max(MEASURE_IDS.length).default([]),
+  seen: z._default(z.array(z.enum(MEASURE_IDS)).check(z.maxLength(MEASURE_IDS.length)), []),
 });
 
 export type Swatch = z.infer<typeof swatchSchema>;

@@ -1,5 +1,9 @@
 /** Numbers of a file that must lie within bounds. */
-import { z } from "zod";
+import { en } from "zod/locales";
+import * as z from "zod/mini";
+
+// What is wrong with a part of a file is said in words.
+z.config(en());
 
 interface Ends {
   readonly least: number;
@@ -7,7 +11,7 @@ interface Ends {
 }
 
 /** A whole number of things. */
-export const count = ({ least, most }: Ends) => z.number().int().min(least).max(most);
+export const count = ({ least, most }: Ends) => z.int().check(z.minimum(least), z.maximum(most));
 
 /** A measure, in the unit that its key names. */
-export const measure = ({ least, most }: Ends) => z.number().min(least).max(most);
+export const measure = ({ least, most }: Ends) => z.number().check(z.minimum(least), z.maximum(most));
