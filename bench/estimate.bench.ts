@@ -1,5 +1,5 @@
 /** What an estimate costs: a garment of four pieces, and twenty pieces of a million stitches in all. */
-import { layStrand } from "@/core/estimate/strand";
+import { layStrand } from "@/core/estimate/layStrand";
 import { emptyPiece, type Project } from "@/core/files/project";
 import { newSection } from "@/core/files/sections";
 import { forecastProject, reckonProject } from "@/core/forecast/projectForecast";

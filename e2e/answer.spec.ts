@@ -1,4 +1,4 @@
-import { answerOf, ballsOf, expect, ledgerOf, openBack, test } from "./bench";
+import { answerIsThere, answerOf, ballsOf, expect, ledgerOf, openBack, test } from "./bench";
 
 test.beforeEach(({ page }) => openBack(page));
 
@@ -26,6 +26,7 @@ test("a wider cable, more rows and another put-up all reach the ledger", async (
   const before = await total();
   await page.getByLabel("Cable", { exact: true }).selectOption("Rope, 4 over 4, every 10 rows");
   await expect(ledgerOf(page).getByRole("heading")).not.toHaveText(before);
+  await answerIsThere(page);
   const wider = await total();
   await page.getByLabel("Rows", { exact: true }).fill("200");
   await expect(ledgerOf(page).getByRole("heading")).not.toHaveText(wider);
@@ -78,6 +79,7 @@ test("more certainty never wants fewer balls", async ({ page }) => {
   const counts: number[] = [];
   for (const name of [/^Daring/, /^Steady/, /^Careful/]) {
     await page.getByRole("radio", { name }).click();
+    await answerIsThere(page);
     counts.push(Number(/\d+/.exec(await ballsOf(page).innerText())?.[0]));
   }
   expect(counts).toEqual([...counts].sort((a, b) => a - b));

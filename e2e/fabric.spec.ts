@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
-import { ballsOf, expect, expectAccessible, ledgerOf, openAt, openBack, test } from "./bench";
+import { answerIsThere, ballsOf, expect, expectAccessible, ledgerOf, openAt, openBack, test } from "./bench";
 
 const ropeOf = (half: number) =>
   `Rnd 1: P2, ${half}/${half} LC, ${half < 4 ? `K${8 - 2 * half}, ` : ""}P2.\nRnds 2-8: P2, K8, P2.`;
@@ -143,6 +143,7 @@ test("long work shows how far it is and can be stopped, and the page stays free"
 test("any panels lie across the piece, from the right; undo brings the ropes back", async ({ page }) => {
   await openBack(page);
   await page.getByLabel("Cables measured: width").fill("");
+  await answerIsThere(page);
   const before = await ledgerOf(page).textContent();
   await page.getByRole("radio", { name: "Panels", exact: true }).click();
   await expect(page.getByLabel("Panel 1", { exact: true })).toHaveValue("honeycomb");
@@ -174,6 +175,7 @@ test("a wider rope and another finish move the width, the increases above the ri
   await page.getByLabel("Cables measured: width").fill("");
   const rib = page.getByRole("region", { name: "Above the rib" });
   const add = async () => Number(/add (\d+)/.exec((await rib.textContent()) ?? "")?.[1]);
+  await answerIsThere(page);
   const blocked = await add();
   expect(blocked).toBeGreaterThan(10);
   await page

@@ -20,6 +20,7 @@ test("a hat is begun, its size changed and the balls with it; all of it is undon
   await beginHat(page);
   await expect(page.getByRole("region", { name: "Hat", exact: true })).toBeVisible();
   await expect(sections(page)).toContainText("Decrease, evenly");
+  await answerIsThere(page);
   const balls = await ballsOf(page).innerText();
   const needed = () => page.getByRole("region", { name: "Answer" }).locator("p, td").allInnerTexts();
   const before = await needed();

@@ -1,5 +1,5 @@
 import { readFile } from "node:fs/promises";
-import { ballsOf, expect, openBack, openFile, test } from "./bench";
+import { answerIsThere, ballsOf, expect, openBack, openFile, test } from "./bench";
 
 const GAUGE = "Plain gauge: stitches";
 
@@ -16,6 +16,7 @@ test("a reload keeps what was typed, even right behind the last keystroke", asyn
 test("saved to a file, started empty, opened again: the same", async ({ page }, testInfo) => {
   await openBack(page);
   await page.getByLabel(GAUGE).fill("14 sts 10cm");
+  await answerIsThere(page);
   const answer = await ballsOf(page).innerText();
 
   const download = page.waitForEvent("download");

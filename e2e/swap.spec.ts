@@ -1,6 +1,6 @@
 /** Another yarn for the same thing: side by side, with what decides. */
 import type { Page } from "@playwright/test";
-import { answerOf, ballsOf, expect, expectAccessible, openAt, test } from "./bench";
+import { answerIsThere, answerOf, ballsOf, expect, expectAccessible, openAt, test } from "./bench";
 
 const bench = (page: Page) => page.getByRole("region", { name: "Knit it in another yarn" });
 const row = (page: Page, name: string) =>
@@ -120,6 +120,7 @@ test("a swatch of a substitute speaks for it alone, and knitting it in that yarn
   page,
 }) => {
   await openSwap(page);
+  await answerIsThere(page);
   const before = await answerOf(page).innerText();
   await cell(page, "And now", 2).getByRole("button", { name: "Swatch it" }).click();
   await expect(page.getByLabel("Name of the swatch")).toHaveValue("Plain, Osmuth Chunky, barley");

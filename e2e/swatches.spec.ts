@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { answerOf, ballsOf, expect, expectAccessible, openAt, openFile, test } from "./bench";
+import { answerIsThere, answerOf, ballsOf, expect, expectAccessible, openAt, openFile, test } from "./bench";
 
 /** The demo, of which only the band is known. */
 async function openUnswatched(page: Page) {
@@ -12,6 +12,7 @@ async function openUnswatched(page: Page) {
 
 /** Yarn between the fifth and the ninety-fifth in a hundred, in m. */
 async function band(page: Page) {
+  await answerIsThere(page);
   const told = await page.getByRole("region", { name: "Will it last?" }).innerText();
   const [, low, high] = /between (\d+)\sm and (\d+)\sm/.exec(told) ?? [];
   return Number(high) - Number(low);

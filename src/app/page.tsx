@@ -1,5 +1,7 @@
-import { PiecesBench } from "@/ui/pieces/PiecesBench";
+"use client";
+import dynamic from "next/dynamic";
 
-export default function PiecesPage() {
-  return <PiecesBench />;
-}
+/** It is loaded beside the frame, while the engine reckons the first answer. */
+const bench = import("@/ui/pieces/PiecesBench");
+
+export default dynamic(() => bench.then(({ PiecesBench }) => PiecesBench), { ssr: false });

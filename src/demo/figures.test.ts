@@ -4,7 +4,7 @@ import { sweepGauge } from "@/core/forecast/gaugeSweep";
 import { nextMeasures } from "@/core/forecast/nextMeasure";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { savingsOf } from "@/core/forecast/savings";
-import { layStrand } from "@/core/estimate/strand";
+import { layStrand } from "@/core/estimate/layStrand";
 import type { Project } from "@/core/files/project";
 import { layProject } from "@/core/garment/layPanels";
 import { demoCap } from "./cap";

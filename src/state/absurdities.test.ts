@@ -1,4 +1,5 @@
 /** Whatever is typed into whatever field: the project stays one that can be, and no figure is ever absurd. */
+import { chosenNow } from "./chosen";
 import fc from "fast-check";
 import { projectSchema, type Project } from "@/core/files/project";
 import { forecastProject } from "@/core/forecast/projectForecast";
@@ -70,13 +71,13 @@ test("what cannot be read stands in its field to the letter, with words for it",
   fc.assert(
     fc.property(fc.constantFrom(...ids), anyText, (id, text) => {
       begin(demoProject());
-      const before = fieldOf(id).get(project());
+      const before = fieldOf(id).get(project(), chosenNow());
       typeInto(id, text, "metric");
-      const { text: shown, problem } = shownIn(id, project(), "metric");
+      const { text: shown, problem } = shownIn(id, project(), "metric", chosenNow());
       if (problem === null) return;
       expect(shown).toBe(text);
       expect(problem.length).toBeGreaterThan(10);
-      expect(fieldOf(id).get(project())).toEqual(before);
+      expect(fieldOf(id).get(project(), chosenNow())).toEqual(before);
     }),
     { numRuns: 150 },
   );

@@ -4,7 +4,7 @@ import type { Project } from "@/core/files/project";
 import type { Beginning } from "@/core/garment/starts/beginProject";
 import type { Reading } from "@/core/units/reading";
 import type { Begun } from "@/workers/engine.worker";
-import { chooseSection } from "./chosenPiece";
+import { chooseSection } from "./chosen";
 import { replace, useProjectStore } from "./projectStore";
 import { nextJob } from "./engine/job";
 import { engine } from "./engine/workers";

@@ -1,10 +1,10 @@
 import { demoProject } from "@/demo/slipover";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { addBand, carryYarns, chooseColours, countBand, editBand, removeBand } from "./colours";
-import { chooseSection, chosenSectionOf } from "./chosenPiece";
+import { chooseSection, chosenSectionOf, chooseYarn, chosenYarnOf, chosenNow } from "./chosen";
 import { begin, undo, useProjectStore } from "./projectStore";
 import { shownIn, typeInto } from "./typing";
-import { addYarn, chooseYarn, chosenYarnOf, editYarn, MOST_YARNS, removeYarn } from "./yarns";
+import { addYarn, editYarn, MOST_YARNS, removeYarn } from "./yarns";
 
 const project = () => useProjectStore.getState().project;
 const colours = () => {
@@ -27,9 +27,9 @@ test("a yarn is added, named, coloured and taken out; each keeps what was typed 
     ["Tarnock Aran, rust", 150],
   ]);
   chooseYarn("yarn-1");
-  expect(shownIn("putUp", project(), "metric").text).toBe("50 g = 82 m");
+  expect(shownIn("putUp", project(), "metric", chosenNow()).text).toBe("50 g = 82 m");
   chooseYarn(project().yarns[1]?.id ?? "");
-  expect(shownIn("putUp", project(), "metric").text).toBe("100 g = 150 m");
+  expect(shownIn("putUp", project(), "metric", chosenNow()).text).toBe("100 g = 150 m");
   removeYarn();
   expect(chosenYarnOf(project()).id).toBe("yarn-1");
   undo();

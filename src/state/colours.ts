@@ -3,7 +3,7 @@ import type { Draft } from "immer";
 import { COUNTS } from "@/core/files/bounds";
 import type { Colours } from "@/core/files/sections";
 import { nearestCount } from "@/core/units/count";
-import { chosenSectionIn } from "./chosenPiece";
+import { chosenSectionIn } from "./chosen";
 import { change, useProjectStore } from "./projectStore";
 
 /** Rows of a stripe and stitches of an area, to begin with. */

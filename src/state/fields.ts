@@ -2,22 +2,21 @@
 import { FIGURES, type FigureId } from "@/core/files/figures";
 import type { FabricSection } from "@/core/files/sections";
 import type { PutUp } from "@/core/yarn/putUp";
-import { chosenYarnIn, chosenYarnOf } from "./yarns";
 import type { Field, Place } from "./field";
 import { FINISHING_PLACES } from "./finishing";
 import { SWATCH_PLACES } from "./swatchFields";
-import { chosenOf, chosenSectionIn, chosenSectionOf } from "./chosenPiece";
+import { chosenOf, chosenSectionIn, chosenSectionOf, chosenYarnIn, chosenYarnOf } from "./chosen";
 
 type Figures = Readonly<Record<string, unknown>>;
 
 /** A number of the chosen section, by the key that its kind has for it; null where it has none. */
 const ofSection = (key: string, emptied: "stays" | "goes" = "stays"): Place<number> => ({
-  get: (project) => {
-    const value = (chosenSectionOf(project) as Figures)[key];
+  get: (project, at) => {
+    const value = (chosenSectionOf(project, at) as Figures)[key];
     return typeof value === "number" ? value : null;
   },
-  set: (draft, value) => {
-    const section = chosenSectionIn(draft) as Record<string, unknown>;
+  set: (draft, value, at) => {
+    const section = chosenSectionIn(draft, at) as Record<string, unknown>;
     if (key in section && (value !== null || emptied === "goes")) section[key] = value;
   },
 });
@@ -26,12 +25,12 @@ type Measured = FabricSection["measured"];
 
 /** What was measured across the chosen fabric. */
 const measured = (key: keyof Measured): Place<number> => ({
-  get: (project) => {
-    const section = chosenSectionOf(project);
+  get: (project, at) => {
+    const section = chosenSectionOf(project, at);
     return section.kind === "fabric" ? section.measured[key] : null;
   },
-  set: (draft, value) => {
-    const section = chosenSectionIn(draft);
+  set: (draft, value, at) => {
+    const section = chosenSectionIn(draft, at);
     if (section.kind === "fabric") section.measured[key] = value;
   },
 });
@@ -40,12 +39,12 @@ type Holes = NonNullable<FabricSection["holes"]>;
 
 /** Buttonholes of the chosen fabric. */
 const ofHoles = (key: keyof Holes): Place<number> => ({
-  get: (project) => {
-    const section = chosenSectionOf(project);
+  get: (project, at) => {
+    const section = chosenSectionOf(project, at);
     return section.kind === "fabric" ? (section.holes?.[key] ?? null) : null;
   },
-  set: (draft, value) => {
-    const section = chosenSectionIn(draft);
+  set: (draft, value, at) => {
+    const section = chosenSectionIn(draft, at);
     if (section.kind !== "fabric" || !section.holes) return;
     if (key === "over") section.holes.over = value;
     else if (value !== null) section.holes[key] = value;
@@ -53,9 +52,9 @@ const ofHoles = (key: keyof Holes): Place<number> => ({
 });
 
 const twenty: Place<number> = {
-  get: (project) => chosenOf(project).tail.twentyMm,
-  set: (draft, value) => {
-    chosenOf(draft).tail.twentyMm = value;
+  get: (project, at) => chosenOf(project, at).tail.twentyMm,
+  set: (draft, value, at) => {
+    chosenOf(draft, at).tail.twentyMm = value;
   },
 };
 
@@ -92,9 +91,9 @@ const ofProject = (key: "needleMm" | "swatchMm"): Place<number> => ({
 });
 
 const putUp: Place<PutUp> = {
-  get: (project) => chosenYarnOf(project).putUp as PutUp | null,
-  set: (draft, value) => {
-    const yarn = chosenYarnIn(draft);
+  get: (project, at) => chosenYarnOf(project, at).putUp as PutUp | null,
+  set: (draft, value, at) => {
+    const yarn = chosenYarnIn(draft, at);
     if (!value) return;
     yarn.putUp = { massG: value.massG, lengthM: value.lengthM, ...(value.noMass && { noMass: true }) };
     // What such a yarn usually is says nothing of this one.

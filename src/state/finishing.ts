@@ -1,7 +1,6 @@
 /** Seams and extras of the project: added, changed, taken out; and where everything is kept that is typed of them. */
 import { freshId } from "./freshId";
 import type { Draft } from "immer";
-import { create } from "zustand";
 import {
   newExtra,
   newSeam,
@@ -11,18 +10,9 @@ import {
   type Seam,
 } from "@/core/files/finishing";
 import type { Project } from "@/core/files/project";
-import { chosenOf } from "./chosenPiece";
+import { chooseItem, chosenOf, itemIdOf, type Chosen, type Item } from "./chosen";
 import type { Place } from "./field";
 import { change, useProjectStore } from "./projectStore";
-
-export type Item = "seam" | "extra";
-
-/** Which seam and which extra are open. */
-const useChosen = create<{ readonly [Of in Item]: string | null }>()(() => ({ seam: null, extra: null }));
-
-export const chooseItem = (of: Item, id: string | null) => useChosen.setState({ [of]: id });
-export const useChosenItem = (of: Item) => useChosen((state) => state[of]);
-export const chosenItemId = (of: Item) => useChosen.getState()[of] ?? "";
 
 /** More of either are not kept in one project. */
 const MOST_SEAMS = 60;
@@ -83,15 +73,15 @@ type Figures = Record<string, unknown>;
 /** A number of the open seam or extra, by the key that it has for it; null where it has none. */
 function ofItem(of: Item, key: string, emptied: "stays" | "goes" = "stays"): Place<number> {
   const list = of === "seam" ? "seams" : "extras";
-  const openOne = (items: readonly { readonly id: string }[]) =>
-    items.find(({ id }) => id === chosenItemId(of)) as Figures | undefined;
+  const openOne = (items: readonly { readonly id: string }[], at: Chosen) =>
+    items.find(({ id }) => id === itemIdOf(of, at)) as Figures | undefined;
   return {
-    get: (project) => {
-      const value = openOne(project[list])?.[key];
+    get: (project, at) => {
+      const value = openOne(project[list], at)?.[key];
       return typeof value === "number" ? value : null;
     },
-    set: (draft, value) => {
-      const item = openOne(draft[list]);
+    set: (draft, value, at) => {
+      const item = openOne(draft[list], at);
       if (item && key in item && (value !== null || emptied === "goes")) item[key] = value;
     },
   };

@@ -1,5 +1,5 @@
 import { demoProject } from "@/demo/slipover";
-import { chooseSection, chosenOf, chosenSectionOf } from "./chosenPiece";
+import { chooseSection, chosenOf, chosenSectionOf, chosenNow } from "./chosen";
 import { addPiece, copyPiece, MOST_PIECES, removePiece, renamePiece, workPiece } from "./pieces";
 import { addSection, copySection, moveSection, removeSection } from "./sections";
 import { begin, undo, useProjectStore } from "./projectStore";
@@ -32,7 +32,7 @@ test("a copy has sections of its own, with what was typed for them; a mirrored o
   expect(copy?.sections.map(({ kind }) => kind)).toEqual(back?.sections.map(({ kind }) => kind));
   const ids = [back, copy].flatMap((piece) => piece?.sections.map(({ id }) => id) ?? []);
   expect(new Set(ids).size).toBe(ids.length);
-  expect(shownIn("measuredWidth", project(), "metric").text).toBe("7.6 cm");
+  expect(shownIn("measuredWidth", project(), "metric", chosenNow()).text).toBe("7.6 cm");
 });
 
 test("each section keeps what was typed for it, to the letter; what is common is common", () => {
@@ -41,9 +41,9 @@ test("each section keeps what was typed for it, to the letter; what is common is
   chooseSection("back/upper");
   typeInto("rows", "30", "metric");
   typeInto("needle", "4.5 mm", "metric");
-  expect(shownIn("rows", project(), "metric").text).toBe("30");
+  expect(shownIn("rows", project(), "metric", chosenNow()).text).toBe("30");
   chooseSection("back/rib");
-  expect(shownIn("rows", project(), "metric").text).toBe("22 rows");
+  expect(shownIn("rows", project(), "metric", chosenNow()).text).toBe("22 rows");
   expect(project().needleMm).toBe(4.5);
 });
 

@@ -4,7 +4,7 @@ import type { Draft } from "immer";
 import { COUNTS } from "@/core/files/bounds";
 import { emptyPiece, type ProjectPiece } from "@/core/files/project";
 import { nearestCount } from "@/core/units/count";
-import { choosePiece, chosenOf } from "./chosenPiece";
+import { choosePiece, chosenOf } from "./chosen";
 import { change, useProjectStore } from "./projectStore";
 import { freshSectionId } from "./sections";
 

@@ -3,7 +3,7 @@ import { freshId } from "./freshId";
 import type { Draft } from "immer";
 import { newSection, type ProjectSection, type SectionKind, type SectionOf } from "@/core/files/sections";
 import { nearestCount } from "@/core/units/count";
-import { chooseSection, chosenOf, chosenSectionIn, chosenSectionOf } from "./chosenPiece";
+import { chooseSection, chosenOf, chosenSectionIn, chosenSectionOf } from "./chosen";
 import { change, useProjectStore } from "./projectStore";
 
 /** More sections than this are not kept in one piece. */

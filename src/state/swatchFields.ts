@@ -2,19 +2,19 @@
 import type { Draft } from "immer";
 import type { Swatch, SwatchState } from "@/core/files/swatches";
 import type { Place } from "./field";
-import { chosenSwatchIn, chosenSwatchOf } from "./swatches";
+import { chosenSwatchIn, chosenSwatchOf } from "./chosen";
 
 /** A figure of the chosen swatch, wherever in it that stands. */
 const ofSwatch = (
   get: (swatch: Swatch) => number | null,
   set: (swatch: Draft<Swatch>, value: number | null) => void,
 ): Place<number> => ({
-  get: (project) => {
-    const swatch = chosenSwatchOf(project);
+  get: (project, at) => {
+    const swatch = chosenSwatchOf(project, at);
     return swatch && get(swatch);
   },
-  set: (draft, value) => {
-    const swatch = chosenSwatchIn(draft);
+  set: (draft, value, at) => {
+    const swatch = chosenSwatchIn(draft, at);
     if (swatch) set(swatch, value);
   },
 });

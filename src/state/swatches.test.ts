@@ -4,12 +4,11 @@ import { readProject, writeProject } from "@/core/files/projectFile";
 import { demoProject } from "@/demo/slipover";
 import { SWATCH_ACROSS } from "./across";
 import { begin, undo, useProjectStore } from "./projectStore";
+import { chooseSwatch, chosenSwatchOf, chosenNow } from "./chosen";
 import {
   addPatternSwatch,
   addPlainSwatch,
   cabledSection,
-  chooseSwatch,
-  chosenSwatchOf,
   copySwatch,
   editSwatch,
   MOST_SWATCHES,
@@ -90,12 +89,12 @@ test("what is typed of a swatch is kept for it alone, to the letter", () => {
   chooseSwatch("plain");
   typeInto("swatchMass", "1/2 oz", "metric");
   expect(chosen()?.massG).toBeCloseTo(14.17, 2);
-  expect(shownIn("swatchMass", project(), "imperial").text).toBe("1/2 oz");
+  expect(shownIn("swatchMass", project(), "imperial", chosenNow()).text).toBe("1/2 oz");
   chooseSwatch("ropes");
-  expect(shownIn("swatchMass", project(), "metric").text.replace(/\s/g, " ")).toBe("11.9 g");
+  expect(shownIn("swatchMass", project(), "metric", chosenNow()).text.replace(/\s/g, " ")).toBe("11.9 g");
   typeInto("swatchMass", "800 g", "metric");
-  expect(shownIn("swatchMass", project(), "metric")).toMatchObject({ text: "800 g" });
-  expect(shownIn("swatchMass", project(), "metric").problem).toMatch(/garment, not a swatch/);
+  expect(shownIn("swatchMass", project(), "metric", chosenNow())).toMatchObject({ text: "800 g" });
+  expect(shownIn("swatchMass", project(), "metric", chosenNow()).problem).toMatch(/garment, not a swatch/);
   expect(chosen()?.massG).toBe(11.9);
   typeInto("swatchMass", "", "metric");
   expect(chosen()?.massG).toBeNull();
@@ -109,7 +108,7 @@ test.each([
 ])("an allowance of %s is read", (text, percent) => {
   typeInto("allowance", text, "metric");
   expect(project().school.percent).toBe(percent ?? 25);
-  expect(shownIn("allowance", project(), "metric").problem === null).toBe(percent !== null);
+  expect(shownIn("allowance", project(), "metric", chosenNow()).problem === null).toBe(percent !== null);
 });
 
 test("a weight from the scale brings its step with it, and what is stood by can be asked about again", () => {

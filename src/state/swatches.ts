@@ -1,36 +1,17 @@
 /** The swatches of the project: added, copied, changed, taken out; every step can be undone. */
 import { freshId } from "./freshId";
 import type { Draft } from "immer";
-import { create } from "zustand";
 import type { Project } from "@/core/files/project";
 import { isCabled, ONE_YARN, type FabricSection } from "@/core/files/sections";
 import { newSwatch, type MeasureId, type Swatch } from "@/core/files/swatches";
-import { change, useProjectPart, useProjectStore } from "./projectStore";
+import { chooseSwatch, chosenSwatchIn, chosenSwatchOf } from "./chosen";
+import { change, useProjectStore } from "./projectStore";
 
 /** More swatches than this are not kept in one project. */
 export const MOST_SWATCHES = 40;
 const PATTERN_EDGE = 4;
 const PATTERN_REPEATS = 2;
 const PATTERN_ROWS = 36;
-
-const useChosen = create<{ readonly id: string | null }>()(() => ({ id: null }));
-
-export const chooseSwatch = (id: string) => useChosen.setState({ id });
-
-const pick = <One extends { readonly id: string }>(swatches: readonly One[], id: string | null): One | null =>
-  swatches.find((swatch) => swatch.id === id) ?? swatches[0] ?? null;
-
-/** The swatch that is open on the bench; the first where none was chosen, null where there is none. */
-export const chosenSwatchOf = ({ swatches }: Pick<Project, "swatches">): Swatch | null =>
-  pick(swatches, useChosen.getState().id);
-
-export const chosenSwatchIn = ({ swatches }: Draft<Pick<Project, "swatches">>): Draft<Swatch> | null =>
-  pick(swatches, useChosen.getState().id);
-
-export function useChosenSwatch(): Swatch | null {
-  const id = useChosen((state) => state.id);
-  return useProjectPart(({ swatches }) => pick(swatches, id));
-}
 
 const project = () => useProjectStore.getState().project;
 const newId = () => freshId("swatch");

@@ -1,3 +1,4 @@
+import { chosenNow } from "./chosen";
 import { emptyProject } from "@/core/files/project";
 import { demoProject } from "@/demo/slipover";
 import { FIGURES } from "@/core/files/figures";
@@ -13,15 +14,15 @@ beforeEach(() => begin(emptyProject()));
 test("what is typed stands to the letter, and its value is kept in metric", () => {
   typeInto("stitchGauge", "18 sts 4in", "metric");
   expect(project().gauge.stitchesPer10Cm).toBeCloseTo(17.7165, 4);
-  expect(shownIn("stitchGauge", project(), "metric").text).toBe("18 sts 4in");
-  expect(shownIn("stitchGauge", project(), "imperial").text).toBe("18 sts 4in");
+  expect(shownIn("stitchGauge", project(), "metric", chosenNow()).text).toBe("18 sts 4in");
+  expect(shownIn("stitchGauge", project(), "imperial", chosenNow()).text).toBe("18 sts 4in");
 });
 
 test("what cannot be read stays in the field with its problem, and the last value stays in force", () => {
   typeInto("rows", "120", "metric");
   typeInto("rows", "12o", "metric");
   expect(fabric()?.rows).toBe(120);
-  expect(shownIn("rows", project(), "metric")).toEqual({
+  expect(shownIn("rows", project(), "metric", chosenNow())).toEqual({
     text: "12o",
     problem: "“o” is not a number or a unit known here.",
   });
@@ -30,9 +31,9 @@ test("what cannot be read stays in the field with its problem, and the last valu
 test("a number without a unit is told again in the other units when they are switched", () => {
   typeInto("measuredWidth", "24", "metric");
   expect(fabric()?.measured.widthMm).toBe(240);
-  expect(shownIn("measuredWidth", project(), "metric").text).toBe("24");
-  expect(shownIn("measuredWidth", project(), "imperial").text).toBe("9.45\u00a0in");
-  expect(shownIn("measuredWidth", project(), "metric").text).toBe("24");
+  expect(shownIn("measuredWidth", project(), "metric", chosenNow()).text).toBe("24");
+  expect(shownIn("measuredWidth", project(), "imperial", chosenNow()).text).toBe("9.45\u00a0in");
+  expect(shownIn("measuredWidth", project(), "metric", chosenNow()).text).toBe("24");
 });
 
 test("emptying an optional field gives it back to assumption; a needed one asks", () => {
@@ -40,14 +41,14 @@ test("emptying an optional field gives it back to assumption; a needed one asks"
   typeInto("needle", "", "metric");
   expect(project().needleMm).toBeNull();
   typeInto("ropes", "", "metric");
-  expect(shownIn("ropes", project(), "metric").problem).toMatch(/Nothing is typed/);
+  expect(shownIn("ropes", project(), "metric", chosenNow()).problem).toMatch(/Nothing is typed/);
 });
 
 test.each(Object.keys(FIGURES) as FieldId[])("the value of %s can be read back from its own words", (id) => {
   const demo = demoProject();
   const field = fieldOf(id);
   const possible = (one: number) => field.read(field.tell(one, "metric"), "metric").ok;
-  const value = field.get(demo) ?? ([40, 12].find(possible) as number);
+  const value = field.get(demo, chosenNow()) ?? ([40, 12].find(possible) as number);
   for (const units of ["metric", "imperial"] as const) {
     const reading = field.read(field.tell(value, units), units);
     if (!reading.ok) throw new Error(reading.message);

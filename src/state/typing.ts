@@ -1,10 +1,15 @@
 /** Typing into a field: the text is kept to the letter, and its value where it can be read. */
 import type { Project } from "@/core/files/project";
 import type { UnitSystem } from "@/core/units/brands";
-import { chosenItemId } from "./finishing";
-import { chosenSwatchOf } from "./swatches";
-import { chosenYarnOf } from "./yarns";
-import { chosenOf, chosenSectionOf } from "./chosenPiece";
+import {
+  chosenNow,
+  chosenOf,
+  chosenSectionOf,
+  chosenSwatchOf,
+  chosenYarnOf,
+  itemIdOf,
+  type Chosen,
+} from "./chosen";
 import { fieldOf, type FieldId } from "./fields";
 import { change, typed } from "./projectStore";
 
@@ -15,34 +20,33 @@ export interface Shown {
 }
 
 /** Where the text of a field is kept; a piece's own and a section's own stand under its id. */
-function keyOf(id: FieldId, project: Pick<Project, "pieces" | "yarns" | "swatches">): string {
+function keyOf(id: FieldId, project: Pick<Project, "pieces" | "yarns" | "swatches">, at: Chosen): string {
   const { of } = fieldOf(id);
   if (of === "project") return id;
-  if (of === "swatch") return `${id} ${chosenSwatchOf(project)?.id ?? ""}`;
-  if (of === "seam" || of === "extra") return `${id} ${chosenItemId(of)}`;
+  if (of === "swatch") return `${id} ${chosenSwatchOf(project, at)?.id ?? ""}`;
+  if (of === "seam" || of === "extra") return `${id} ${itemIdOf(of, at)}`;
   if (of === "yarn") {
-    const yarn = chosenYarnOf(project);
+    const yarn = chosenYarnOf(project, at);
     return yarn.id === project.yarns[0]?.id ? id : `${id} ${yarn.id}`;
   }
-  return `${id} ${of === "piece" ? chosenOf(project).id : chosenSectionOf(project).id}`;
+  return `${id} ${of === "piece" ? chosenOf(project, at).id : chosenSectionOf(project, at).id}`;
 }
 
 /** Takes a text into the project. What cannot be read is kept as text; the last good value stays in force. */
-export function typeInto(id: FieldId, text: string, units: UnitSystem) {
-  const field = fieldOf(id);
-  typed(() => take(id, text, units, field));
-}
+export const typeInto = (id: FieldId, text: string, units: UnitSystem, at: Chosen = chosenNow()) =>
+  typed(() => take(id, text, units, at));
 
-function take(id: FieldId, text: string, units: UnitSystem, field: ReturnType<typeof fieldOf>) {
+function take(id: FieldId, text: string, units: UnitSystem, at: Chosen) {
+  const field = fieldOf(id);
   change(`type ${id}`, (draft) => {
-    const key = keyOf(id, draft);
+    const key = keyOf(id, draft, at);
     draft.typed[key] = text.slice(0, 200);
     if (text.trim() === "" && field.optional) {
       delete draft.typed[key];
-      return field.set(draft, null);
+      return field.set(draft, null, at);
     }
     const reading = field.read(text, units);
-    if (reading.ok) field.set(draft, reading.value);
+    if (reading.ok) field.set(draft, reading.value, at);
   });
 }
 
@@ -50,10 +54,10 @@ function take(id: FieldId, text: string, units: UnitSystem, field: ReturnType<ty
  * What a field shows. A text typed with its unit stands as typed whatever the units are; one whose
  * meaning hangs on the units gives way to its value when they are switched.
  */
-export function shownIn(id: FieldId, project: Project, units: UnitSystem): Shown {
+export function shownIn(id: FieldId, project: Project, units: UnitSystem, at: Chosen): Shown {
   const field = fieldOf(id);
-  const value = field.get(project);
-  const typed = project.typed[keyOf(id, project)];
+  const value = field.get(project, at);
+  const typed = project.typed[keyOf(id, project, at)];
   const told = value === null ? "" : field.tell(value, units);
   if (typed === undefined) return { text: told, problem: null };
   const reading = field.read(typed, units);

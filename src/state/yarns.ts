@@ -1,32 +1,13 @@
 /** The yarns of the project: added, named, coloured, taken out; every step can be undone. */
 import { freshId } from "./freshId";
-import type { Draft } from "immer";
-import { create } from "zustand";
 import type { Project } from "@/core/files/project";
-import { change, useProjectPart, useProjectStore } from "./projectStore";
+import { chosenYarnIn, chooseYarn } from "./chosen";
+import { change, useProjectStore } from "./projectStore";
 
 export type ProjectYarn = Project["yarns"][number];
 
 /** More yarns than this are not kept in one project. */
 export const MOST_YARNS = 12;
-
-const useChosen = create<{ readonly id: string | null }>()(() => ({ id: null }));
-
-export const chooseYarn = (id: string) => useChosen.setState({ id });
-
-const pick = <Yarn extends { readonly id: string }>(yarns: readonly Yarn[], id: string | null) =>
-  yarns.find((yarn) => yarn.id === id) ?? (yarns[0] as Yarn);
-
-/** The yarn that is open on the bench; the first where none was chosen. */
-export const chosenYarnOf = ({ yarns }: Pick<Project, "yarns">) => pick(yarns, useChosen.getState().id);
-
-export const chosenYarnIn = ({ yarns }: Draft<Pick<Project, "yarns">>) =>
-  pick(yarns, useChosen.getState().id);
-
-export function useChosenYarn(): ProjectYarn {
-  const id = useChosen((state) => state.id);
-  return useProjectPart(({ yarns }) => pick(yarns, id));
-}
 
 /** Natural dyes, one after the other for yarns that are added. */
 const DYES = ["#a3372b", "#2c5b80", "#c9a227", "#6d4a2f", "#efe6d2", "#55692f", "#7a3b5d", "#3d3d3a"];

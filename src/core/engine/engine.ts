@@ -1,5 +1,6 @@
 /** One engine for all that is asked of projects: each revision is laid, believed, planned and drawn once. */
-import { layStrand, type Strand } from "../estimate/strand";
+import { layStrand } from "../estimate/layStrand";
+import type { Strand } from "../estimate/strand";
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../files/project";
 import { forecasting, takeOver, type ProjectForecast } from "../forecast/projectForecast";

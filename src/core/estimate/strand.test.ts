@@ -1,7 +1,8 @@
 import { reckoned, cabledBack, projectOf } from "./anyProject";
 import { millimetres } from "../units/brands";
 import { lengthOf as yarnIn, measuresOf } from "./measures";
-import { layStrand, middleOfRow, placeOn } from "./strand";
+import { layStrand } from "./layStrand";
+import { middleOfRow, placeOn } from "./strand";
 import { countsOf, tallyRow } from "./tally";
 
 const { estimate, yarns } = reckoned(cabledBack());

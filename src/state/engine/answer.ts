@@ -4,7 +4,7 @@ import { changesOf, sameFigures } from "@/core/engine/basis";
 import type { Seen, SeenPiece } from "@/core/engine/seen";
 import type { Project } from "@/core/files/project";
 import type { Taken } from "@/core/panels/across";
-import { useChosenPiece } from "../chosenPiece";
+import { useChosenPiece } from "../chosen";
 import { useProjectStore } from "../projectStore";
 import { nextJob } from "./job";
 import { engine } from "./workers";

@@ -1,7 +1,7 @@
 /** How far yarn at hand goes, reckoned by the engine when typing rests. */
 import { useMemo } from "react";
 import type { HowFar } from "@/core/forecast/howFar";
-import { useChosenPiece, useChosenSection } from "../chosenPiece";
+import { useChosenPiece, useChosenSection } from "../chosen";
 import { useProjectPart } from "../projectStore";
 import { useAsked } from "./asked";
 

@@ -6,13 +6,11 @@ import type { Project } from "@/core/files/project";
 import { ONE_YARN, type ProjectSection } from "@/core/files/sections";
 import type { Swatch } from "@/core/files/swatches";
 import { useAnswer } from "./answer";
-import { choosePiece, chooseSection } from "../chosenPiece";
-import { chooseItem, dropItem } from "../finishing";
+import { choosePiece, chooseSection, chooseItem, chooseSwatch, chooseYarn } from "../chosen";
+import { dropItem } from "../finishing";
 import { change, useProject, useProjectPart } from "../projectStore";
 import { useUnits } from "../settings";
-import { chooseSwatch } from "../swatches";
 import { dropText, useAllRefused } from "../typedTexts";
-import { chooseYarn } from "../yarns";
 
 /** Everything that the answer leaves out without having been told to; empty where it is whole. */
 export function useOmissions(): readonly Omission[] {

@@ -6,7 +6,7 @@ import { plainStitch } from "@/core/fabric/plainStitch";
 import { aspectOf, gaugeOrUsual } from "@/core/garment/projectGauge";
 import { thicknessOf } from "@/core/yarn/thickness";
 import type { PutUp } from "@/core/yarn/putUp";
-import { chosenOf } from "@/state/chosenPiece";
+import { useChosenPiece } from "@/state/chosen";
 import { useProject } from "@/state/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { BlockingSlider } from "./BlockingSlider";
@@ -30,7 +30,7 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
   const project = useProject();
   const [yarn] = project.yarns;
   const [mode, setMode] = useState<FabricMode>("dyed");
-  const [ribPull, setRibPull] = useState<number>(BLOCKINGS[chosenOf(project).blocking].ribPull);
+  const [ribPull, setRibPull] = useState<number>(BLOCKINGS[useChosenPiece().blocking].ribPull);
   const { woven, progress, stop } = useWoven(text, { aspect: aspectOf(project), blocking: ribPull });
   const { widthMm: stitchMm } = plainStitch(gaugeOrUsual(project));
   const colour = yarn?.colour ?? "#888888";

@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import { Said } from "@/ui/parts/Said";
 import type { KnownSeen } from "@/core/engine/seen";
 import type { Finding, MissingField } from "@/core/forecast/projectForecast";
@@ -10,9 +11,11 @@ import { useProjectPart } from "@/state/projectStore";
 import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/settings";
 import { FieldLink } from "@/ui/parts/FieldLink";
-import { OneYarn, SeveralYarns, toldBalls } from "./AnswerFigures";
+import { OneYarn, SaidToLeaveOut, SeveralYarns, toldBalls } from "./AnswerFigures";
 import { useLate } from "./useLate";
-import { LeftOut, SaidToLeaveOut } from "./LeftOut";
+
+/** What is left out is seldom anything: how it is told comes when there is something. */
+const LeftOut = dynamic(() => import("./LeftOut").then((file) => file.LeftOut), { ssr: false });
 
 const MISSING: { readonly [Field in MissingField]: string } = {
   putUp: "what the ball holds",

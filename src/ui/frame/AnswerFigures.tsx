@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import type { SeenYarn } from "@/core/engine/seen";
 import type { KnownSeen } from "@/core/engine/seen";
 import { toMetres } from "@/core/units/brands";
@@ -8,8 +9,11 @@ import { change, useProjectPart } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { ColourDot } from "@/ui/parts/Colour";
-import { SaidToLeaveOut } from "./LeftOut";
 import { Sharpen } from "./Sharpen";
+
+export const SaidToLeaveOut = dynamic(() => import("./LeftOut").then((file) => file.SaidToLeaveOut), {
+  ssr: false,
+});
 
 export const toldBalls = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
 

@@ -7,7 +7,7 @@ import { middleOfRow, placeOn, type Place, type Strand, type StrandPart } from "
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { tellLength } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/engine/answer";
-import { chooseSection } from "@/state/chosenPiece";
+import { chooseSection } from "@/state/chosen";
 import { pointAt, usePointer } from "@/state/pointer";
 import { useOmissions } from "@/state/engine/omissions";
 import { useProjectPart } from "@/state/projectStore";

@@ -8,7 +8,7 @@ import { useMarket, useAdvice } from "@/state/order";
 import { openShop } from "@/state/shop";
 import { useProjectPart } from "@/state/projectStore";
 import { useRefusedFields } from "@/state/typedTexts";
-import { chooseYarn, useChosenYarn } from "@/state/yarns";
+import { chooseYarn, useChosenYarn } from "@/state/chosen";
 import { NotWhole } from "@/ui/frame/LeftOut";
 import { Card } from "@/ui/parts/Card";
 import { ColourDot } from "@/ui/parts/Colour";

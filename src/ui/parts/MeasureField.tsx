@@ -1,5 +1,6 @@
 "use client";
 import { useEffect } from "react";
+import { useChosen } from "@/state/chosen";
 import type { FieldId } from "@/state/fields";
 import { useProject } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
@@ -20,7 +21,8 @@ interface MeasureFieldProps {
 /** A measure or count of the project: any unit, the text kept as typed, what is wrong said in words. */
 export function MeasureField({ field, label, example, says, finding }: MeasureFieldProps) {
   const units = useUnits();
-  const { text, problem } = shownIn(field, useProject(), units);
+  const chosen = useChosen();
+  const { text, problem } = shownIn(field, useProject(), units, chosen);
   useEffect(() => {
     if (window.location.hash === `#${field}`) document.getElementById(field)?.focus();
   }, [field]);
@@ -29,7 +31,7 @@ export function MeasureField({ field, label, example, says, finding }: MeasureFi
       id={field}
       label={label}
       text={text}
-      onText={(typed) => typeInto(field, typed, units)}
+      onText={(typed) => typeInto(field, typed, units, chosen)}
       example={example}
       wrong={problem ?? finding}
       says={says}

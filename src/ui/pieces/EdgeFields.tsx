@@ -2,7 +2,7 @@
 import { useSaid } from "@/ui/parts/Said";
 import { CAST_OFFS, CAST_OFF_IDS, CAST_ONS, CAST_ON_IDS } from "@/core/estimate/edges";
 import type { SectionKind, SectionOf } from "@/core/files/sections";
-import { useChosenPiece } from "@/state/chosenPiece";
+import { useChosenPiece } from "@/state/chosen";
 import { editSection } from "@/state/sections";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";

@@ -10,7 +10,7 @@ import { MeasureField } from "@/ui/parts/MeasureField";
 import { RopeSelect } from "./RopeSelect";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ropesOf } from "@/core/garment/lay";
-import { useChosenPiece } from "@/state/chosenPiece";
+import { useChosenPiece } from "@/state/chosen";
 import { GroundSelect } from "./GroundSelect";
 import { RowOfPanels } from "./RowOfPanels";
 

@@ -7,7 +7,7 @@ import type { PutUp } from "@/core/yarn/putUp";
 import { millimetres } from "@/core/units/brands";
 import { formatSize } from "@/core/units/format";
 import type { Gauge } from "@/core/fabric/plainStitch";
-import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosenPiece";
+import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen";
 import { usePointer } from "@/state/pointer";
 import { useProjectPart } from "@/state/projectStore";
 import { useSettings, useUnits } from "@/state/settings";

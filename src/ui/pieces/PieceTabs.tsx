@@ -1,7 +1,7 @@
 "use client";
 import { Copy, FlipHorizontal2, Minus, Plus, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
-import { choosePiece, useChosenPiece } from "@/state/chosenPiece";
+import { choosePiece, useChosenPiece } from "@/state/chosen";
 import { addPiece, copyPiece, MOST_PIECES, removePiece, renamePiece, workPiece } from "@/state/pieces";
 import { useProjectPart, typed } from "@/state/projectStore";
 import { IconButton } from "@/ui/parts/IconButton";

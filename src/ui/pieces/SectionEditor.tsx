@@ -6,7 +6,7 @@ import { toast } from "@/ui/parts/toast";
 import type { SectionKind } from "@/core/files/sections";
 import type { Finding } from "@/core/forecast/projectForecast";
 import type { SeenSection } from "@/core/engine/seen";
-import { useChosenPiece, useChosenSection } from "@/state/chosenPiece";
+import { useChosenPiece, useChosenSection } from "@/state/chosen";
 import { copySection, removeSection } from "@/state/sections";
 import { useSettings } from "@/state/settings";
 import { IconButton } from "@/ui/parts/IconButton";

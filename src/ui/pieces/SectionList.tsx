@@ -22,7 +22,7 @@ import type { ProjectSection } from "@/core/files/sections";
 import { toMetres, millimetres } from "@/core/units/brands";
 import { formatYarn } from "@/core/units/format";
 import type { SeenPiece, SeenSection } from "@/core/engine/seen";
-import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosenPiece";
+import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen";
 import { moveSection } from "@/state/sections";
 import { useSettings, useUnits } from "@/state/settings";
 import { sectionName } from "./sectionWords";

@@ -3,7 +3,7 @@ import { memo } from "react";
 import { TAIL_SCHOOLS, tailLength, type TailBasis, type TailSchool } from "@/core/estimate/castOn";
 import type { PieceEstimate } from "@/core/estimate/piece";
 import { tellSize } from "@/core/units/format";
-import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
+import { chosenOf, useChosenPiece } from "@/state/chosen";
 import { change } from "@/state/projectStore";
 import { useUnits } from "@/state/settings";
 import { Card } from "@/ui/parts/Card";

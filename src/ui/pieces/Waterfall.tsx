@@ -3,7 +3,7 @@ import { useState } from "react";
 import { roundedToSum } from "@/core/estimate/ledger";
 import { millimetres, toMetres } from "@/core/units/brands";
 import { formatYarn } from "@/core/units/format";
-import { chooseSection, choosePiece } from "@/state/chosenPiece";
+import { chooseSection, choosePiece } from "@/state/chosen";
 import { useUnits } from "@/state/settings";
 import { SectionSheet } from "./SectionSheet";
 import type { LedgerDetail, LedgerGroup } from "./ledgerGroups";

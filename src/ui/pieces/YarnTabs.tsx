@@ -2,8 +2,8 @@
 import { Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
 import { change, typed, useProjectPart } from "@/state/projectStore";
-import { chosenOf, useChosenPiece } from "@/state/chosenPiece";
-import { addYarn, chooseYarn, editYarn, MOST_YARNS, removeYarn, useChosenYarn } from "@/state/yarns";
+import { chosenOf, useChosenPiece, chooseYarn, useChosenYarn } from "@/state/chosen";
+import { addYarn, editYarn, MOST_YARNS, removeYarn } from "@/state/yarns";
 import { ColourDot } from "@/ui/parts/Colour";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";

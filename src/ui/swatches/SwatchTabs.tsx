@@ -3,11 +3,11 @@ import { Copy, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
 import type { Swatch } from "@/core/files/swatches";
 import { useProject, typed } from "@/state/projectStore";
+import { chooseSwatch } from "@/state/chosen";
 import {
   addPatternSwatch,
   addPlainSwatch,
   cabledSection,
-  chooseSwatch,
   copySwatch,
   editSwatch,
   MOST_SWATCHES,

@@ -2,7 +2,8 @@
 import dynamic from "next/dynamic";
 import { useDeferredValue } from "react";
 import { useAnswer } from "@/state/engine/answer";
-import { addPatternSwatch, addPlainSwatch, cabledSection, useChosenSwatch } from "@/state/swatches";
+import { useChosenSwatch } from "@/state/chosen";
+import { addPatternSwatch, addPlainSwatch, cabledSection } from "@/state/swatches";
 import { useProject } from "@/state/projectStore";
 import { Card } from "@/ui/parts/Card";
 import { BeliefCard } from "./BeliefCard";

@@ -12,7 +12,7 @@ import type { PutUp } from "@/core/yarn/putUp";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { formatChance, formatFine, formatSize, formatYarn, tellSize } from "@/core/units/format";
 import { useAnswer, usePieceIn } from "@/state/engine/answer";
-import { useChosenPiece, useChosenSection } from "@/state/chosenPiece";
+import { useChosenPiece, useChosenSection } from "@/state/chosen";
 import { useProject } from "@/state/projectStore";
 import { useSettings, useUnits } from "@/state/settings";
 import { useHowFar } from "@/state/engine/howFar";
