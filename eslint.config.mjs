@@ -14,6 +14,17 @@ const config = [
     },
   },
   {
+    // What only the types can tell: a promise that nobody waits for, a kind that a switch has forgotten.
+    files: ["src/**/*.{ts,tsx}", "e2e/**/*.ts"],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      "@typescript-eslint/no-floating-promises": "error",
+      "@typescript-eslint/no-misused-promises": ["error", { checksVoidReturn: { attributes: false } }],
+      "@typescript-eslint/await-thenable": "error",
+      "@typescript-eslint/switch-exhaustiveness-check": "error",
+    },
+  },
+  {
     // The solver's inner loops index typed arrays whose bounds the mesh guarantees.
     files: ["src/core/fabric/{energy,lines,newton}.ts"],
     rules: { "@typescript-eslint/no-non-null-assertion": "off" },

@@ -14,7 +14,7 @@ import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { Menu } from "@/ui/parts/Menu";
 import { PieceTabs } from "./PieceTabs";
-import { SECTION_KINDS } from "./sectionWords";
+import { sectionKinds } from "./sectionWords";
 
 /** Dragging and editing come after the rest of the page. */
 const SectionList = dynamic(() => import("./SectionList"), { ssr: false });
@@ -64,10 +64,7 @@ function AddSection({ full }: { readonly full: boolean }) {
   const words = useSettings((settings) => settings.words);
   return (
     <Menu
-      acts={SECTION_KINDS.map(({ kind, us, uk }) => ({
-        name: (words === "UK" && uk) || us,
-        act: () => addSection(kind),
-      }))}
+      acts={sectionKinds(words).map(({ kind, name }) => ({ name, act: () => addSection(kind) }))}
       trigger={
         <button
           type="button"

@@ -7,26 +7,12 @@ import type { Wording } from "@/core/stitches/wording";
 
 type Words = Wording["words"];
 
-/** Kinds in the order in which they are offered. */
-export const SECTION_KINDS: readonly {
-  readonly kind: SectionKind;
+/** What a kind of section is called, and how one of it is told where that says more than its name. */
+interface KindWords<Kind extends SectionKind> {
   readonly us: string;
   readonly uk?: string;
-}[] = [
-  { kind: "fabric", us: "Fabric" },
-  { kind: "change", us: "Row to another count" },
-  { kind: "shape", us: "Shaping over rows" },
-  { kind: "written", us: "Rows as written" },
-  { kind: "castOffAt", us: "Bind off or hold at an edge", uk: "Cast off or hold at an edge" },
-  { kind: "shortRows", us: "Short rows" },
-  { kind: "divide", us: "Divide in two" },
-  { kind: "join", us: "Join the two" },
-  { kind: "hold", us: "Leave on hold" },
-  { kind: "pickUp", us: "Pick up along an edge" },
-  { kind: "hem", us: "Hem" },
-  { kind: "castOn", us: "Cast on" },
-  { kind: "castOff", us: "Bind off", uk: "Cast off" },
-];
+  readonly tell?: (section: SectionOf<Kind>, words: Words) => string;
+}
 
 export const groundName = (id: keyof typeof GROUNDS, words: Words) => {
   const ground: { readonly name: string; readonly uk?: string } = GROUNDS[id];
@@ -45,26 +31,64 @@ function ropesName({ ropes, ropeId }: SectionOf<"fabric">) {
   return `${ropes} ${ropes === 1 ? "rope" : "ropes"}, ${half} over ${half}`;
 }
 
-/** The name of a section. Example: a ground is called by its stitch, "Rib, k2 p2". */
-export function sectionName(section: ProjectSection, words: Words): string {
-  switch (section.kind) {
-    case "fabric":
+/** In the order in which they are offered. */
+const KINDS: { readonly [Kind in SectionKind]: KindWords<Kind> } = {
+  fabric: {
+    us: "Fabric",
+    tell: (section, words) => {
       if (section.content === "ground") return groundName(section.ground, words);
       if (section.content === "ropes") return ropesName(section);
       return section.content === "panels" ? "A row of panels" : "On as before";
-    case "castOn":
-      return `Cast on, ${CAST_ONS[section.method].name.toLowerCase()}`;
-    case "castOff":
-      return `${words === "UK" ? "Cast off" : "Bind off"}, ${CAST_OFFS[section.method].name.toLowerCase()}`;
-    case "shape":
-      return `${section.way === "decrease" ? "Decrease" : "Increase"}, ${EDGE_WORDS[section.at]}`;
-    case "castOffAt":
-      return `${section.goes === "hold" ? "Hold" : words === "UK" ? "Cast off" : "Bind off"} ${section.stitches} at ${EDGE_WORDS[section.at]}`;
-    case "hem":
-      return section.folded ? "Hem, folded and sewn" : "Hem, not folded";
-    default: {
-      const kind = SECTION_KINDS.find((one) => one.kind === section.kind);
-      return (words === "UK" && kind?.uk) || kind?.us || "";
-    }
-  }
+    },
+  },
+  change: { us: "Row to another count" },
+  shape: {
+    us: "Shaping over rows",
+    tell: ({ way, at }) => `${way === "decrease" ? "Decrease" : "Increase"}, ${EDGE_WORDS[at]}`,
+  },
+  written: { us: "Rows as written" },
+  castOffAt: {
+    us: "Bind off or hold at an edge",
+    uk: "Cast off or hold at an edge",
+    tell: ({ goes, stitches, at }, words) =>
+      `${goes === "hold" ? "Hold" : words === "UK" ? "Cast off" : "Bind off"} ${stitches} at ${EDGE_WORDS[at]}`,
+  },
+  shortRows: { us: "Short rows" },
+  divide: { us: "Divide in two" },
+  join: { us: "Join the two" },
+  hold: { us: "Leave on hold" },
+  pickUp: { us: "Pick up along an edge" },
+  hem: {
+    us: "Hem",
+    tell: ({ folded }) => (folded ? "Hem, folded and sewn" : "Hem, not folded"),
+  },
+  castOn: {
+    us: "Cast on",
+    tell: ({ method }) => `Cast on, ${CAST_ONS[method].name.toLowerCase()}`,
+  },
+  castOff: {
+    us: "Bind off",
+    uk: "Cast off",
+    tell: ({ method }, words) =>
+      `${words === "UK" ? "Cast off" : "Bind off"}, ${CAST_OFFS[method].name.toLowerCase()}`,
+  },
+};
+
+/** A kind of section with its own row of the table. */
+const kindOf = <Kind extends SectionKind>({ kind }: { readonly kind: Kind }): KindWords<Kind> =>
+  KINDS[kind] as KindWords<Kind>;
+
+const kindName = ({ us, uk }: { readonly us: string; readonly uk?: string }, words: Words) =>
+  (words === "UK" && uk) || us;
+
+/** Kinds that can be added, by name. */
+export const sectionKinds = (
+  words: Words,
+): readonly { readonly kind: SectionKind; readonly name: string }[] =>
+  Object.entries(KINDS).map(([kind, told]) => ({ kind: kind as SectionKind, name: kindName(told, words) }));
+
+/** The name of a section. Example: a ground is called by its stitch, "Rib, k2 p2". */
+export function sectionName(section: ProjectSection, words: Words): string {
+  const told = kindOf(section);
+  return told.tell?.(section as never, words) ?? kindName(told, words);
 }
