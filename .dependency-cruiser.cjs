@@ -17,6 +17,13 @@ module.exports = {
     only("ui-uses-state", "^src/ui/", "^src/(core|drawing|state|ui|workers)/"),
     only("api-uses-core", "^src/app/api/", "^src/(core|demo|app/api)/"),
     {
+      name: "makers-are-for-tests",
+      comment: "What tests are made of is no part of the product.",
+      severity: "error",
+      from: { path: "^src/", pathNot: "\\.test\\.tsx?$" },
+      to: { path: "^testing/" },
+    },
+    {
       name: "core-is-pure",
       comment:
         "No interface, storage, clock or server in the core; Zod checks files, papaparse takes tables apart, chevrotain reads rows.",

@@ -5,6 +5,7 @@ const config = {
   setupFiles: ["<rootDir>/jest.setup.mjs"],
   moduleNameMapper: {
     "^@/(.*)$": "<rootDir>/src/$1",
+    "^@testing/(.*)$": "<rootDir>/testing/$1",
     // These packages are for import alone; Jest requires.
     "^@chevrotain/(gast|utils|regexp-to-ast|cst-dts-gen)$":
       "<rootDir>/node_modules/@chevrotain/$1/lib/src/api.js",

@@ -27,5 +27,7 @@ await told(`${project.swatches.length} swatches, ${belief.measured.length} readi
 await told("20,000 projects drawn and all chances counted", () =>
   forecastYarns(plan, estimate, draw(belief), project),
 );
-await told("the whole answer of the demo, swatches and chances in it", () => forecastProject(project, laid));
+await told("the whole answer of the demo, swatches and chances in it", () =>
+  forecastProject({ ...project }, laid),
+);
 await told("what to measure next", () => nextMeasures(answer, project.certainty));

@@ -1,7 +1,7 @@
 /** What an estimate costs: a garment of four pieces, and twenty pieces of a million stitches in all. */
 import { layStrand } from "@/core/estimate/layStrand";
-import { emptyPiece, type Project } from "@/core/files/project";
-import { newSection } from "@/core/files/sections";
+import { emptyPiece, type Project } from "@/core/project/project";
+import { newSection } from "@/core/project/sections";
 import { forecastProject, reckonProject } from "@/core/forecast/projectForecast";
 import { outlineOf } from "@/core/garment/outline";
 import { beginProject } from "@/core/garment/starts/beginProject";
@@ -32,8 +32,10 @@ for (const { pieces, ropes, edge, rows } of SIZES) {
   const { estimate, yarns } = answer;
   const stitches = estimate.pieces.reduce((sum, one) => sum + one.estimate.stitches * one.estimate.rows, 0);
   const lay = await timesOf(() => layProject(project, known));
-  const alone = await timesOf(() => reckonProject(project, laid));
-  const whole = await timesOf(() => forecastProject(project, laid));
+  // What is known of a project is kept with it: each time is that of another one.
+  const fresh = (): Project => ({ ...project, pieces: project.pieces.map((piece) => ({ ...piece })) });
+  const alone = await timesOf(() => reckonProject(fresh(), laid));
+  const whole = await timesOf(() => forecastProject(fresh(), laid));
   const strand = await timesOf(() => layStrand(estimate, yarns[0]));
   const outline = await timesOf(() =>
     estimate.pieces.map((piece) =>
@@ -69,8 +71,10 @@ if (begun.ok) {
         0,
       )
     : 0;
-  const alone = await timesOf(() => reckonProject(begun.value, laid));
-  const shaped = await timesOf(() => forecastProject(begun.value, laid));
+  const garment = begun.value;
+  const again = (): Project => ({ ...garment, pieces: garment.pieces.map((piece) => ({ ...piece })) });
+  const alone = await timesOf(() => reckonProject(again(), laid));
+  const shaped = await timesOf(() => forecastProject(again(), laid));
   console.log(
     `A cardigan of ${begun.value.pieces.length} pieces, shaped, ${stitches} stitches: estimate ${alone.medianMs.toFixed(2)} ms, answer with its chances ${shaped.medianMs.toFixed(2)} ms, p95 ${shaped.p95Ms.toFixed(2)} ms.`,
   );

@@ -1,8 +1,8 @@
 /** What ten thousand rows of a shelf cost to read, and to write. */
-import { newEntry } from "@/core/files/shelf";
+import { newEntry } from "@/core/project/shelf";
 import { guessMapping, readShelf, writeShelf } from "@/core/files/shelfCsv";
 import { readTable } from "@/core/files/tableText";
-import { labelSchema } from "@/core/files/label";
+import { labelSchema } from "@/core/project/label";
 import { timesOf } from "./times";
 
 const ROWS = 10_000;

@@ -1,11 +1,11 @@
 /** What substitutes cost: one reckoned whole, and five hundred put in order. */
-import { candidateSchema } from "@/core/files/candidates";
+import { candidateSchema } from "@/core/project/candidates";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { layProject, type KnownLaid } from "@/core/garment/layPanels";
 import { compare, patternFigures } from "@/core/swap/outcome";
 import { rankBasis, ranking } from "@/core/swap/rank";
 import { ownCandidate } from "@/core/swap/swapProject";
-import type { Project } from "@/core/files/project";
+import type { Project } from "@/core/project/project";
 import { demoProject } from "@/demo/slipover";
 import { timesOf } from "./times";
 

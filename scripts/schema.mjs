@@ -7,7 +7,7 @@ import { root } from "./server.mjs";
 const { outputFiles } = await build({
   stdin: {
     contents: `import { z } from "zod";
-      import { projectSchema } from "@/core/files/project";
+      import { projectSchema } from "@/core/project/project";
       export const text = JSON.stringify(z.toJSONSchema(projectSchema, { io: "input" }), null, 2);`,
     resolveDir: root,
     loader: "ts",

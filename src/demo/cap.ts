@@ -1,6 +1,6 @@
 /** The small demo project: a cabled cap, worked in the round from the rim to the crown. */
-import { emptyPiece, emptyProject, type Project } from "@/core/files/project";
-import { newSection } from "@/core/files/sections";
+import { emptyPiece, emptyProject, type Project } from "@/core/project/project";
+import { newSection } from "@/core/project/sections";
 
 export function demoCap(): Project {
   const empty = emptyProject();

@@ -5,7 +5,7 @@ import { nextMeasures } from "@/core/forecast/nextMeasure";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { savingsOf } from "@/core/forecast/savings";
 import { layStrand } from "@/core/estimate/layStrand";
-import type { Project } from "@/core/files/project";
+import type { Project } from "@/core/project/project";
 import { layProject } from "@/core/garment/layPanels";
 import { demoCap } from "./cap";
 import { demoProject } from "./slipover";

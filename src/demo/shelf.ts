@@ -1,6 +1,6 @@
 /** The shelf that Brenok comes with: odd balls of two lots, and yarns of other thickness. All names are invented. */
-import { labelSchema, type YarnLabel } from "@/core/files/label";
-import { emptyShelf, newEntry, type Shelf } from "@/core/files/shelf";
+import { labelSchema, type YarnLabel } from "@/core/project/label";
+import { emptyShelf, newEntry, type Shelf } from "@/core/project/shelf";
 
 const tarnock = labelSchema.parse({
   name: "Tarnock Aran",

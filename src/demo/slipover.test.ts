@@ -1,5 +1,5 @@
 import { forecastProject } from "@/core/forecast/projectForecast";
-import type { Project } from "@/core/files/project";
+import type { Project } from "@/core/project/project";
 import { demoCap } from "./cap";
 import { demoProject } from "./slipover";
 

@@ -1,9 +1,9 @@
 /** The project that Brenok opens with at first: a cabled slipover in an invented aran. */
-import { newSeam } from "../core/files/finishing";
-import { candidateSchema } from "@/core/files/candidates";
-import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "@/core/files/project";
-import { newSection, type FabricSection, type ProjectSection } from "@/core/files/sections";
-import { newSwatch } from "@/core/files/swatches";
+import { newSeam } from "../core/project/finishing";
+import { candidateSchema } from "@/core/project/candidates";
+import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "@/core/project/project";
+import { newSection, type FabricSection, type ProjectSection } from "@/core/project/sections";
+import { newSwatch } from "@/core/project/swatches";
 import { vessin } from "./shelf";
 
 /** Ribs and bands are worked on a needle half a size smaller. */

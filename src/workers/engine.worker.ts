@@ -4,7 +4,7 @@ import { withChanges, type Changes } from "../core/engine/basis";
 import { Engine } from "../core/engine/engine";
 import { ask, type AskedOf, type PartOf, type QuestionId, type ToldOf } from "../core/engine/questions";
 import { finishedOf } from "../core/estimate/finished";
-import type { Project } from "../core/files/project";
+import type { Project } from "../core/project/project";
 import { forecasting } from "../core/forecast/projectForecast";
 import { addedTo, beginProject, type Beginning } from "../core/garment/starts/beginProject";
 import type { Steps } from "../core/steps";

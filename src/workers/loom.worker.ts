@@ -12,8 +12,8 @@ import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabri
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
 import { toEnd } from "../core/steps";
 import { readPattern } from "../core/instructions/read";
-import type { Project, ProjectPiece } from "../core/files/project";
-import type { ProjectSection } from "../core/files/sections";
+import type { Project, ProjectPiece } from "../core/project/project";
+import type { ProjectSection } from "../core/project/sections";
 import { Desk } from "./desk";
 
 export type Woven = DrawnFabric | { readonly ok: false; readonly message: string };

@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import { answerTo } from "../estimate/anyProject";
-import { MEASURE_IDS } from "../files/swatches";
-import { beliefOf, patternSwatch, plainSwatch, readOff, unswatched, withSwatches } from "./anySwatch";
+import { answerTo } from "@testing/anyProject";
+import { MEASURE_IDS } from "../project/swatches";
+import { beliefOf, patternSwatch, plainSwatch, readOff, unswatched, withSwatches } from "@testing/anySwatch";
 import { marginal } from "./prior";
 
 const plain = readOff(plainSwatch());

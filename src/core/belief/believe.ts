@@ -2,9 +2,9 @@
 import type { PlanBasis } from "../estimate/planPiece";
 import { AS_COMPUTED } from "../garment/content";
 import type { Gauge } from "../fabric/plainStitch";
-import type { Project } from "../files/project";
-import { isCabled } from "../files/sections";
-import { MEASURE_IDS, type MeasureId, type Swatch } from "../files/swatches";
+import type { Project } from "../project/project";
+import { isCabled } from "../project/sections";
+import { MEASURE_IDS, type MeasureId, type Swatch } from "../project/swatches";
 import { keyOfSection, type Laid, type LaidSections } from "../garment/lay";
 import { swatchPieceId } from "../garment/swatchPiece";
 import type { ProjectGauge } from "../garment/projectGauge";

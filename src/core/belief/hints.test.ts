@@ -1,6 +1,6 @@
-import { newSection } from "../files/sections";
-import type { Swatch } from "../files/swatches";
-import { beliefOf, plainSwatch, withSwatches } from "./anySwatch";
+import { newSection } from "../project/sections";
+import type { Swatch } from "../project/swatches";
+import { beliefOf, plainSwatch, withSwatches } from "@testing/anySwatch";
 import { hintsOf } from "./hints";
 import { needleAdvice } from "./needleAdvice";
 

@@ -1,5 +1,5 @@
 /** Kinds of measurement, a table: what each reads off a swatch, what it should be, and how far it can be off. */
-import type { MeasureId, Swatch, SwatchState } from "../files/swatches";
+import type { MeasureId, Swatch, SwatchState } from "../project/swatches";
 import { OTHER_NEEDLE } from "../garment/projectGauge";
 import { plural } from "../garment/work/needle";
 import type { Deviations } from "./axes";

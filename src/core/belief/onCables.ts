@@ -1,7 +1,7 @@
 /** A gauge that was counted on the cables: it says of stitch and draw-in together what a pattern swatch's width says. */
-import { isCabled } from "../files/sections";
-import { newSwatch, type Swatch } from "../files/swatches";
-import type { Project } from "../files/project";
+import { isCabled } from "../project/sections";
+import { newSwatch, type Swatch } from "../project/swatches";
+import type { Project } from "../project/project";
 import { keyOfSection, type LaidSections } from "../garment/lay";
 import { swatchPieceId } from "../garment/swatchPiece";
 

@@ -1,6 +1,6 @@
 /** What could be measured next: each with what it would tell, without its reading being known. */
-import { isCabled, newSection } from "../files/sections";
-import { newSwatch, type MeasureId, type Swatch } from "../files/swatches";
+import { isCabled, newSection } from "../project/sections";
+import { newSwatch, type MeasureId, type Swatch } from "../project/swatches";
 import { keyOfSection, type Laid } from "../garment/lay";
 import { swatchPieceId } from "../garment/swatchPiece";
 import { mostRepeated, partsOfTaken, type Across } from "../panels/across";

@@ -1,8 +1,8 @@
 import { deviationsOf } from "./axes";
 import { laidMass } from "../scale/laidMass";
-import { reckoned } from "../estimate/anyProject";
-import type { Swatch } from "../files/swatches";
-import { patternSwatch, plainSwatch, readOff, unswatched, withSwatches } from "./anySwatch";
+import { reckoned } from "@testing/anyProject";
+import type { Swatch } from "../project/swatches";
+import { patternSwatch, plainSwatch, readOff, unswatched, withSwatches } from "@testing/anySwatch";
 import { curveOf, tellBelief } from "./telling";
 
 function told(...swatches: readonly Swatch[]) {

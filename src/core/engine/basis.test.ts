@@ -1,8 +1,8 @@
 /** What is sent behind a keystroke is all that has changed; what changes no figure is not asked about. */
 import fc from "fast-check";
 import { demoProject } from "@/demo/slipover";
-import { anyProject } from "../estimate/anyProject";
-import { emptyPiece, type Project } from "../files/project";
+import { anyProject } from "@testing/anyProject";
+import { emptyPiece, type Project } from "../project/project";
 import { toEnd } from "../steps";
 import { changesOf, sameFigures, withChanges, withFigures } from "./basis";
 import { Engine } from "./engine";

@@ -1,5 +1,5 @@
 /** What an answer hangs on of a project: a change of anything else changes no figure, and nothing need be asked. */
-import type { Project } from "../files/project";
+import type { Project } from "../project/project";
 
 /** Parts that an answer hangs on. */
 const PARTS = [

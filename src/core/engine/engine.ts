@@ -2,7 +2,7 @@
 import { layStrand } from "../estimate/layStrand";
 import type { Strand } from "../estimate/strand";
 import type { KnownFabrics } from "../fabric/relax";
-import type { Project } from "../files/project";
+import type { Project } from "../project/project";
 import { forecasting, takeOver, type ProjectForecast } from "../forecast/projectForecast";
 import { layProject, type KnownLaid } from "../garment/layPanels";
 import type { LaidSections } from "../garment/lay";

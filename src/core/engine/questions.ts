@@ -1,7 +1,7 @@
 /** Everything that can be asked of a project, each question by its name: one more is one more row of the table. */
 import { rowGaugeOff, type RowGaugeOff } from "../estimate/rowGaugeOff";
-import type { Candidate } from "../files/candidates";
-import type { Leavable } from "../files/project";
+import type { Candidate } from "../project/candidates";
+import type { Leavable } from "../project/project";
 import { sweepGauge, type SweepPoint } from "../forecast/gaugeSweep";
 import { howFar, type HowFar } from "../forecast/howFar";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";

@@ -1,5 +1,5 @@
 /** From yarn needed to balls on the table: whole balls, with what each join wastes. */
-import type { JoinId } from "../files/finishing";
+import type { JoinId } from "../project/finishing";
 import { millimetres, type Metres, type Millimetres } from "../units/brands";
 import { END_MM } from "./castOn";
 

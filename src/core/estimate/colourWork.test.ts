@@ -1,8 +1,8 @@
 import fc from "fast-check";
-import { newSection, type FabricSection } from "../files/sections";
+import { newSection, type FabricSection } from "../project/sections";
 import { colourBands } from "../garment/colourBands";
 import { outlineOf } from "../garment/outline";
-import { answerTo, pieceOf, projectOf, reckoned, rectangleOf } from "./anyProject";
+import { answerTo, pieceOf, projectOf, reckoned, rectangleOf } from "@testing/anyProject";
 import { areaCounts, bandRuns, borderShift, colourExtras, sharing } from "./colourWork";
 import { tallyRow } from "./tally";
 

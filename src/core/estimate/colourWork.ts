@@ -1,5 +1,5 @@
 /** Which yarn works what of a section: all of it, stripes of rows, or areas side by side. */
-import type { Colours, ProjectSection } from "../files/sections";
+import type { Colours, ProjectSection } from "../project/sections";
 import { stitchesOf, type PanelRow, type Work } from "../panels/panel";
 import { widthOf } from "../stitches/crossings";
 

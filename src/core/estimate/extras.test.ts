@@ -1,10 +1,10 @@
 /** Extras against sums by hand: each figure is reckoned anew here, from measures and the yarn alone. */
 import fc from "fast-check";
-import { EXTRA_KINDS, newExtra } from "../files/finishing";
+import { EXTRA_KINDS, newExtra } from "../project/finishing";
 import { omissionsOf } from "../forecast/omissions";
 import { plainStitch } from "../fabric/plainStitch";
 import { grams, metres, millimetres } from "../units/brands";
-import { cabledBack, answerTo, anyExtra, reckoned } from "./anyProject";
+import { cabledBack, answerTo, anyExtra, reckoned } from "@testing/anyProject";
 import { extraName, planExtra, tellExtra } from "./extras";
 import type { ExtraPlan } from "./plan";
 import { lengthOf, measuresOf } from "./measures";

@@ -1,7 +1,7 @@
 /** Extras of a project: what each takes of its yarn, and how that is reckoned. One more kind is one more row. */
-import type { FigureId } from "../files/figures";
-import type { Extra, ExtraKind, ExtraOf, FULLNESSES } from "../files/finishing";
-import type { Project } from "../files/project";
+import type { FigureId } from "../project/figures";
+import type { Extra, ExtraKind, ExtraOf, FULLNESSES } from "../project/finishing";
+import type { Project } from "../project/project";
 import { grams, metres, millimetres, type UnitSystem } from "../units/brands";
 import { formatMassFine, formatSize, formatYarn } from "../units/format";
 import type { PutUp } from "../yarn/putUp";

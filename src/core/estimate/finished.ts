@@ -1,5 +1,5 @@
 /** The measures that a project comes out at, of the section that its size speaks of. */
-import type { Project } from "../files/project";
+import type { Project } from "../project/project";
 import type { SectionWidth } from "./sectionWidths";
 
 /** What is needed of an estimate, or of what is seen of one. */

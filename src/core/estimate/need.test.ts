@@ -1,7 +1,7 @@
 /** Need at kept width: what a knitter takes who adds stitches until the piece is as wide as it was planned. */
 import fc from "fast-check";
-import { newSection } from "../files/sections";
-import { anyProject, pieceOf, projectOf, reckoned } from "./anyProject";
+import { newSection } from "../project/sections";
+import { anyProject, pieceOf, projectOf, reckoned } from "@testing/anyProject";
 import { drawnMeasures, type DrawnUnknowns } from "./drawnMeasures";
 import { needOf } from "./need";
 import { NOTHING_OFF, type Unknowns } from "./unknowns";

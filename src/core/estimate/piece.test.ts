@@ -1,7 +1,15 @@
 import fc from "fast-check";
-import { anyPiece, anyProject, reckoned, estimated, pieceOf, projectOf, rectangleOf } from "./anyProject";
-import type { Project } from "../files/project";
-import { newSection } from "../files/sections";
+import {
+  anyPiece,
+  anyProject,
+  reckoned,
+  estimated,
+  pieceOf,
+  projectOf,
+  rectangleOf,
+} from "@testing/anyProject";
+import type { Project } from "../project/project";
+import { newSection } from "../project/sections";
 import { metres, millimetres } from "../units/brands";
 import { fewestBalls, joinWaste } from "./balls";
 import { TAIL_SCHOOLS, tailLength } from "./castOn";

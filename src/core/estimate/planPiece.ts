@@ -1,8 +1,8 @@
 /** A project's piece, worked and counted: all that its yarn depends on. */
 import type { PieceFabric, PiecePlan, PlannedSection } from "./plan";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
-import type { Leavable, Project, ProjectPiece } from "../files/project";
-import type { FabricSection, ProjectSection } from "../files/sections";
+import type { Leavable, Project, ProjectPiece } from "../project/project";
+import type { FabricSection, ProjectSection } from "../project/sections";
 import { contentOf, type Content, type Pull } from "../garment/content";
 import { beginsFabric, keyOfSection, type Laid, type LaidSections, type Unlaid } from "../garment/lay";
 import {

@@ -2,10 +2,10 @@
  * Twenty projects reckoned anew, part by part, from the gauge and the counts alone: nothing of the estimate is used
  * here but its answer. Figures are those of the model: Munden's loop, a purl of 1.02 loops, legs of crossings, edges.
  */
-import { newExtra, newSeam } from "../files/finishing";
-import { newSection } from "../files/sections";
+import { newExtra, newSeam } from "../project/finishing";
+import { newSection } from "../project/sections";
 import { uniformsFrom } from "../forecast/draws";
-import { pieceOf, projectOf, reckoned } from "./anyProject";
+import { pieceOf, projectOf, reckoned } from "@testing/anyProject";
 
 const { PI, sqrt, ceil, max } = Math;
 

@@ -1,4 +1,4 @@
-import { cabledBack, estimated } from "./anyProject";
+import { cabledBack, estimated } from "@testing/anyProject";
 import { rowGaugeOff } from "./rowGaugeOff";
 import { NOTHING_OFF } from "./unknowns";
 

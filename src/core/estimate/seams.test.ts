@@ -1,8 +1,8 @@
 /** Seams against the measures of the pieces that they join. */
-import { newSeam, type Seam } from "../files/finishing";
-import { newSection } from "../files/sections";
+import { newSeam, type Seam } from "../project/finishing";
+import { newSection } from "../project/sections";
 import { omissionsOf } from "../forecast/omissions";
-import { answerTo, pieceOf, projectOf } from "./anyProject";
+import { answerTo, pieceOf, projectOf } from "@testing/anyProject";
 import { meeting } from "./plan";
 
 /** A plain rectangle at 20 x 28: 5 mm and 3.571 mm a stitch. */

@@ -1,6 +1,6 @@
 /** Seams of a project: how long the edges are that meet, what sewing them takes, and how their rows and stitches match. */
-import type { EdgeSide, Seam } from "../files/finishing";
-import type { Project } from "../files/project";
+import type { EdgeSide, Seam } from "../project/finishing";
+import type { Project } from "../project/project";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres } from "../units/brands";

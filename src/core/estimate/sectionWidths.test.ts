@@ -1,7 +1,7 @@
 /** A width belongs to a section: the one told first is that of most of the piece. */
 import { finishedOf } from "../estimate/finished";
-import { newSection, type ProjectSection } from "../files/sections";
-import { answerTo, estimated, pieceOf, projectOf } from "./anyProject";
+import { newSection, type ProjectSection } from "../project/sections";
+import { answerTo, estimated, pieceOf, projectOf } from "@testing/anyProject";
 
 const widthsOf = (...sections: readonly ProjectSection[]) =>
   estimated(projectOf([pieceOf([...sections, newSection("castOff", "off")])])).estimate;

@@ -1,4 +1,4 @@
-import { reckoned, cabledBack, projectOf } from "./anyProject";
+import { reckoned, cabledBack, projectOf } from "@testing/anyProject";
 import { millimetres } from "../units/brands";
 import { lengthOf as yarnIn, measuresOf } from "./measures";
 import { layStrand } from "./layStrand";

@@ -5,9 +5,9 @@ import { z } from "zod";
 import { demoProject } from "@/demo/slipover";
 import { forecastProject } from "../forecast/projectForecast";
 import { layProject } from "../garment/layPanels";
-import { emptyProject, projectSchema, type Project } from "./project";
+import { emptyProject, projectSchema, type Project } from "../project/project";
 import { fileNameOf, readProject, writeProject } from "./projectFile";
-import { newSection } from "./sections";
+import { newSection } from "../project/sections";
 
 const demo = demoProject();
 const messageOf = (text: string) => {

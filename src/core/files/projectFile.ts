@@ -1,6 +1,6 @@
 /** Project files: written as JSON, read with a check of every part, and a plain word where one is wrong. */
 import { upToDate } from "./migrations";
-import { FORMAT, VERSION, projectSchema, type Project } from "./project";
+import { FORMAT, VERSION, projectSchema, type Project } from "../project/project";
 
 export type Opened =
   | { readonly ok: true; readonly project: Project }

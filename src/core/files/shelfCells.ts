@@ -2,7 +2,7 @@
 import type * as z from "zod/mini";
 import { read, unread, type Reading } from "../units/reading";
 import { readPutUp, type PutUp } from "../yarn/putUp";
-import type { entrySchema, ShelfEntry } from "./shelf";
+import type { entrySchema, ShelfEntry } from "../project/shelf";
 
 /** An entry while it is being read: what is not said is what is usual. */
 export interface Draft {

@@ -1,8 +1,8 @@
 /** The columns of a shelf as a table of text: how each is called, written and read. */
 import { plain } from "../units/format";
 import { YARN_CLASSES } from "../yarn/classes";
-import { DYED, type YarnLabel } from "./label";
-import type { ShelfEntry } from "./shelf";
+import { DYED, type YarnLabel } from "../project/label";
+import type { ShelfEntry } from "../project/shelf";
 import { colour, number, oneOf, parts, putUp, reserved, words, type Take } from "./shelfCells";
 
 interface Column {

@@ -1,7 +1,14 @@
 import fc from "fast-check";
 import { YARN_CLASSES } from "../yarn/classes";
-import { DYED } from "./label";
-import { checkShelf, emptyShelf, heldIn, newEntry, reservedElsewhere, type ShelfEntry } from "./shelf";
+import { DYED } from "../project/label";
+import {
+  checkShelf,
+  emptyShelf,
+  heldIn,
+  newEntry,
+  reservedElsewhere,
+  type ShelfEntry,
+} from "../project/shelf";
 import { guessMapping, readShelf, writeShelf } from "./shelfCsv";
 import { readCell } from "./shelfCells";
 import { decodeText, readTable, writeTable } from "./tableText";

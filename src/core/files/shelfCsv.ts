@@ -1,6 +1,6 @@
 /** The shelf as a table: written whole, read row by row, each taken whole or told why not. */
-import { labelSchema } from "./label";
-import { entrySchema, type ShelfEntry } from "./shelf";
+import { labelSchema } from "../project/label";
+import { entrySchema, type ShelfEntry } from "../project/shelf";
 import { putUpOf, type Draft } from "./shelfCells";
 import { COLUMN_IDS, COLUMNS, type ColumnId } from "./shelfColumns";
 import { writeTable, type Table } from "./tableText";

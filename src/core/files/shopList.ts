@@ -1,8 +1,8 @@
 /** The price list of a shop, as a feed sends it: yarns, put-ups, prices, and how many balls of each dye lot there are. */
 import * as z from "zod/mini";
-import { COUNTS } from "./bounds";
-import { labelSchema } from "./label";
-import { count } from "./within";
+import { COUNTS } from "../project/bounds";
+import { labelSchema } from "../project/label";
+import { count } from "../project/within";
 
 const words = (most: number) => z.string().check(z.maxLength(most));
 const money = z.number().check(z.minimum(0), z.maximum(100_000));

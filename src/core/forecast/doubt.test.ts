@@ -1,11 +1,11 @@
 import { layProject } from "../garment/layPanels";
 import { toEnd } from "../steps";
-import type { Project } from "../files/project";
-import { answerTo, cabledBack } from "../estimate/anyProject";
+import type { Project } from "../project/project";
+import { answerTo, cabledBack } from "@testing/anyProject";
 import type { DoubtId } from "./doubt";
 import { sweepGauge } from "./gaugeSweep";
 import { forecastProject } from "./projectForecast";
-import { emptyProject } from "../files/project";
+import { emptyProject } from "../project/project";
 
 const demo = cabledBack();
 const gauged = (gauge: Partial<Project["gauge"]>) =>

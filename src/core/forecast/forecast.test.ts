@@ -1,7 +1,7 @@
 import { toEnd } from "../steps";
-import { newExtra } from "../files/finishing";
-import { cabledBack } from "../estimate/anyProject";
-import { emptyProject, type Project } from "../files/project";
+import { newExtra } from "../project/finishing";
+import { cabledBack } from "@testing/anyProject";
+import { emptyProject, type Project } from "../project/project";
 import { forecastProject } from "./projectForecast";
 import { layProject } from "../garment/layPanels";
 import { savingsOf } from "./savings";

@@ -1,6 +1,6 @@
 /** What if the gauge comes out otherwise: the forecast at gauges around the one that was given. */
 import { estimateProject } from "../estimate/wholeProject";
-import type { Project } from "../files/project";
+import type { Project } from "../project/project";
 import type { LaidSections } from "../garment/lay";
 import type { Steps } from "../steps";
 import { draw, fewer, forecastYarns } from "./forecast";

@@ -1,11 +1,11 @@
 /** How far yarn goes, against the forecast of every size one by one. */
 import { toEnd } from "../steps";
-import { cabledBack, answerTo } from "../estimate/anyProject";
+import { cabledBack, answerTo } from "@testing/anyProject";
 import { metres, grams } from "../units/brands";
 import { enoughOf } from "../order/enough";
 import { demoProject } from "@/demo/slipover";
-import { newSeam } from "../files/finishing";
-import type { Project } from "../files/project";
+import { newSeam } from "../project/finishing";
+import type { Project } from "../project/project";
 import { readYarnInHand } from "../yarn/inHand";
 import { howFar } from "./howFar";
 import { layProject } from "../garment/layPanels";

@@ -1,6 +1,6 @@
 /** How far the yarn at hand goes: how long a section can be, or how large all of it in the same shape. */
-import { COUNTS } from "../files/bounds";
-import { withSection, type Project } from "../files/project";
+import { COUNTS } from "../project/bounds";
+import { withSection, type Project } from "../project/project";
 import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { enoughOf } from "../order/enough";

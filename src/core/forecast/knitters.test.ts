@@ -3,12 +3,12 @@
  * priors; the other is harsher than they are.
  */
 import { deviationsOf, ofProject, putUpId, readerOf } from "../belief/axes";
-import { beliefOf, patternSwatch, plainSwatch, readOff, unswatched, withSwatches } from "../belief/anySwatch";
+import { beliefOf, patternSwatch, plainSwatch, readOff, unswatched, withSwatches } from "@testing/anySwatch";
 import { KINDS } from "../belief/kinds";
-import { answerTo, reckoned } from "../estimate/anyProject";
+import { answerTo, reckoned } from "@testing/anyProject";
 import { JOIN_MM, joinWaste } from "../estimate/balls";
 import { needOf } from "../estimate/need";
-import type { Swatch } from "../files/swatches";
+import type { Swatch } from "../project/swatches";
 import { drawsOf, normalsFrom } from "./draws";
 
 const KNITTERS = 200;

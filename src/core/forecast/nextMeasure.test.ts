@@ -1,6 +1,6 @@
-import { patternSwatch, plainSwatch, readOff, unswatched, withSwatches } from "../belief/anySwatch";
-import { answerTo } from "../estimate/anyProject";
-import type { Project } from "../files/project";
+import { patternSwatch, plainSwatch, readOff, unswatched, withSwatches } from "@testing/anySwatch";
+import { answerTo } from "@testing/anyProject";
+import type { Project } from "../project/project";
 import { normalsFrom } from "./draws";
 import { nextMeasures } from "./nextMeasure";
 import { chanceBelow } from "./normal";

@@ -1,8 +1,8 @@
 /** An answer owns up: whatever is left out is told, and no chance is told for the whole until it is settled. */
-import { cabledBack, answerTo } from "../estimate/anyProject";
-import { patternSwatch, readOff, withSwatches } from "../belief/anySwatch";
-import type { Project } from "../files/project";
-import { newSection } from "../files/sections";
+import { cabledBack, answerTo } from "@testing/anyProject";
+import { patternSwatch, readOff, withSwatches } from "@testing/anySwatch";
+import type { Project } from "../project/project";
+import { newSection } from "../project/sections";
 import { omissionsOf, saidToLeaveOut } from "./omissions";
 import { reportOn } from "./report";
 

@@ -1,10 +1,10 @@
 /** What an answer leaves out of what the knitter means: as long as there is any of it, no chance is told for the whole. */
 import type { Measured } from "../belief/believe";
 import { KINDS } from "../belief/kinds";
-import type { RefusedFigure } from "../files/refused";
-import { refusedFigures } from "../files/refused";
-import type { Project } from "../files/project";
-import type { MeasureId } from "../files/swatches";
+import type { RefusedFigure } from "../project/refused";
+import { refusedFigures } from "../project/refused";
+import type { Project } from "../project/project";
+import type { MeasureId } from "../project/swatches";
 import type { UnitSystem } from "../units/brands";
 import type { Finding, KnownForecast } from "./projectForecast";
 

@@ -14,7 +14,7 @@ import {
   type ProjectEstimate,
   type ProjectPlan,
 } from "../estimate/wholeProject";
-import type { Project, ProjectPiece } from "../files/project";
+import type { Project, ProjectPiece } from "../project/project";
 import { keyOfSection, needsLaying, type LaidSections } from "../garment/lay";
 import { layProject } from "../garment/layPanels";
 import { needleAt, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";

@@ -1,7 +1,7 @@
 /** The answer to a project as plain figures, for programs: the same that the page shows. */
 import { LEDGER_PARTS, type LedgerPart } from "../estimate/ledger";
 import type { LaidSections } from "../garment/lay";
-import type { Project } from "../files/project";
+import type { Project } from "../project/project";
 import { layProject } from "../garment/layPanels";
 import { toMetres } from "../units/brands";
 import { toldChance } from "../units/format";

@@ -1,5 +1,5 @@
 /** What leaving a part out of the work would save: the project with it against the project without it. */
-import { LEAVABLE, type Leavable, type Project } from "../files/project";
+import { LEAVABLE, type Leavable, type Project } from "../project/project";
 import type { LaidSections } from "../garment/lay";
 import type { Steps } from "../steps";
 import { reckonProject } from "./projectForecast";

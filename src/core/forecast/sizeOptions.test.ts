@@ -1,8 +1,8 @@
 /** Ways to a size are worked through first: taking any gives a project with no new finding, and the size it promised. */
 import { toEnd } from "../steps";
 import fc from "fast-check";
-import { anyProject } from "../estimate/anyProject";
-import type { Project } from "../files/project";
+import { anyProject } from "@testing/anyProject";
+import type { Project } from "../project/project";
 import { layProject } from "../garment/layPanels";
 import { beginProject } from "../garment/starts/beginProject";
 import { CABLED_IDS } from "../garment/starts/fit";

@@ -1,6 +1,6 @@
 /** Ways to a size, side by side: the nearest count, a repeat more or fewer, or another needle for the same count. */
-import { LENGTHS } from "../files/bounds";
-import type { Project } from "../files/project";
+import { LENGTHS } from "../project/bounds";
+import type { Project } from "../project/project";
 import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
 import { read, unread, type Reading } from "../units/reading";

@@ -1,6 +1,6 @@
 /** Where the yarns of a coloured section lie in the outline of its piece. */
 import { areaCounts, bandRuns, borderShift } from "../estimate/colourWork";
-import type { Colours } from "../files/sections";
+import type { Colours } from "../project/sections";
 import type { OutlinePart } from "./outline";
 import type { WorkedSection } from "./work/workPiece";
 

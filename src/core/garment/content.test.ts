@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { newSection } from "../files/sections";
-import { emptyPiece } from "../files/project";
+import { newSection } from "../project/sections";
+import { emptyPiece } from "../project/project";
 import { crossingsOf, facesOfRow, stitchesOf, stitchesUsedBy } from "../panels/panel";
 import { AS_COMPUTED, contentOf, type Content } from "./content";
 import { layUnread } from "./lay";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import { cabledBack } from "../estimate/anyProject";
-import type { Project } from "../files/project";
-import type { FabricSection } from "../files/sections";
+import { cabledBack } from "@testing/anyProject";
+import type { Project } from "../project/project";
+import type { FabricSection } from "../project/sections";
 import { gradeProject, grading, type Grading } from "./grade";
 import { layProject } from "./layPanels";
 

@@ -1,8 +1,8 @@
 /** A project in another size or gauge: repeats and plain stitches to the nearest count, lengths and shaping in proportion. */
-import { COUNTS, LENGTHS } from "../files/bounds";
-import type { Seam } from "../files/finishing";
-import type { Project, ProjectPiece } from "../files/project";
-import type { FabricSection, ProjectSection, SectionKind, SectionOf } from "../files/sections";
+import { COUNTS, LENGTHS } from "../project/bounds";
+import type { Seam } from "../project/finishing";
+import type { Project, ProjectPiece } from "../project/project";
+import type { FabricSection, ProjectSection, SectionKind, SectionOf } from "../project/sections";
 import { mostRepeated, partsOfTaken } from "../panels/across";
 import { leastCommonMultiple } from "../panels/transforms";
 import { nearestCount } from "../units/count";

@@ -1,11 +1,11 @@
 import { demoProject } from "@/demo/slipover";
 import { forecastProject } from "../forecast/projectForecast";
 import { aspectOf, projectGauge } from "./projectGauge";
-import { emptyProject, type Project, type ProjectPanel } from "../files/project";
+import { emptyProject, type Project, type ProjectPanel } from "../project/project";
 import type { PieceEstimate } from "../estimate/piece";
-import { cabledBack } from "../estimate/anyProject";
+import { cabledBack } from "@testing/anyProject";
 import { ledgerOf } from "../estimate/ledger";
-import type { FabricSection } from "../files/sections";
+import type { FabricSection } from "../project/sections";
 import { layProject } from "./layPanels";
 
 const origin = { from: "", version: "", date: "", text: "" };

@@ -1,8 +1,8 @@
 /** What a section is worked in, laid across and relaxed: what the estimate stands on. */
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../fabric/relax";
 import { relaxSection, type SectionFabric } from "../fabric/section";
-import type { Project, ProjectPiece } from "../files/project";
-import type { FabricSection, ProjectSection } from "../files/sections";
+import type { Project, ProjectPiece } from "../project/project";
+import type { FabricSection, ProjectSection } from "../project/sections";
 import type { ParsedPattern } from "../instructions/read";
 import { panelStitches, ropesAcross, withEdges, type Across } from "../panels/across";
 import { groundPanel, type GroundId } from "../panels/grounds";

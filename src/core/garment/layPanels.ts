@@ -1,7 +1,7 @@
 /** Rows of written panels, read and laid across; and everything that lies in a project. */
 import type { KnownFabrics } from "../fabric/relax";
-import type { Project, ProjectPiece } from "../files/project";
-import type { FabricSection, ProjectSection } from "../files/sections";
+import type { Project, ProjectPiece } from "../project/project";
+import type { FabricSection, ProjectSection } from "../project/sections";
 import { isWrong } from "../instructions/findings";
 import { parsePattern, readPattern, type ParsedPattern, type ReadPattern } from "../instructions/read";
 import { repeatOf, takenAcross } from "../instructions/repeated";

@@ -1,8 +1,8 @@
 /** One gauge from all that is said: yarn, needle, where and when it was counted, and on which cloth. */
-import { beliefOf } from "../belief/anySwatch";
+import { beliefOf } from "@testing/anySwatch";
 import { marginal } from "../belief/prior";
-import { cabledBack, reckoned } from "../estimate/anyProject";
-import type { Project } from "../files/project";
+import { cabledBack, reckoned } from "@testing/anyProject";
+import type { Project } from "../project/project";
 import { projectGauge } from "./projectGauge";
 
 const UNKNOWN = { stitchesPer10Cm: null, rowsPer10Cm: null, source: "band" as const };

@@ -1,6 +1,6 @@
 /** The plain gauge that a project is reckoned with. */
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
-import type { Project } from "../files/project";
+import type { Project } from "../project/project";
 import type { PutUp } from "../yarn/putUp";
 import { millimetres, type Millimetres } from "../units/brands";
 import { USUAL_ASPECT, assumedGauge, assumedStitch, needleScale, usualNeedle } from "../yarn/thickness";

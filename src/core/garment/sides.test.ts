@@ -1,10 +1,10 @@
 /** Crossings stay on the right side, wherever a panel lies and whatever size or yarn it is worked in. */
 import fc from "fast-check";
 import { demoProject } from "@/demo/slipover";
-import { answerTo, anyProject, cabledBack, pieceOf, projectOf } from "../estimate/anyProject";
+import { answerTo, anyProject, cabledBack, pieceOf, projectOf } from "@testing/anyProject";
 import { forecastProject } from "../forecast/projectForecast";
-import type { Project, ProjectPanel } from "../files/project";
-import { newSection, type ProjectSection } from "../files/sections";
+import type { Project, ProjectPanel } from "../project/project";
+import { newSection, type ProjectSection } from "../project/sections";
 import { crossingsOf } from "../panels/panel";
 import { swapProject } from "../swap/swapProject";
 import { gradeProject, grading } from "./grade";

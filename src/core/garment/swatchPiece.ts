@@ -1,8 +1,8 @@
 /** A swatch as the small piece that it is: its yarn, width and height are reckoned as those of any other. */
 import type { Blocking } from "../fabric/blocking";
-import { emptyPiece, type Project, type ProjectPiece } from "../files/project";
-import { newSection } from "../files/sections";
-import type { Swatch } from "../files/swatches";
+import { emptyPiece, type Project, type ProjectPiece } from "../project/project";
+import { newSection } from "../project/sections";
+import type { Swatch } from "../project/swatches";
 
 /** The id of the piece that a swatch is in one of its states. */
 export const swatchPieceId = ({ id }: Swatch, blocking: Blocking) => `swatch ${id} ${blocking}`;

@@ -1,5 +1,5 @@
-import { answerTo, pieceOf, projectOf } from "../estimate/anyProject";
-import { newSection, type ProjectSection } from "../files/sections";
+import { answerTo, pieceOf, projectOf } from "@testing/anyProject";
+import { newSection, type ProjectSection } from "../project/sections";
 import { readPattern } from "./read";
 import { sectionRows, MOST_CHARTED } from "./sectionRows";
 

@@ -1,5 +1,5 @@
 /** What to buy for a yarn of a project, what more certainty would cost, and what is left over. */
-import type { Project } from "../files/project";
+import type { Project } from "../project/project";
 import { CERTAINTIES } from "../forecast/forecast";
 import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
 import { beginProject } from "../garment/starts/beginProject";

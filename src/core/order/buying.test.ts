@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { demoProject } from "@/demo/slipover";
-import { answerTo, cabledBack, projectOf, rectangleOf } from "../estimate/anyProject";
-import { labelSchema } from "../files/label";
-import { orderSchema, type Kit } from "../files/orders";
-import type { Project } from "../files/project";
-import { newEntry, type ShelfEntry } from "../files/shelf";
+import { answerTo, cabledBack, projectOf, rectangleOf } from "@testing/anyProject";
+import { labelSchema } from "../project/label";
+import { orderSchema, type Kit } from "../project/orders";
+import type { Project } from "../project/project";
+import { newEntry, type ShelfEntry } from "../project/shelf";
 import { stockAt } from "@/demo/standIn";
 import { shopListSchema, type ShopList } from "../files/shopList";
 import { layProject, type KnownLaid } from "../garment/layPanels";

@@ -1,6 +1,6 @@
 /** One yarn for many knitters: balls in each kit, and for all of them together. */
-import type { Kit } from "../files/orders";
-import type { Project } from "../files/project";
+import type { Kit } from "../project/orders";
+import type { Project } from "../project/project";
 import { drawnMeasures } from "../estimate/drawnMeasures";
 import { needOf, type Need } from "../estimate/need";
 import { putUpId, type BeliefId } from "../belief/axes";

@@ -1,8 +1,8 @@
 /** Everything that balls of one yarn can be had from: the shelf, a shop, and what was typed in. */
-import { fullName, isLabelOf } from "../files/label";
-import type { OwnShop } from "../files/orders";
-import type { Project } from "../files/project";
-import { reservedElsewhere, type ShelfEntry } from "../files/shelf";
+import { fullName, isLabelOf } from "../project/label";
+import type { OwnShop } from "../project/orders";
+import type { Project } from "../project/project";
+import { reservedElsewhere, type ShelfEntry } from "../project/shelf";
 import type { ShopList } from "../files/shopList";
 import { SHELF_ID, THE_SHELF, type Offer, type Seller } from "./offers";
 

@@ -1,8 +1,8 @@
 import fc from "fast-check";
-import { anyProject } from "../estimate/anyProject";
-import { candidateSchema, KEEPS, type Candidate } from "../files/candidates";
+import { anyProject } from "@testing/anyProject";
+import { candidateSchema, KEEPS, type Candidate } from "../project/candidates";
 import { checkProject } from "../files/projectFile";
-import type { Project } from "../files/project";
+import type { Project } from "../project/project";
 import { forecastProject, reckonProject } from "../forecast/projectForecast";
 import { layProject, type KnownLaid } from "../garment/layPanels";
 import { compare, outcomeOf, patternFigures, type Comparison } from "./outcome";

@@ -1,8 +1,8 @@
 import { demoShelf } from "@/demo/shelf";
 import { priceList } from "@/demo/priceList";
 import { demoProject } from "@/demo/slipover";
-import { answerTo } from "../estimate/anyProject";
-import { candidateName, type Candidate } from "../files/candidates";
+import { answerTo } from "@testing/anyProject";
+import { candidateName, type Candidate } from "../project/candidates";
 import { layProject, type KnownLaid } from "../garment/layPanels";
 import { marketOf } from "../order/market";
 import { toMetres } from "../units/brands";

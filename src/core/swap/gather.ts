@@ -1,7 +1,7 @@
 /** Yarns that could stand in for the pattern's, from the shelf and a shop, in one to four strands, and with a lace. */
-import { candidateSchema, type Candidate } from "../files/candidates";
-import { isLabelOf, labelKey, type YarnLabel } from "../files/label";
-import type { ShelfEntry } from "../files/shelf";
+import { candidateSchema, type Candidate } from "../project/candidates";
+import { isLabelOf, labelKey, type YarnLabel } from "../project/label";
+import type { ShelfEntry } from "../project/shelf";
 import type { ShopList } from "../files/shopList";
 import { classOf } from "../yarn/classes";
 import type { PutUp } from "../yarn/putUp";

@@ -1,8 +1,8 @@
 import { priceList } from "@/demo/priceList";
 import { demoShelf } from "@/demo/shelf";
 import { demoProject } from "@/demo/slipover";
-import { candidateSchema, type Candidate } from "../files/candidates";
-import { labelSchema } from "../files/label";
+import { candidateSchema, type Candidate } from "../project/candidates";
+import { labelSchema } from "../project/label";
 import type { Sources } from "../order/market";
 import { candidateMarkets } from "./markets";
 

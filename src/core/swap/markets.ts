@@ -1,6 +1,6 @@
 /** Where the yarns of a comparison can be had, so that each is told with its cost. */
-import { fullName } from "../files/label";
-import type { Project } from "../files/project";
+import { fullName } from "../project/label";
+import type { Project } from "../project/project";
 import {
   ballsOf,
   componentsOf,

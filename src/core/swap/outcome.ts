@@ -1,8 +1,8 @@
 /** What a substitute comes to: size, yarn, balls, cloth and time, beside the pattern's yarn. */
 import { isFilling } from "../panels/grounds";
-import { candidateName, type Candidate, type Keep } from "../files/candidates";
-import { isCabled, type FabricSection } from "../files/sections";
-import type { Project } from "../files/project";
+import { candidateName, type Candidate, type Keep } from "../project/candidates";
+import { isCabled, type FabricSection } from "../project/sections";
+import type { Project } from "../project/project";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
 import { forecastProject, type KnownForecast } from "../forecast/projectForecast";

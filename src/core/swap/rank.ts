@@ -1,7 +1,7 @@
 /** Many yarns put in order in a short time: reckoned from the pattern's own yarn, not stitch by stitch. */
 import { inOrder, type Ranked } from "./ranked";
 import type { Steps } from "../steps";
-import type { Candidate, Keep } from "../files/candidates";
+import type { Candidate, Keep } from "../project/candidates";
 import { plainStitch, type Gauge } from "../fabric/plainStitch";
 import { CERTAINTIES, type Certainty } from "../forecast/forecast";
 import type { KnownForecast } from "../forecast/projectForecast";

@@ -1,5 +1,5 @@
 /** Many yarns with what is soon said of each, and the orders that they can be put in. */
-import type { Candidate } from "../files/candidates";
+import type { Candidate } from "../project/candidates";
 
 /** A candidate with what is soon said of it. */
 export interface Ranked {

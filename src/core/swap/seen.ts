@@ -1,5 +1,5 @@
 /** How clearly cables show in a candidate, all its strands together. */
-import type { Candidate } from "../files/candidates";
+import type { Candidate } from "../project/candidates";
 import { clarityOf, type Clarity } from "../yarn/clarity";
 import { blended, readFibres } from "../yarn/fibres";
 

@@ -1,7 +1,7 @@
 /** All substitutes of a project, one after the other, beside the pattern's own yarn. */
 import type { Steps } from "../steps";
-import { candidateName } from "../files/candidates";
-import type { Project } from "../files/project";
+import { candidateName } from "../project/candidates";
+import type { Project } from "../project/project";
 import type { Market } from "../order/market";
 import { compare, outcomeOf, patternFigures, type Compared } from "./outcome";
 import type { OffersOf } from "./strandNeeds";

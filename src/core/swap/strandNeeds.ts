@@ -1,6 +1,6 @@
 /** What is bought of each of the yarns that are held together. */
-import type { Candidate } from "../files/candidates";
-import { fullName } from "../files/label";
+import type { Candidate } from "../project/candidates";
+import { fullName } from "../project/label";
 import { CERTAINTIES, type Certainty } from "../forecast/forecast";
 import type { KnownForecast } from "../forecast/projectForecast";
 import { enoughOf, isEnough } from "../order/enough";

@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { demoProject } from "@/demo/slipover";
-import { answerTo, anyProject, cabledBack, projectOf, rectangleOf } from "../estimate/anyProject";
-import { newSwatch } from "../files/swatches";
-import { candidateName, candidateSchema, KEEPS, type Candidate, type Keep } from "../files/candidates";
-import type { Project } from "../files/project";
-import { newSection } from "../files/sections";
+import { answerTo, anyProject, cabledBack, projectOf, rectangleOf } from "@testing/anyProject";
+import { newSwatch } from "../project/swatches";
+import { candidateName, candidateSchema, KEEPS, type Candidate, type Keep } from "../project/candidates";
+import type { Project } from "../project/project";
+import { newSection } from "../project/sections";
 import { forecastProject, reckonProject } from "../forecast/projectForecast";
 import { layProject, type KnownLaid } from "../garment/layPanels";
 import { checkProject } from "../files/projectFile";

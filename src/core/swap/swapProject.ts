@@ -1,9 +1,9 @@
 /** A project in another yarn: the same finished size, or the same stitches and rows. */
-import type { Candidate, Keep } from "../files/candidates";
-import { fullName, isSameYarn, yarnKey } from "../files/label";
-import { NO_SHOP } from "../files/orders";
-import type { Project } from "../files/project";
-import type { ProjectSection } from "../files/sections";
+import type { Candidate, Keep } from "../project/candidates";
+import { fullName, isSameYarn, yarnKey } from "../project/label";
+import { NO_SHOP } from "../project/orders";
+import type { Project } from "../project/project";
+import type { ProjectSection } from "../project/sections";
 import { plainStitch } from "../fabric/plainStitch";
 import { reckonProject } from "../forecast/projectForecast";
 import { sizedBy } from "../estimate/finished";
@@ -14,7 +14,7 @@ import { nearestCount } from "../units/count";
 import { nearestNeedle } from "../yarn/thickness";
 import { isPutUp, type PutUp } from "../yarn/putUp";
 import { heldTogether, type Held } from "../yarn/strands";
-import { LENGTHS } from "../files/bounds";
+import { LENGTHS } from "../project/bounds";
 
 export type LayOf = (project: Project) => LaidSections;
 

@@ -1,8 +1,8 @@
 /** Taking a substitute up: it becomes the yarn of the project, and the former yarn a substitute for it. */
-import type { Candidate } from "../files/candidates";
-import { MOST_OFFERS, type TypedOffer } from "../files/orders";
+import type { Candidate } from "../project/candidates";
+import { MOST_OFFERS, type TypedOffer } from "../project/orders";
 import { PLENTY } from "../order/market";
-import type { Project } from "../files/project";
+import type { Project } from "../project/project";
 import { ownCandidate } from "./swapProject";
 
 /**

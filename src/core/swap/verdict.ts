@@ -1,5 +1,5 @@
 /** What decides about a substitute, in words: size first, then cloth, cables, yarn. */
-import type { Keep } from "../files/candidates";
+import type { Keep } from "../project/candidates";
 import { millimetres, type UnitSystem } from "../units/brands";
 import { tellSize } from "../units/format";
 import type { Clarity } from "../yarn/clarity";

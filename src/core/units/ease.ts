@@ -1,5 +1,5 @@
 /** Ease: what is added to a measure of the body, or taken off where the fabric is to stretch. */
-import { EASE } from "../files/bounds";
+import { EASE } from "../project/bounds";
 import { millimetres, type Millimetres, type UnitSystem } from "./brands";
 import { tellSize } from "./format";
 import { BARE_LENGTH, readLength } from "./length";

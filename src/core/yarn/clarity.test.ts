@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { DYED } from "../files/label";
+import { DYED } from "../project/label";
 import { grams, metres } from "../units/brands";
 import { clarityOf } from "./clarity";
 import { luminanceOf } from "./colour";

@@ -1,5 +1,5 @@
 /** How clearly cables will show in a yarn: nought to a hundred, with what raises and lowers it in words. */
-import type { YarnLabel } from "../files/label";
+import type { YarnLabel } from "../project/label";
 import { luminanceOf } from "./colour";
 import { readFibres, type Blend } from "./fibres";
 

@@ -2,10 +2,10 @@
 import { create } from "zustand";
 import { changesOf, sameFigures } from "@/core/engine/basis";
 import type { Seen, SeenPiece } from "@/core/engine/seen";
-import type { Project } from "@/core/files/project";
+import type { Project } from "@/core/project/project";
 import type { Taken } from "@/core/panels/across";
-import { useChosenPiece } from "../chosen";
-import { useProjectStore } from "../projectStore";
+import { useChosenPiece } from "../chosen/chosen";
+import { useProjectStore } from "../project/projectStore";
 import { nextJob } from "./job";
 import { engine } from "./workers";
 

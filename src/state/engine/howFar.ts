@@ -1,8 +1,8 @@
 /** How far yarn at hand goes, reckoned by the engine when typing rests. */
 import { useMemo } from "react";
 import type { HowFar } from "@/core/forecast/howFar";
-import { useChosenPiece, useChosenSection } from "../chosen";
-import { useProjectPart } from "../projectStore";
+import { useChosenPiece, useChosenSection } from "../chosen/chosen";
+import { useProjectPart } from "../project/projectStore";
 import { useAsked } from "./asked";
 
 /** For the chosen section and its piece's yarn; undefined until it is reckoned, null where there is no answer. */

@@ -2,9 +2,9 @@ import { demoProject } from "@/demo/slipover";
 import { omissionsOf } from "@/core/forecast/omissions";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { layProject } from "@/core/garment/layPanels";
-import type { Project } from "@/core/files/project";
+import type { Project } from "@/core/project/project";
 import { leaveOut, takeIn } from "./omissions";
-import { begin, undo, useProjectStore } from "../projectStore";
+import { begin, undo, useProjectStore } from "../project/projectStore";
 
 const project = () => useProjectStore.getState().project;
 

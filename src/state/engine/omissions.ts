@@ -2,15 +2,15 @@
 import { useMemo } from "react";
 import type { Draft } from "immer";
 import { omissionsOf, saidToLeaveOut, type Omission } from "@/core/forecast/omissions";
-import type { Project } from "@/core/files/project";
-import { ONE_YARN, type ProjectSection } from "@/core/files/sections";
-import type { Swatch } from "@/core/files/swatches";
+import type { Project } from "@/core/project/project";
+import { ONE_YARN, type ProjectSection } from "@/core/project/sections";
+import type { Swatch } from "@/core/project/swatches";
 import { useAnswer } from "./answer";
-import { choosePiece, chooseSection, chooseItem, chooseSwatch, chooseYarn } from "../chosen";
-import { dropItem } from "../finishing";
-import { change, useProject, useProjectPart } from "../projectStore";
-import { useUnits } from "../settings";
-import { dropText, useAllRefused } from "../typedTexts";
+import { choosePiece, chooseSection, chooseItem, chooseSwatch, chooseYarn } from "../chosen/chosen";
+import { dropItem } from "../project/finishing";
+import { change, useProject, useProjectPart } from "../project/projectStore";
+import { useUnits } from "../keeping/settings";
+import { dropText, useAllRefused } from "../fields/typedTexts";
 
 /** Everything that the answer leaves out without having been told to; empty where it is whole. */
 export function useOmissions(): readonly Omission[] {

@@ -1,5 +1,5 @@
 /** What is asked of the open project, wherever it is shown. */
-import type { Leavable } from "@/core/files/project";
+import type { Leavable } from "@/core/project/project";
 import type { NextMeasure } from "@/core/forecast/nextMeasure";
 import { useAsked } from "./asked";
 

@@ -2,7 +2,7 @@ import type { FabricFigures as Figures } from "@/core/fabric/drawnFabric";
 import { DRAW_IN_SD } from "@/core/fabric/drawIn";
 import { millimetres } from "@/core/units/brands";
 import { tellSize } from "@/core/units/format";
-import { useUnits } from "@/state/settings";
+import { useUnits } from "@/state/keeping/settings";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
 interface FabricFiguresProps {

@@ -1,6 +1,6 @@
 "use client";
-import { useProjectPart } from "@/state/projectStore";
-import { openStart } from "@/state/startSheet";
+import { useProjectPart } from "@/state/project/projectStore";
+import { openStart } from "@/state/chosen/startSheet";
 import { startEmpty } from "./projectFiles";
 
 /** The demo says that it is one. */

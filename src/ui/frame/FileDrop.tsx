@@ -25,7 +25,7 @@ export function FileDrop() {
       event.preventDefault();
       if (/\.(csv|tsv)$/i.test(file.name)) {
         // The shelf's own code comes with its page: nobody else waits for it.
-        void import("@/state/shelf").then(({ openTable }) => openTable(file));
+        void import("@/state/buying/shelf").then(({ openTable }) => openTable(file));
         router.push(SHELF_PATH);
       } else void openProjectFile(file);
     };

@@ -2,10 +2,10 @@
 import dynamic from "next/dynamic";
 import { useEffect, useState, type ReactNode } from "react";
 import { toast } from "@/ui/parts/toast";
-import { useGlossary } from "@/state/glossary";
+import { useGlossary } from "@/state/chosen/glossary";
 import { useIsAnswered } from "@/state/engine/answer";
-import { openStart, useStartSheet } from "@/state/startSheet";
-import { startSession } from "@/state/session";
+import { openStart, useStartSheet } from "@/state/chosen/startSheet";
+import { startSession } from "@/state/keeping/session";
 import { Answer } from "./Answer";
 import { BenchTabs } from "./BenchTabs";
 import { DemoNotice } from "./DemoNotice";

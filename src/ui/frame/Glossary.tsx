@@ -1,7 +1,7 @@
 "use client";
 import { lookUp } from "@/core/stitches/glossary";
-import { closeGlossary, lookFor, openGlossary, useGlossary } from "@/state/glossary";
-import { useSettings } from "@/state/settings";
+import { closeGlossary, lookFor, openGlossary, useGlossary } from "@/state/chosen/glossary";
+import { useSettings } from "@/state/keeping/settings";
 import { Sheet } from "@/ui/parts/Sheet";
 
 /** Operations and crossings explained, searched by any of their names; at hand on every bench. */

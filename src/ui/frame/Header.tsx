@@ -1,8 +1,8 @@
 "use client";
 import { CircleHelp, Moon, Redo2, Ruler, Settings2, Sun, Undo2 } from "lucide-react";
-import { redo, undo, useCanRedo, useCanUndo } from "@/state/projectStore";
-import { openTools } from "@/state/toolDrawer";
-import { setUnits, useUnits } from "@/state/settings";
+import { redo, undo, useCanRedo, useCanUndo } from "@/state/project/projectStore";
+import { openTools } from "@/state/chosen/toolDrawer";
+import { setUnits, useUnits } from "@/state/keeping/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { IconButton } from "@/ui/parts/IconButton";
 import { ProjectMenu } from "./ProjectMenu";

@@ -2,8 +2,8 @@
 import { useForm } from "react-hook-form";
 import { YARN_CLASSES, classOf, type YarnClass } from "@/core/yarn/classes";
 import type { PutUp } from "@/core/yarn/putUp";
-import { useProject } from "@/state/projectStore";
-import { changeDetails } from "@/state/shelf";
+import { useProject } from "@/state/project/projectStore";
+import { changeDetails } from "@/state/buying/shelf";
 import { Sheet } from "@/ui/parts/Sheet";
 
 interface Details {

@@ -2,9 +2,9 @@
 import { ChevronDown } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { openStart } from "@/state/startSheet";
-import { openDemo, openSmallDemo } from "@/state/demo";
-import { useProjectPart } from "@/state/projectStore";
+import { openStart } from "@/state/chosen/startSheet";
+import { openDemo, openSmallDemo } from "@/state/project/demo";
+import { useProjectPart } from "@/state/project/projectStore";
 import { Menu } from "@/ui/parts/Menu";
 import { pickProjectFile, saveProjectFile, startEmpty } from "./projectFiles";
 

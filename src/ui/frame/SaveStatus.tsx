@@ -1,6 +1,6 @@
 "use client";
-import { useSaveState } from "@/state/autosave";
-import { saveNow } from "@/state/session";
+import { useSaveState } from "@/state/keeping/autosave";
+import { saveNow } from "@/state/keeping/session";
 
 /** Whether everything is kept. Silence would be cheaper, but a knitter should not have to wonder. */
 export function SaveStatus() {

@@ -1,6 +1,6 @@
 "use client";
 import type { ReactNode } from "react";
-import { setNaming, setTheme, setUnits, setWords, useSettings } from "@/state/settings";
+import { setNaming, setTheme, setUnits, setWords, useSettings } from "@/state/keeping/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { Sheet } from "@/ui/parts/Sheet";
 import { NAMING, THEMES, UNITS, WORDS } from "./settingChoices";

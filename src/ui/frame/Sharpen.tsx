@@ -1,7 +1,7 @@
 import Link from "next/link";
 import type { Doubt } from "@/core/forecast/doubt";
 import { useNextMeasures } from "@/state/engine/questions";
-import { useProjectPart } from "@/state/projectStore";
+import { useProjectPart } from "@/state/project/projectStore";
 import { savesWords } from "@/ui/swatches/nextWords";
 import { FieldLink } from "@/ui/parts/FieldLink";
 

@@ -1,5 +1,5 @@
 import { middleOfRow, type Strand } from "@/core/estimate/strand";
-import { useProjectPart } from "@/state/projectStore";
+import { useProjectPart } from "@/state/project/projectStore";
 
 interface LabelsProps {
   readonly strand: Strand;

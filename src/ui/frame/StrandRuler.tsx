@@ -7,11 +7,11 @@ import { middleOfRow, placeOn, type Place, type Strand, type StrandPart } from "
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { tellLength } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/engine/answer";
-import { chooseSection } from "@/state/chosen";
-import { pointAt, usePointer } from "@/state/pointer";
+import { chooseSection } from "@/state/chosen/chosen";
+import { pointAt, usePointer } from "@/state/chosen/pointer";
 import { useOmissions } from "@/state/engine/omissions";
-import { useProjectPart } from "@/state/projectStore";
-import { useUnits } from "@/state/settings";
+import { useProjectPart } from "@/state/project/projectStore";
+import { useUnits } from "@/state/keeping/settings";
 import { BallMarks } from "./BallMarks";
 import { StrandBody } from "./StrandBody";
 import { StrandLabels } from "./StrandLabels";

@@ -1,10 +1,10 @@
 /** Saving the project to a file and opening one. Whatever was open before comes back with undo. */
 import { toast } from "@/ui/parts/toast";
 import { EXTENSION, fileNameOf, readProject, writeProject } from "@/core/files/projectFile";
-import { emptyProject } from "@/core/files/project";
-import { emptyShelf } from "@/core/files/shelf";
+import { emptyProject } from "@/core/project/project";
+import { emptyShelf } from "@/core/project/shelf";
 import { download } from "@/ui/parts/download";
-import { put, replace, useProjectStore } from "@/state/projectStore";
+import { put, replace, useProjectStore } from "@/state/project/projectStore";
 import { undoable } from "@/ui/parts/undoable";
 
 /** Hands the project to the browser as a download. */

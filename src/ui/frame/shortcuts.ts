@@ -1,9 +1,9 @@
 /** Keys that work everywhere. The list on `?` is drawn from this table, so it is always true. */
-import { openGlossary } from "@/state/glossary";
-import { openStart } from "@/state/startSheet";
-import { openTools } from "@/state/toolDrawer";
-import { redo, undo } from "@/state/projectStore";
-import { setTheme, setUnits, useSettings } from "@/state/settings";
+import { openGlossary } from "@/state/chosen/glossary";
+import { openStart } from "@/state/chosen/startSheet";
+import { openTools } from "@/state/chosen/toolDrawer";
+import { redo, undo } from "@/state/project/projectStore";
+import { setTheme, setUnits, useSettings } from "@/state/keeping/settings";
 import { BENCHES, PANELS_PATH, SHELF_PATH } from "./benches";
 import { pickProjectFile, saveProjectFile } from "./projectFiles";
 

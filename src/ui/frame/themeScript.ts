@@ -1,5 +1,5 @@
 /** Sets the theme before anything is painted, from the same settings that the switch keeps. */
-import { SETTINGS_KEY } from "@/state/settings";
+import { SETTINGS_KEY } from "@/state/keeping/settings";
 
 export const themeScript = `(() => {
   let theme = "system";

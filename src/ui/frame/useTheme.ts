@@ -1,5 +1,5 @@
 import { useEffect, useSyncExternalStore } from "react";
-import { useSettings } from "@/state/settings";
+import { useSettings } from "@/state/keeping/settings";
 
 const QUERY = "(prefers-color-scheme: dark)";
 

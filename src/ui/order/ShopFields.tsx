@@ -1,5 +1,5 @@
 "use client";
-import type { OwnShop } from "@/core/files/orders";
+import type { OwnShop } from "@/core/project/orders";
 import { formatMoney, readMoney } from "@/core/units/money";
 import { ValueField } from "@/ui/parts/ValueField";
 import { WordsField } from "@/ui/parts/WordsField";

@@ -1,6 +1,6 @@
 "use client";
 import { RotateCw, TriangleAlert } from "lucide-react";
-import { askShop, setWeather, stopAsking, useShop, type Weather } from "@/state/shop";
+import { askShop, setWeather, stopAsking, useShop, type Weather } from "@/state/buying/shop";
 import { Choice } from "@/ui/parts/Choice";
 
 const WEATHER: readonly { readonly value: Weather; readonly label: string; readonly name: string }[] = [

@@ -6,8 +6,8 @@ import { SHELF_ID } from "@/core/order/offers";
 import { grams, metres, type UnitSystem } from "@/core/units/brands";
 import { formatChance, formatMass, formatYarn } from "@/core/units/format";
 import { formatMoney, HALF_CENT } from "@/core/units/money";
-import { editOrder } from "@/state/order";
-import { useUnits } from "@/state/settings";
+import { editOrder } from "@/state/buying/order";
+import { useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 
 /** How much more or less is bought. Example: "One ball more, 50 g". */

@@ -1,9 +1,9 @@
 "use client";
 import { useState, type ReactNode } from "react";
 import { LIBRARY } from "@/core/panels/library";
-import { useOwnPanels } from "@/state/panels";
+import { useOwnPanels } from "@/state/project/panels";
 import { reader } from "@/state/engine/workers";
-import { useSettings } from "@/state/settings";
+import { useSettings } from "@/state/keeping/settings";
 import { Sheet } from "@/ui/parts/Sheet";
 
 interface JoinSheetProps {

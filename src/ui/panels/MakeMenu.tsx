@@ -2,9 +2,9 @@
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import type { TransformId } from "@/core/instructions/transformText";
-import { addPanel } from "@/state/panels";
+import { addPanel } from "@/state/project/panels";
 import { reader } from "@/state/engine/workers";
-import { useSettings } from "@/state/settings";
+import { useSettings } from "@/state/keeping/settings";
 import { Menu } from "@/ui/parts/Menu";
 import { JoinSheet } from "./JoinSheet";
 

@@ -1,9 +1,9 @@
 "use client";
 import { BookOpen, Plus } from "lucide-react";
 import { memo, useState } from "react";
-import type { ProjectPanel } from "@/core/files/project";
-import { openGlossary } from "@/state/glossary";
-import { useSettings } from "@/state/settings";
+import type { ProjectPanel } from "@/core/project/project";
+import { openGlossary } from "@/state/chosen/glossary";
+import { useSettings } from "@/state/keeping/settings";
 import type { StudiedPanel } from "@/workers/reader.worker";
 import { IconButton } from "@/ui/parts/IconButton";
 import { ChartThumb } from "./ChartThumb";

@@ -1,8 +1,8 @@
 "use client";
-import { typed } from "@/state/projectStore";
+import { typed } from "@/state/project/projectStore";
 import { useEffect, useState } from "react";
-import type { ProjectPanel } from "@/core/files/project";
-import { editOrigin, editPanel } from "@/state/panels";
+import type { ProjectPanel } from "@/core/project/project";
+import { editOrigin, editPanel } from "@/state/project/panels";
 import { reader } from "@/state/engine/workers";
 
 const FIELDS = [

@@ -2,7 +2,7 @@
 import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
 import type { Mend } from "@/core/instructions/findings";
-import { showPanelsAs, useSettings } from "@/state/settings";
+import { showPanelsAs, useSettings } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { ChartEditor } from "./ChartEditor";

@@ -1,8 +1,8 @@
 "use client";
-import { typed } from "@/state/projectStore";
+import { typed } from "@/state/project/projectStore";
 import { useEffect, useState } from "react";
 import { toast } from "@/ui/parts/toast";
-import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/panels";
+import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/project/panels";
 import { reader } from "@/state/engine/workers";
 import type { StudiedPanel } from "@/workers/reader.worker";
 import { MakeMenu } from "./MakeMenu";

@@ -1,5 +1,5 @@
 "use client";
-import { typed } from "@/state/projectStore";
+import { typed } from "@/state/project/projectStore";
 import { defaultKeymap, history, historyKeymap } from "@codemirror/commands";
 import { setDiagnostics } from "@codemirror/lint";
 import { EditorState } from "@codemirror/state";

@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useState } from "react";
 import { reader } from "@/state/engine/workers";
-import { setNaming, setWords, useSettings } from "@/state/settings";
+import { setNaming, setWords, useSettings } from "@/state/keeping/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { NAMING, WORDS } from "@/ui/frame/settingChoices";
 import { Sheet } from "@/ui/parts/Sheet";

@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import type { Study } from "@/core/instructions/study";
 import { reader } from "@/state/engine/workers";
-import { useSettings } from "@/state/settings";
+import { useSettings } from "@/state/keeping/settings";
 
 /** What the worker makes of a text; the former study stands until the new one is there. */
 export function useStudy(text: string): Study | null {

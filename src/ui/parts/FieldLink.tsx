@@ -1,7 +1,7 @@
 "use client";
 import { useRouter } from "next/navigation";
 import type { ReactNode } from "react";
-import type { FieldId } from "@/state/fields";
+import type { FieldId } from "@/state/fields/fields";
 
 interface FieldLinkProps {
   readonly field: FieldId;

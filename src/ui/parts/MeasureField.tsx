@@ -1,10 +1,10 @@
 "use client";
 import { useEffect } from "react";
-import { useChosen } from "@/state/chosen";
-import type { FieldId } from "@/state/fields";
-import { useProject } from "@/state/projectStore";
-import { useUnits } from "@/state/settings";
-import { shownIn, typeInto } from "@/state/typing";
+import { useChosen } from "@/state/chosen/chosen";
+import type { FieldId } from "@/state/fields/fields";
+import { useProject } from "@/state/project/projectStore";
+import { useUnits } from "@/state/keeping/settings";
+import { shownIn, typeInto } from "@/state/fields/typing";
 import { MeasureInput } from "./MeasureInput";
 
 interface MeasureFieldProps {

@@ -1,4 +1,4 @@
-import { typed } from "@/state/projectStore";
+import { typed } from "@/state/project/projectStore";
 import { TriangleAlert } from "lucide-react";
 import { useId, type ReactNode } from "react";
 

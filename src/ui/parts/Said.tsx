@@ -1,6 +1,6 @@
 "use client";
 import { inWordsOf } from "@/core/stitches/wording";
-import { useSettings, useUnits } from "@/state/settings";
+import { useSettings, useUnits } from "@/state/keeping/settings";
 
 /** How sentences of the core are told: in the words and the units that the knitter has chosen. */
 export function useSaid(): (text: string) => string {

@@ -1,7 +1,7 @@
 "use client";
 import { useId, type ReactNode } from "react";
 import type { Reading } from "@/core/units/reading";
-import { keepText, useTypedText } from "@/state/typedTexts";
+import { keepText, useTypedText } from "@/state/fields/typedTexts";
 import { MeasureInput } from "./MeasureInput";
 
 interface TypedValue<Value> {

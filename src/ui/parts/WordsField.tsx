@@ -1,4 +1,4 @@
-import { typed } from "@/state/projectStore";
+import { typed } from "@/state/project/projectStore";
 
 interface WordsFieldProps {
   readonly label: string;

@@ -1,5 +1,5 @@
 import { toast } from "@/ui/parts/toast";
-import { lastStep, undo } from "@/state/projectStore";
+import { lastStep, undo } from "@/state/project/projectStore";
 
 const TOO_LATE = "Something else was changed since. Undo at the top goes back step by step.";
 

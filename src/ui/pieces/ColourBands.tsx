@@ -1,6 +1,6 @@
 "use client";
 import type { SeenPiece } from "@/core/engine/seen";
-import { useProjectPart } from "@/state/projectStore";
+import { useProjectPart } from "@/state/project/projectStore";
 
 interface ColourBandsProps {
   readonly piece: SeenPiece;

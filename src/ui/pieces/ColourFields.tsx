@@ -1,7 +1,7 @@
 "use client";
 import { Plus, X } from "lucide-react";
-import { COUNTS } from "@/core/files/bounds";
-import type { Colours, ProjectSection, SectionKind } from "@/core/files/sections";
+import { COUNTS } from "@/core/project/bounds";
+import type { Colours, ProjectSection, SectionKind } from "@/core/project/sections";
 import { readCount } from "@/core/units/count";
 import {
   addBand,
@@ -12,8 +12,8 @@ import {
   editBand,
   moveBorders,
   removeBand,
-} from "@/state/colours";
-import { useProjectPart } from "@/state/projectStore";
+} from "@/state/project/colours";
+import { useProjectPart } from "@/state/project/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { IconButton } from "@/ui/parts/IconButton";
 import { Select } from "@/ui/parts/Select";

@@ -1,9 +1,9 @@
 "use client";
 import { useSaid } from "@/ui/parts/Said";
 import { CAST_OFFS, CAST_OFF_IDS, CAST_ONS, CAST_ON_IDS } from "@/core/estimate/edges";
-import type { SectionKind, SectionOf } from "@/core/files/sections";
-import { useChosenPiece } from "@/state/chosen";
-import { editSection } from "@/state/sections";
+import type { SectionKind, SectionOf } from "@/core/project/sections";
+import { useChosenPiece } from "@/state/chosen/chosen";
+import { editSection } from "@/state/project/sections";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { Select } from "@/ui/parts/Select";

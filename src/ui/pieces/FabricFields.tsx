@@ -1,16 +1,16 @@
 "use client";
 import type { Finding } from "@/core/forecast/projectForecast";
-import { isCabled, type FabricSection } from "@/core/files/sections";
+import { isCabled, type FabricSection } from "@/core/project/sections";
 import type { SeenSection } from "@/core/engine/seen";
 import { cabledStitches } from "@/core/panels/across";
-import { SECTION_ACROSS } from "@/state/across";
-import { chooseContent, editSection } from "@/state/sections";
+import { SECTION_ACROSS } from "@/state/project/across";
+import { chooseContent, editSection } from "@/state/project/sections";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { RopeSelect } from "./RopeSelect";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ropesOf } from "@/core/garment/lay";
-import { useChosenPiece } from "@/state/chosen";
+import { useChosenPiece } from "@/state/chosen/chosen";
 import { GroundSelect } from "./GroundSelect";
 import { RowOfPanels } from "./RowOfPanels";
 

@@ -1,5 +1,5 @@
 import { GROUND_IDS, type GroundId } from "@/core/panels/grounds";
-import { useSettings } from "@/state/settings";
+import { useSettings } from "@/state/keeping/settings";
 import { Select } from "@/ui/parts/Select";
 import { groundName } from "./sectionWords";
 

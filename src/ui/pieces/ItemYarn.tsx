@@ -1,5 +1,5 @@
 "use client";
-import { useProjectPart } from "@/state/projectStore";
+import { useProjectPart } from "@/state/project/projectStore";
 import { Select } from "@/ui/parts/Select";
 
 const OWN = "";

@@ -1,12 +1,12 @@
 "use client";
 import { memo, useState } from "react";
 import type { KnownSeen } from "@/core/engine/seen";
-import { hasCables } from "@/core/files/sections";
+import { hasCables } from "@/core/project/sections";
 import { grams, metres, toMetres } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
 import { massOf } from "@/core/yarn/putUp";
-import { useProject } from "@/state/projectStore";
-import { useSettings, useUnits } from "@/state/settings";
+import { useProject } from "@/state/project/projectStore";
+import { useSettings, useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { groupsOf, type GroupedBy } from "./ledgerGroups";

@@ -2,8 +2,8 @@
 import { sizedBy } from "@/core/estimate/finished";
 import { formatSize } from "@/core/units/format";
 import { useAnswer } from "@/state/engine/answer";
-import { change, useProject } from "@/state/projectStore";
-import { useSettings, useUnits } from "@/state/settings";
+import { change, useProject } from "@/state/project/projectStore";
+import { useSettings, useUnits } from "@/state/keeping/settings";
 import { Select } from "@/ui/parts/Select";
 import { sectionName } from "./sectionWords";
 

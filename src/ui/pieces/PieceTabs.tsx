@@ -1,9 +1,16 @@
 "use client";
 import { Copy, FlipHorizontal2, Minus, Plus, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
-import { choosePiece, useChosenPiece } from "@/state/chosen";
-import { addPiece, copyPiece, MOST_PIECES, removePiece, renamePiece, workPiece } from "@/state/pieces";
-import { useProjectPart, typed } from "@/state/projectStore";
+import { choosePiece, useChosenPiece } from "@/state/chosen/chosen";
+import {
+  addPiece,
+  copyPiece,
+  MOST_PIECES,
+  removePiece,
+  renamePiece,
+  workPiece,
+} from "@/state/project/pieces";
+import { useProjectPart, typed } from "@/state/project/projectStore";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";
 import { undoable } from "@/ui/parts/undoable";

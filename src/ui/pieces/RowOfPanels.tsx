@@ -1,17 +1,17 @@
 "use client";
 import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
 import { useEffect, useState } from "react";
-import type { AcrossEdits } from "@/state/across";
-import type { FabricSection, Joined } from "@/core/files/sections";
+import type { AcrossEdits } from "@/state/project/across";
+import type { FabricSection, Joined } from "@/core/project/sections";
 import type { Taken } from "@/core/panels/across";
 import { useTaken } from "@/state/engine/answer";
-import { useOwnPanels } from "@/state/panels";
+import { useOwnPanels } from "@/state/project/panels";
 import { reader } from "@/state/engine/workers";
-import { COUNTS } from "@/core/files/bounds";
+import { COUNTS } from "@/core/project/bounds";
 import { readCount } from "@/core/units/count";
-import { typed } from "@/state/projectStore";
+import { typed } from "@/state/project/projectStore";
 import { useTypedValue } from "@/ui/parts/ValueField";
-import { useSettings } from "@/state/settings";
+import { useSettings } from "@/state/keeping/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import type { NamedPanel } from "@/workers/reader.worker";
 

@@ -3,12 +3,12 @@ import { Said } from "@/ui/parts/Said";
 import { Copy, ListOrdered, Trash2 } from "lucide-react";
 import { useState, type ComponentType } from "react";
 import { toast } from "@/ui/parts/toast";
-import type { SectionKind } from "@/core/files/sections";
+import type { SectionKind } from "@/core/project/sections";
 import type { Finding } from "@/core/forecast/projectForecast";
 import type { SeenSection } from "@/core/engine/seen";
-import { useChosenPiece, useChosenSection } from "@/state/chosen";
-import { copySection, removeSection } from "@/state/sections";
-import { useSettings } from "@/state/settings";
+import { useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
+import { copySection, removeSection } from "@/state/project/sections";
+import { useSettings } from "@/state/keeping/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import {

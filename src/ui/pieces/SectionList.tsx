@@ -18,13 +18,13 @@ import {
 } from "@dnd-kit/sortable";
 import { GripVertical, TriangleAlert } from "lucide-react";
 import type { Finding } from "@/core/forecast/projectForecast";
-import type { ProjectSection } from "@/core/files/sections";
+import type { ProjectSection } from "@/core/project/sections";
 import { toMetres, millimetres } from "@/core/units/brands";
 import { formatYarn } from "@/core/units/format";
 import type { SeenPiece, SeenSection } from "@/core/engine/seen";
-import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen";
-import { moveSection } from "@/state/sections";
-import { useSettings, useUnits } from "@/state/settings";
+import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
+import { moveSection } from "@/state/project/sections";
+import { useSettings, useUnits } from "@/state/keeping/settings";
 import { sectionName } from "./sectionWords";
 
 interface SectionListProps {

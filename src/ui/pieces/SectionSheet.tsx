@@ -2,7 +2,7 @@
 import { useMemo } from "react";
 import { MOST_CHARTED } from "@/core/instructions/sectionRows";
 import { useAsked } from "@/state/engine/asked";
-import { useSettings } from "@/state/settings";
+import { useSettings } from "@/state/keeping/settings";
 import { ChartView } from "@/ui/panels/ChartView";
 import { Sheet } from "@/ui/parts/Sheet";
 

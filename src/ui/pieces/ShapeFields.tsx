@@ -1,6 +1,6 @@
 "use client";
-import type { SectionOf } from "@/core/files/sections";
-import { editSection } from "@/state/sections";
+import type { SectionOf } from "@/core/project/sections";
+import { editSection } from "@/state/project/sections";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import type { FieldsProps } from "./EdgeFields";

@@ -3,8 +3,8 @@ import { useState } from "react";
 import { roundedToSum } from "@/core/estimate/ledger";
 import { millimetres, toMetres } from "@/core/units/brands";
 import { formatYarn } from "@/core/units/format";
-import { chooseSection, choosePiece } from "@/state/chosen";
-import { useUnits } from "@/state/settings";
+import { chooseSection, choosePiece } from "@/state/chosen/chosen";
+import { useUnits } from "@/state/keeping/settings";
 import { SectionSheet } from "./SectionSheet";
 import type { LedgerDetail, LedgerGroup } from "./ledgerGroups";
 

@@ -5,7 +5,7 @@ import type { SeenPiece } from "@/core/engine/seen";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
 import { useAsked } from "@/state/engine/asked";
 import { useOmissions } from "@/state/engine/omissions";
-import { useUnits } from "@/state/settings";
+import { useUnits } from "@/state/keeping/settings";
 import { millimetres, toMetres } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
 import { Card } from "@/ui/parts/Card";

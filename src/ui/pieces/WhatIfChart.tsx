@@ -3,7 +3,7 @@ import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, 
 import { useCallback } from "react";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
 import { METRES_IN_YARD, type UnitSystem } from "@/core/units/brands";
-import { useUnits } from "@/state/settings";
+import { useUnits } from "@/state/keeping/settings";
 import { axisOf, useChart, type ChartLook, type ChartPlan } from "@/ui/parts/useChart";
 
 Chart.register(Filler, LinearScale, LineController, LineElement, PointElement, Tooltip);

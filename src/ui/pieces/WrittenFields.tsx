@@ -1,7 +1,7 @@
 "use client";
 import { useId } from "react";
-import { useProjectPart, typed } from "@/state/projectStore";
-import { editSection } from "@/state/sections";
+import { useProjectPart, typed } from "@/state/project/projectStore";
+import { editSection } from "@/state/project/sections";
 import type { FieldsProps } from "./EdgeFields";
 
 /** Rows as a pattern writes them, worked once: what cannot be read of them is told above, with its line. */

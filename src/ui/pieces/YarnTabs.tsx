@@ -1,9 +1,9 @@
 "use client";
 import { Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
-import { change, typed, useProjectPart } from "@/state/projectStore";
-import { chosenOf, useChosenPiece, chooseYarn, useChosenYarn } from "@/state/chosen";
-import { addYarn, editYarn, MOST_YARNS, removeYarn } from "@/state/yarns";
+import { change, typed, useProjectPart } from "@/state/project/projectStore";
+import { chosenOf, useChosenPiece, chooseYarn, useChosenYarn } from "@/state/chosen/chosen";
+import { addYarn, editYarn, MOST_YARNS, removeYarn } from "@/state/project/yarns";
 import { ColourDot } from "@/ui/parts/Colour";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";

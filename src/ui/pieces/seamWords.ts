@@ -1,6 +1,6 @@
 /** Seams in words. */
-import { EDGE_SIDES, type EdgeSide, type Seam } from "@/core/files/finishing";
-import type { Project } from "@/core/files/project";
+import { EDGE_SIDES, type EdgeSide, type Seam } from "@/core/project/finishing";
+import type { Project } from "@/core/project/project";
 
 /** Edges by name, and what of the piece each is where the name alone does not tell. */
 const SIDES: { readonly [Side in EdgeSide]: { readonly name: string; readonly why: string } } = {

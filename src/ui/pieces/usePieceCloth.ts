@@ -3,9 +3,9 @@ import { plainStitch } from "@/core/fabric/plainStitch";
 import type { Gauge } from "@/core/fabric/plainStitch";
 import { fabricBasis } from "@/core/garment/lay";
 import { thicknessOf } from "@/core/yarn/thickness";
-import type { Project } from "@/core/files/project";
+import type { Project } from "@/core/project/project";
 import type { PutUp } from "@/core/yarn/putUp";
-import { useProject } from "@/state/projectStore";
+import { useProject } from "@/state/project/projectStore";
 import { loom } from "@/state/engine/workers";
 import { drawnThickness } from "@/ui/fabric/fabricLook";
 

@@ -1,11 +1,11 @@
 "use client";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
-import { MOST_CANDIDATES } from "@/core/files/candidates";
+import { MOST_CANDIDATES } from "@/core/project/candidates";
 import { readMoney } from "@/core/units/money";
-import type { ShelfEntry } from "@/core/files/shelf";
-import { editEntries, removeEntries } from "@/state/shelf";
-import { addCandidate } from "@/state/swap";
+import type { ShelfEntry } from "@/core/project/shelf";
+import { editEntries, removeEntries } from "@/state/buying/shelf";
+import { addCandidate } from "@/state/buying/swap";
 import { Button } from "@/ui/parts/Button";
 import { Select } from "@/ui/parts/Select";
 import { undoable } from "@/ui/parts/undoable";

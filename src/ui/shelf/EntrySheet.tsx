@@ -1,14 +1,14 @@
 "use client";
-import { COUNTS } from "@/core/files/bounds";
-import type { ShelfEntry } from "@/core/files/shelf";
+import { COUNTS } from "@/core/project/bounds";
+import type { ShelfEntry } from "@/core/project/shelf";
 import { grams } from "@/core/units/brands";
 import { readCount } from "@/core/units/count";
 import { formatMassFine } from "@/core/units/format";
 import { readMass } from "@/core/units/mass";
 import { formatMoney, readMoney } from "@/core/units/money";
 import { read, type Reading } from "@/core/units/reading";
-import { useUnits } from "@/state/settings";
-import { editEntries } from "@/state/shelf";
+import { useUnits } from "@/state/keeping/settings";
+import { editEntries } from "@/state/buying/shelf";
 import { Sheet } from "@/ui/parts/Sheet";
 import { ValueField } from "@/ui/parts/ValueField";
 import { WordsField } from "@/ui/parts/WordsField";

@@ -1,14 +1,14 @@
 "use client";
-import { freshId } from "@/state/freshId";
+import { freshId } from "@/state/project/freshId";
 import { useEffect, useState } from "react";
 import { toast } from "@/ui/parts/toast";
-import { fullName } from "@/core/files/label";
+import { fullName } from "@/core/project/label";
 import type { Mapping, ReadShelf } from "@/core/files/shelfCsv";
 import { COLUMN_IDS, COLUMNS, type ColumnId } from "@/core/files/shelfColumns";
 import { writeTable, type Table } from "@/core/files/tableText";
 import { tellPutUp } from "@/core/yarn/putUp";
-import { useUnits } from "@/state/settings";
-import { putOnShelf } from "@/state/shelf";
+import { useUnits } from "@/state/keeping/settings";
+import { putOnShelf } from "@/state/buying/shelf";
 import { reader } from "@/state/engine/workers";
 import { Button } from "@/ui/parts/Button";
 import { download } from "@/ui/parts/download";

@@ -2,14 +2,14 @@
 import { useCallback, useRef, useState } from "react";
 import { Download, Plus, Upload } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
-import { heldIn, type ShelfEntry } from "@/core/files/shelf";
+import { heldIn, type ShelfEntry } from "@/core/project/shelf";
 import { writeShelf } from "@/core/files/shelfCsv";
 import { metres, type UnitSystem } from "@/core/units/brands";
 import { formatYarn } from "@/core/units/format";
 import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
-import { useShelf } from "@/state/projectStore";
-import { useUnits } from "@/state/settings";
-import { addEntry, clearShelf, openTable, useTable } from "@/state/shelf";
+import { useShelf } from "@/state/project/projectStore";
+import { useUnits } from "@/state/keeping/settings";
+import { addEntry, clearShelf, openTable, useTable } from "@/state/buying/shelf";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { download } from "@/ui/parts/download";

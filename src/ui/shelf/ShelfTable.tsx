@@ -11,9 +11,9 @@ import {
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useMemo, useState } from "react";
-import { fullName, hasWords, labelKey, yarnKey } from "@/core/files/label";
-import type { ShelfEntry } from "@/core/files/shelf";
-import { useUnits } from "@/state/settings";
+import { fullName, hasWords, labelKey, yarnKey } from "@/core/project/label";
+import type { ShelfEntry } from "@/core/project/shelf";
+import { useUnits } from "@/state/keeping/settings";
 import { Button } from "@/ui/parts/Button";
 import { shelfColumns } from "./shelfColumns";
 

@@ -1,6 +1,6 @@
 import { createColumnHelper, type Row } from "@tanstack/react-table";
-import { fullName } from "@/core/files/label";
-import { heldIn, type ShelfEntry } from "@/core/files/shelf";
+import { fullName } from "@/core/project/label";
+import { heldIn, type ShelfEntry } from "@/core/project/shelf";
 import { grams, metres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
 import { formatMoney } from "@/core/units/money";

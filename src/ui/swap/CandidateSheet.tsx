@@ -1,10 +1,10 @@
 "use client";
-import { COUNTS } from "@/core/files/bounds";
-import type { Candidate } from "@/core/files/candidates";
-import { labelSchema, type YarnLabel } from "@/core/files/label";
+import { COUNTS } from "@/core/project/bounds";
+import type { Candidate } from "@/core/project/candidates";
+import { labelSchema, type YarnLabel } from "@/core/project/label";
 import { readCount } from "@/core/units/count";
 import { formatMoney, readMoney } from "@/core/units/money";
-import { editCandidate } from "@/state/swap";
+import { editCandidate } from "@/state/buying/swap";
 import { ShopFields } from "@/ui/order/ShopFields";
 import { LabelFields } from "@/ui/shelf/LabelFields";
 import { Choice } from "@/ui/parts/Choice";

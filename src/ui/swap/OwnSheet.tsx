@@ -1,9 +1,9 @@
 "use client";
-import { COUNTS } from "@/core/files/bounds";
-import { DYED_WORDS } from "@/core/files/label";
+import { COUNTS } from "@/core/project/bounds";
+import { DYED_WORDS } from "@/core/project/label";
 import { readCount } from "@/core/units/count";
-import { editOwnYarn } from "@/state/swap";
-import { useProjectPart, typed } from "@/state/projectStore";
+import { editOwnYarn } from "@/state/buying/swap";
+import { useProjectPart, typed } from "@/state/project/projectStore";
 import { Select } from "@/ui/parts/Select";
 import { Sheet } from "@/ui/parts/Sheet";
 import { ValueField } from "@/ui/parts/ValueField";

@@ -3,7 +3,7 @@ import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip }
 import { useCallback } from "react";
 import type { Outcome } from "@/core/swap/outcome";
 import type { UnitSystem } from "@/core/units/brands";
-import { useUnits } from "@/state/settings";
+import { useUnits } from "@/state/keeping/settings";
 import { axisOf, useChart, type ChartLook, type ChartPlan } from "@/ui/parts/useChart";
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Tooltip);

@@ -3,7 +3,7 @@ import type { Outcome } from "@/core/swap/outcome";
 import { grams, metres } from "@/core/units/brands";
 import type { Gauge } from "@/core/fabric/plainStitch";
 import type { PutUp } from "@/core/yarn/putUp";
-import { useUnits } from "@/state/settings";
+import { useUnits } from "@/state/keeping/settings";
 import { useCloth } from "@/ui/pieces/usePieceCloth";
 
 /** All fabrics are drawn at this scale, so that they can be compared by eye. */

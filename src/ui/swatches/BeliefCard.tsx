@@ -1,7 +1,7 @@
 "use client";
 import { curveOf, type Told } from "@/core/belief/telling";
 import type { KnownSeen } from "@/core/engine/seen";
-import { useUnits } from "@/state/settings";
+import { useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 

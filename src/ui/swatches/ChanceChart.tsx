@@ -14,7 +14,7 @@ import { useCallback } from "react";
 import type { SeenYarn } from "@/core/engine/seen";
 import { METRES_IN_YARD, metres, toMetres, type UnitSystem } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
-import { useUnits } from "@/state/settings";
+import { useUnits } from "@/state/keeping/settings";
 import { axisOf, useChart, type ChartLook, type ChartPlan } from "@/ui/parts/useChart";
 
 Chart.register(Filler, LinearScale, LineController, LineElement, PointElement, ScatterController, Tooltip);

@@ -1,13 +1,13 @@
 "use client";
-import { useProjectPart } from "@/state/projectStore";
+import { useProjectPart } from "@/state/project/projectStore";
 import { useEffect } from "react";
 import { toast } from "@/ui/parts/toast";
 import type { Seen } from "@/core/engine/seen";
 import { laidMass } from "@/core/scale/laidMass";
-import type { Swatch } from "@/core/files/swatches";
+import type { Swatch } from "@/core/project/swatches";
 import { grams } from "@/core/units/brands";
 import { formatMassFine } from "@/core/units/format";
-import { undo } from "@/state/projectStore";
+import { undo } from "@/state/project/projectStore";
 import {
   connectSimulated,
   disconnectScale,
@@ -15,9 +15,9 @@ import {
   togglePan,
   useOnPan,
   useScale,
-} from "@/state/scale";
-import { useUnits } from "@/state/settings";
-import { takeWeight } from "@/state/swatches";
+} from "@/state/devices/scale";
+import { useUnits } from "@/state/keeping/settings";
+import { takeWeight } from "@/state/project/swatches";
 import { Card } from "@/ui/parts/Card";
 
 const BUTTON =

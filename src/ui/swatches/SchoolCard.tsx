@@ -2,10 +2,10 @@
 import type { KnownSeen } from "@/core/engine/seen";
 import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
-import { chooseSchool } from "@/state/school";
-import { useProjectPart } from "@/state/projectStore";
+import { chooseSchool } from "@/state/project/school";
+import { useProjectPart } from "@/state/project/projectStore";
 import { useOmissions } from "@/state/engine/omissions";
-import { useUnits } from "@/state/settings";
+import { useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";

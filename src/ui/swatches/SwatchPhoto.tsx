@@ -1,7 +1,7 @@
 "use client";
 import { useId } from "react";
 import { toast } from "@/ui/parts/toast";
-import { usePhoto } from "@/state/photos";
+import { usePhoto } from "@/state/keeping/photos";
 
 interface SwatchPhotoProps {
   readonly swatchId: string;

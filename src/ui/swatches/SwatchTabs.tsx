@@ -1,9 +1,9 @@
 "use client";
 import { Copy, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
-import type { Swatch } from "@/core/files/swatches";
-import { useProject, typed } from "@/state/projectStore";
-import { chooseSwatch } from "@/state/chosen";
+import type { Swatch } from "@/core/project/swatches";
+import { useProject, typed } from "@/state/project/projectStore";
+import { chooseSwatch } from "@/state/chosen/chosen";
 import {
   addPatternSwatch,
   addPlainSwatch,
@@ -12,7 +12,7 @@ import {
   editSwatch,
   MOST_SWATCHES,
   removeSwatch,
-} from "@/state/swatches";
+} from "@/state/project/swatches";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";
 import { undoable } from "@/ui/parts/undoable";

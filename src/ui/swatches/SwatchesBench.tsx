@@ -2,9 +2,9 @@
 import dynamic from "next/dynamic";
 import { useDeferredValue } from "react";
 import { useAnswer } from "@/state/engine/answer";
-import { useChosenSwatch } from "@/state/chosen";
-import { addPatternSwatch, addPlainSwatch, cabledSection } from "@/state/swatches";
-import { useProject } from "@/state/projectStore";
+import { useChosenSwatch } from "@/state/chosen/chosen";
+import { addPatternSwatch, addPlainSwatch, cabledSection } from "@/state/project/swatches";
+import { useProject } from "@/state/project/projectStore";
 import { Card } from "@/ui/parts/Card";
 import { BeliefCard } from "./BeliefCard";
 import { MeasuresCard } from "./MeasuresCard";

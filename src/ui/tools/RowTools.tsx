@@ -7,7 +7,7 @@ import { meeting } from "@/core/estimate/plan";
 import { mixedSeam, pickUp, type Along } from "@/core/garment/pickUp";
 import { gaugeOrUsual } from "@/core/garment/projectGauge";
 import { useAnswer, usePieceIn } from "@/state/engine/answer";
-import { useProject } from "@/state/projectStore";
+import { useProject } from "@/state/project/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { useSaid } from "@/ui/parts/Said";

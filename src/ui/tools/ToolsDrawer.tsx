@@ -1,6 +1,6 @@
 "use client";
 import { useState, type ComponentType } from "react";
-import { openTools, useToolDrawer } from "@/state/toolDrawer";
+import { openTools, useToolDrawer } from "@/state/chosen/toolDrawer";
 import { Sheet } from "@/ui/parts/Sheet";
 import { ButtonholeTool, ChangeCountTool, MatchingEndsTool, MixedSeamTool, PickUpTool } from "./RowTools";
 import { HowFarTool, InHandTool, TailTool } from "./YarnTools";

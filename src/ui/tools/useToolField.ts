@@ -2,7 +2,7 @@ import { useId, useState } from "react";
 import { readCount, type CountBounds } from "@/core/units/count";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
 import type { Bounds, Reading } from "@/core/units/reading";
-import { useUnits } from "@/state/settings";
+import { useUnits } from "@/state/keeping/settings";
 
 /** A field of a tool: what is typed, what it means (null while it means nothing), and what is wrong with it. */
 export interface ToolField {

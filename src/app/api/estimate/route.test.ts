@@ -1,6 +1,6 @@
 import { GET as getDemo } from "../demo/route";
 import { GET as getSchema } from "../schema/route";
-import { emptyProject } from "@/core/files/project";
+import { emptyProject } from "@/core/project/project";
 import type { EstimateReport } from "@/core/forecast/report";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { demoProject } from "@/demo/slipover";

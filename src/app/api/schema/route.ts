@@ -1,6 +1,6 @@
 /** GET /api/schema: the JSON Schema of the project file. */
 import { z } from "zod";
-import { projectSchema } from "@/core/files/project";
+import { projectSchema } from "@/core/project/project";
 
 export const dynamic = "force-static";
 

@@ -1,9 +1,9 @@
 /** A whole project from a kind, two measures, a thickness and how much is cabled: the way in for the impatient. */
 import { plainStitch, type Gauge } from "../../fabric/plainStitch";
 import { relaxSection } from "../../fabric/section";
-import { LENGTHS } from "../../files/bounds";
-import type { Seam } from "../../files/finishing";
-import { emptyProject, type Project, type ProjectPiece } from "../../files/project";
+import { LENGTHS } from "../../project/bounds";
+import type { Seam } from "../../project/finishing";
+import { emptyProject, type Project, type ProjectPiece } from "../../project/project";
 import { ropesAcross, withEdges } from "../../panels/across";
 import { ropeOf, type RopeId } from "../../panels/ropes";
 import { grams, metres, millimetres } from "../../units/brands";

@@ -1,7 +1,7 @@
 /** Caps of sleeves made as long as the armholes that they are set into. */
 import { edgeOf } from "../../estimate/seams";
-import type { EdgeSide } from "../../files/finishing";
-import { withSection, type Project } from "../../files/project";
+import type { EdgeSide } from "../../project/finishing";
+import { withSection, type Project } from "../../project/project";
 import { reckonProject } from "../../forecast/projectForecast";
 import { layProject, type KnownLaid } from "../layPanels";
 

@@ -2,7 +2,7 @@
 import fc from "fast-check";
 import { seamRows } from "../../estimate/piece";
 import { edgeOf } from "../../estimate/seams";
-import type { EdgeSide } from "../../files/finishing";
+import type { EdgeSide } from "../../project/finishing";
 import { forecastProject } from "../../forecast/projectForecast";
 import { YARN_CLASSES } from "../../yarn/classes";
 import { addedTo, beginProject, type Beginning } from "./beginProject";

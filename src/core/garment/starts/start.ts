@@ -1,9 +1,9 @@
 /** What a start is: a kind of thing to knit, its measures, and the pieces that it is built of. */
-import { COUNTS } from "../../files/bounds";
-import { newSeam, type EdgeSide, type Seam } from "../../files/finishing";
-import type { ProjectPiece } from "../../files/project";
-import { emptyPiece } from "../../files/project";
-import { newSection, type FabricSection, type ProjectSection } from "../../files/sections";
+import { COUNTS } from "../../project/bounds";
+import { newSeam, type EdgeSide, type Seam } from "../../project/finishing";
+import type { ProjectPiece } from "../../project/project";
+import { emptyPiece } from "../../project/project";
+import { newSection, type FabricSection, type ProjectSection } from "../../project/sections";
 import { groundBalance, type GroundId, groundPanel } from "../../panels/grounds";
 import { panelStitches } from "../../panels/across";
 import { ropeOf, type RopeId } from "../../panels/ropes";

@@ -4,7 +4,7 @@ import { forecastProject } from "../../forecast/projectForecast";
 import { layProject } from "../../garment/layPanels";
 import { finishedOf } from "../../estimate/finished";
 import { sizeOptions } from "../../forecast/sizeOptions";
-import type { Project } from "../../files/project";
+import type { Project } from "../../project/project";
 import { checkProject } from "../../files/projectFile";
 import { YARN_CLASSES } from "../../yarn/classes";
 import { beginProject, type Beginning } from "./beginProject";

@@ -1,5 +1,5 @@
 /** Sections that put stitches on the needle or take them off: cast-ons, cast-offs, holds, edges, short rows. */
-import type { ProjectSection, SectionOf } from "../../files/sections";
+import type { ProjectSection, SectionOf } from "../../project/sections";
 import type { PanelRow, Work } from "../../panels/panel";
 import { operationOf } from "../../stitches/operations";
 import { groundBalance } from "../../panels/grounds";

@@ -1,6 +1,6 @@
 /** Sections that go on over many rows without a change of count: fabrics and hems. */
-import { COUNTS } from "../../files/bounds";
-import type { FabricSection, SectionOf } from "../../files/sections";
+import { COUNTS } from "../../project/bounds";
+import type { FabricSection, SectionOf } from "../../project/sections";
 import { facesOfRow } from "../../panels/panel";
 import { operationOf } from "../../stitches/operations";
 import { buttonholes } from "../buttonholes";

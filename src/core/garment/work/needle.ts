@@ -1,7 +1,7 @@
 /** What is on the needle while a piece is worked, and what working a section gives. */
 import type { CastOff, CastOn } from "../../estimate/edges";
-import type { ProjectPiece } from "../../files/project";
-import type { Colours, ProjectSection, SectionOf } from "../../files/sections";
+import type { ProjectPiece } from "../../project/project";
+import type { Colours, ProjectSection, SectionOf } from "../../project/sections";
 import type { ParsedPattern } from "../../instructions/read";
 import type { PanelRow } from "../../panels/panel";
 import type { Columns, Content } from "../content";

@@ -1,6 +1,6 @@
 /** Sections that change the count over rows: by rule or to a count, at the edges or evenly, in the pattern. */
-import { COUNTS } from "../../files/bounds";
-import type { SectionOf } from "../../files/sections";
+import { COUNTS } from "../../project/bounds";
+import type { SectionOf } from "../../project/sections";
 import { facesOfRow } from "../../panels/panel";
 import { operationOf, type Operation } from "../../stitches/operations";
 import { NONE_RESERVED, type Columns, type Content } from "../content";

@@ -1,5 +1,5 @@
 /** The two sides of a divided piece: cutting the needle in two, and bringing the sides together again. */
-import type { ProjectSection, SectionKind, SectionOf } from "../../files/sections";
+import type { ProjectSection, SectionKind, SectionOf } from "../../project/sections";
 import { facesOfRow, joined } from "../../panels/panel";
 import { operationOf } from "../../stitches/operations";
 import {

@@ -1,8 +1,8 @@
 import fc from "fast-check";
-import { anyPiece, answerTo, estimated, pieceOf, projectOf } from "../../estimate/anyProject";
+import { anyPiece, answerTo, estimated, pieceOf, projectOf } from "@testing/anyProject";
 import { ledgerOf } from "../../estimate/ledger";
-import type { ProjectPiece } from "../../files/project";
-import { newSection, type ProjectSection } from "../../files/sections";
+import type { ProjectPiece } from "../../project/project";
+import { newSection, type ProjectSection } from "../../project/sections";
 import { crossingsOf, stitchesOf, stitchesUsedBy } from "../../panels/panel";
 import { plainStitch } from "../../fabric/plainStitch";
 import { outlineOf } from "../outline";

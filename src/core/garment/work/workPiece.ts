@@ -1,5 +1,5 @@
 /** A piece worked from its first section to its last: every row of it, stitch by stitch. */
-import type { ProjectSection, SectionKind, SectionOf } from "../../files/sections";
+import type { ProjectSection, SectionKind, SectionOf } from "../../project/sections";
 import { mirrorRow } from "../../panels/transforms";
 import type { Content } from "../content";
 import {

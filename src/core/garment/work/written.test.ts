@@ -1,8 +1,8 @@
 /** Rows as written, once: crowns, gussets, set-up rows, whose count changes. */
 import { forecastProject } from "../../forecast/projectForecast";
-import { pieceOf, projectOf } from "../../estimate/anyProject";
-import type { Project, ProjectPiece } from "../../files/project";
-import { newSection, type ProjectSection } from "../../files/sections";
+import { pieceOf, projectOf } from "@testing/anyProject";
+import type { Project, ProjectPiece } from "../../project/project";
+import { newSection, type ProjectSection } from "../../project/sections";
 import { stitchesOf, stitchesUsedBy } from "../../panels/panel";
 import { layProject } from "../layPanels";
 

@@ -1,5 +1,5 @@
 /** A section of rows as they are written, worked once: its count may change from row to row. */
-import type { Colours, SectionOf } from "../../files/sections";
+import type { Colours, SectionOf } from "../../project/sections";
 import type { ParsedPattern } from "../../instructions/read";
 import { workOnce } from "../../instructions/workedOnce";
 import { stitchesOf } from "../../panels/panel";

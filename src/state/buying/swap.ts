@@ -1,0 +1,113 @@
+/** Substitutes beside the pattern's yarn: put there, changed, compared, and taken up. */
+import { freshId } from "../project/freshId";
+import { useMemo, useState } from "react";
+import type { Draft } from "immer";
+import { candidateSchema, MOST_CANDIDATES, type Candidate, type Keep } from "@/core/project/candidates";
+import type { Project } from "@/core/project/project";
+import type { Market } from "@/core/order/market";
+import { gather } from "@/core/swap/gather";
+import { candidateMarkets } from "@/core/swap/markets";
+import type { Outcome } from "@/core/swap/outcome";
+import type { Ranked } from "@/core/swap/ranked";
+import { takenUp } from "@/core/swap/takeUp";
+import type { Side } from "@/core/swap/sideBySide";
+import { useAsked, type Told } from "../engine/asked";
+import { change, replace, useProject, useProjectStore, useShelf } from "../project/projectStore";
+import { useSettings } from "../keeping/settings";
+import { useShop } from "./shop";
+
+const newId = () => freshId("candidate");
+
+export const keepInSwap = (keep: Keep) =>
+  change("keep", (draft) => {
+    draft.swap.keep = keep;
+  });
+
+/** Puts a candidate beside the others; gives its id, or null where there is no room. */
+export function addCandidate(given: Partial<Candidate>): string | null {
+  if (useProjectStore.getState().project.swap.candidates.length >= MOST_CANDIDATES) return null;
+  const id = newId();
+  const label = { name: "", colour: "#8a7b5c", putUp: null };
+  const candidate = candidateSchema.parse({ label, ...given, id });
+  change("add candidate", (draft) => {
+    draft.swap.candidates.push(candidate);
+  });
+  return id;
+}
+
+export function editCandidate(id: string, what: string, recipe: (candidate: Draft<Candidate>) => void) {
+  change(`candidate ${what} ${id}`, (draft) => {
+    const candidate = draft.swap.candidates.find((one) => one.id === id);
+    if (candidate) recipe(candidate);
+  });
+}
+
+/** Takes a candidate out; its swatches stay in the file, and speak again when it is put back by undo. */
+export const removeCandidate = (id: string) =>
+  change("remove candidate", (draft) => {
+    draft.swap.candidates = draft.swap.candidates.filter((one) => one.id !== id);
+  });
+
+type OwnYarn = Pick<Project["yarns"][number], "name" | "colour" | "fibres" | "plies" | "dyed">;
+
+/** What is said of the pattern's own yarn. */
+export const editOwnYarn = (part: Partial<OwnYarn>) =>
+  change(`own yarn ${Object.keys(part).join()}`, (draft) => {
+    Object.assign(draft.yarns[0] ?? {}, part);
+  });
+
+/** The project is knitted in this yarn from now on, and the former one stands beside it. */
+export function takeUp({ id, project: so }: Outcome) {
+  const { project } = useProjectStore.getState();
+  replace("take up substitute", takenUp(project, so, { candidateId: id, formerId: newId() }));
+}
+
+/** Where all yarns of the comparison can be had; the same as long as nothing in it changes. */
+function useMarkets({ name, yarns, swap, order }: Project): Readonly<Record<string, Market>> {
+  const { entries } = useShelf();
+  const shop = useShop(({ list }) => list);
+  return useMemo(
+    () => candidateMarkets({ name, yarns, swap, order }, { entries, shop }),
+    [name, yarns, swap, order, entries, shop],
+  );
+}
+
+export interface Sides {
+  readonly sides: readonly Side[];
+  /** Whether some are still being reckoned. */
+  readonly reckoning: boolean;
+}
+
+/** All columns of the comparison, each as soon as it is reckoned; the former ones stand until then. */
+export function useSides(): Sides {
+  const project = useProject();
+  const { swap, size } = project;
+  const markets = useMarkets(project);
+  const pace = useSettings((settings) => settings.pace);
+  const [sides, setSides] = useState<readonly Side[]>([]);
+  const asked = useMemo(() => ({ markets, pace }), [markets, pace]);
+  const { told, current } = useAsked("sides", asked, {
+    also: [swap, size],
+    onPart: (side) => setSides((former) => merged(former, side, project)),
+  });
+  return { sides: current && told ? told : sides, reckoning: !current };
+}
+
+const idOf = ({ compared }: Side) => (compared.ok ? compared.outcome.id : compared.id);
+
+/** A fresh column in place of the former one, those of candidates that are gone left out. */
+function merged(former: readonly Side[], fresh: Side, { yarns, swap }: Project): readonly Side[] {
+  const order = [yarns[0]?.id ?? "", ...swap.candidates.map(({ id }) => id)];
+  const all = new Map([...former, fresh].map((side) => [idOf(side), side]));
+  return order.flatMap((id) => all.get(id) ?? []);
+}
+
+/** Yarns of the shelf and the shop in order, the nearest first. */
+export function useRanking(): Told<readonly Ranked[] | null> {
+  const { yarns, swap } = useProject();
+  const { entries } = useShelf();
+  const shop = useShop(({ list }) => list);
+  const name = yarns[0]?.name ?? "";
+  const asked = useMemo(() => ({ candidates: gather(name, { entries, shop }) }), [name, entries, shop]);
+  return useAsked("rank", asked, { also: [swap.keep] });
+}

@@ -1,0 +1,125 @@
+/** From opening the page to leaving it: finds project and shelf, keeps them, follows other tabs, says what went wrong. */
+import type { Shelf } from "@/core/project/shelf";
+import { demoProject } from "@/demo/slipover";
+import { startAutosave, type Autosave } from "./autosave";
+import { followProject } from "../engine/answer";
+import { begin, put, useProjectStore, type Kept } from "../project/projectStore";
+import { findProject, findShelf, keepAll, keepAtOnce, lastWordOf, takeAsKept, type Found } from "./storage";
+import { SETTINGS_KEY, useSettings } from "./settings";
+import { joinTabs, takingUp, type KeptPart } from "./tabs";
+
+type Tell = (word: string) => void;
+
+let autosave: Autosave<Kept> | undefined;
+
+export const saveNow = () => autosave?.flush();
+
+/** The page goes away: whatever is not saved is written where writing takes no time, and saved too. */
+function leave() {
+  const unsaved = autosave?.unsaved();
+  if (unsaved) keepAtOnce(unsaved);
+  saveNow();
+}
+
+/** Those parts that could be read. */
+const partsOf = (found: Found | null, shelf: Shelf | null): Partial<Kept> => ({
+  ...(found?.kind === "project" && { project: found.project }),
+  ...(shelf && { shelf }),
+});
+
+/** Opens what was kept last, or the demo. Gives a word for the user where something was amiss. */
+async function takeUp(): Promise<string | null> {
+  try {
+    const [found, shelf] = await Promise.all([findProject(), findShelf()]);
+    const kept = partsOf(found, shelf);
+    begin(kept.project ?? demoProject(), kept.shelf);
+    takeAsKept(kept);
+    return found.kind === "unreadable"
+      ? `Your last project could not be read, so the demo is open. It is still kept in this browser. ${found.message}`
+      : null;
+  } catch {
+    begin(demoProject());
+    return "This browser does not let Brenok keep anything. Save your project to a file before you leave.";
+  }
+}
+
+/** What other tabs have kept of these parts; what cannot be read is left to them. */
+async function readKept(parts: readonly KeptPart[]): Promise<Partial<Kept>> {
+  const [found, shelf] = await Promise.all([
+    parts.includes("project") ? findProject() : null,
+    parts.includes("shelf") ? findShelf() : null,
+  ]).catch(() => [null, null] as const);
+  return partsOf(found, shelf);
+}
+
+/** Puts in place what another tab has kept, as a step that can be undone here too. */
+function take(kept: Partial<Kept>, tell: Tell) {
+  if (!kept.project && !kept.shelf) return;
+  const { name } = useProjectStore.getState().project;
+  takeAsKept(kept);
+  autosave?.takeAsKept(() => put("another tab", kept));
+  if (kept.project && kept.project.name !== name)
+    tell(
+      `Another of your tabs has “${kept.project.name}” open now, so this one has too. Undo brings “${name}” back.`,
+    );
+}
+
+/** Keeps every change, and takes up what other tabs keep. The result ends it. */
+function keepGoing(tell: Tell): () => void {
+  const others = takingUp({
+    busy: () => autosave?.unsaved() !== null,
+    read: readKept,
+    take: (kept) => take(kept, tell),
+  });
+  const tabs = joinTabs(others.heard);
+  const hearStorage = ({ key, newValue }: StorageEvent) => {
+    const part = newValue === null ? null : lastWordOf(key);
+    if (part) others.heard([part]);
+    if (key === SETTINGS_KEY) void useSettings.persist.rehydrate();
+  };
+  window.addEventListener("storage", hearStorage);
+  autosave = startAutosave({
+    current: useProjectStore.getState,
+    subscribe: useProjectStore.subscribe,
+    keep: async (kept) => {
+      const parts = await keepAll(kept);
+      others.keptHere(parts);
+      tabs.tell(parts);
+    },
+    rested: () => void others.goOn(),
+  });
+  return () => {
+    saveNow();
+    autosave?.stop();
+    window.removeEventListener("storage", hearStorage);
+    tabs.leave();
+  };
+}
+
+/** Starts the session; the result ends it. `tell` gets a word for the user. */
+export function startSession(tell: Tell): () => void {
+  let ended = false;
+  let rest: (() => void) | undefined;
+  void useSettings.persist.rehydrate();
+  const hide = () => {
+    if (document.visibilityState === "hidden") leave();
+  };
+  void takeUp().then((word) => {
+    if (ended) return;
+    if (word) tell(word);
+    const keeping = keepGoing(tell);
+    const following = followProject();
+    rest = () => {
+      following();
+      keeping();
+    };
+  });
+  document.addEventListener("visibilitychange", hide);
+  window.addEventListener("pagehide", leave);
+  return () => {
+    ended = true;
+    rest?.();
+    document.removeEventListener("visibilitychange", hide);
+    window.removeEventListener("pagehide", leave);
+  };
+}

@@ -1,8 +1,0 @@
-/** By which school balls are advised; every step can be undone. */
-import type { Project } from "@/core/files/project";
-import { change } from "./projectStore";
-
-export const chooseSchool = (by: Project["school"]["by"]) =>
-  change("school", (draft) => {
-    draft.school.by = by;
-  });
