@@ -28,10 +28,14 @@ interface Questions {
   /** What leaving each part out would save, in mm. */
   readonly savings: Question<null, ReadonlyMap<Leavable, number>>;
   readonly sweep: Question<null, readonly SweepPoint[]>;
-  /** A piece at one row more and at one fewer; null where it is left out. */
+  /** A piece at one row more and at one fewer, beside itself; null where it is left out. */
   readonly rowGauge: Question<
     { readonly pieceId: string; readonly units: UnitSystem },
-    readonly [more: RowGaugeOff, fewer: RowGaugeOff] | null
+    {
+      readonly pieceId: string;
+      readonly now: Pick<RowGaugeOff, "heightMm" | "totalMm">;
+      readonly off: readonly [more: RowGaugeOff, fewer: RowGaugeOff];
+    } | null
   >;
   readonly nextMeasures: Question<null, readonly NextMeasure[]>;
   readonly sizes: Question<null, SizesTold>;
@@ -94,7 +98,12 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
     const piece = answer.known ? answer.estimate.pieces.find(({ id }) => id === pieceId) : undefined;
     if (!answer.known || !piece) return null;
     const one = 100 / BARE_SPAN_MM[units];
-    return [rowGaugeOff(piece, answer.plan, one), rowGaugeOff(piece, answer.plan, -one)];
+    const { heightMm, totalMm } = piece.estimate;
+    return {
+      pieceId,
+      now: { heightMm, totalMm },
+      off: [rowGaugeOff(piece, answer.plan, one), rowGaugeOff(piece, answer.plan, -one)],
+    };
   },
   *nextMeasures(revision) {
     const answer = yield* revision.answer();

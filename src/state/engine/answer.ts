@@ -7,7 +7,7 @@ import type { Taken } from "@/core/panels/across";
 import { useChosenPiece } from "../chosen/chosen";
 import { useProjectStore } from "../project/projectStore";
 import { nextJob } from "./job";
-import { engine } from "./workers";
+import { engine, whenEngineBreaks } from "./workers";
 
 interface Answered {
   /** Number of the project's figures as they are now: another one whenever any of them can have changed. */
@@ -19,7 +19,7 @@ interface Answered {
   readonly failedRevision: number | null;
 }
 
-const useAnswered = create<Answered>()(() => ({
+export const useAnswered = create<Answered>()(() => ({
   revision: 0,
   seen: null,
   seenRevision: 0,
@@ -51,6 +51,7 @@ function follow({ project, ready }: { readonly project: Project; readonly ready:
 
 /** From now on the engine follows the open project; the result ends that. */
 export function followProject(): () => void {
+  whenEngineBreaks(() => useAnswered.setState(({ revision }) => ({ failedRevision: revision })));
   follow(useProjectStore.getState());
   return useProjectStore.subscribe(follow);
 }

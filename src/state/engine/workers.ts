@@ -8,11 +8,19 @@ let reckoning: Remote<EngineWorker> | undefined;
 let reading: Remote<Reader> | undefined;
 let weaving: Remote<Loom> | undefined;
 
+let broken: () => void = () => {};
+
+/** Whoever shows answers hears when there will be none any more: the engine could not be loaded, or has ended. */
+export const whenEngineBreaks = (tell: () => void) => {
+  broken = tell;
+};
+
 /** Follows the open project and answers what is asked of it. */
 export function engine(): Remote<EngineWorker> {
-  reckoning ??= wrap<EngineWorker>(
-    new Worker(new URL("../../workers/engine.worker.ts", import.meta.url), { type: "module" }),
-  );
+  if (reckoning) return reckoning;
+  const worker = new Worker(new URL("../../workers/engine.worker.ts", import.meta.url), { type: "module" });
+  worker.addEventListener("error", () => broken());
+  reckoning = wrap<EngineWorker>(worker);
   return reckoning;
 }
 

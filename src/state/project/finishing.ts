@@ -12,6 +12,7 @@ import {
 import type { Project } from "@/core/project/project";
 import { chooseItem, chosenOf, itemIdOf, type Chosen, type Item } from "../chosen/chosen";
 import type { Place } from "../fields/field";
+import { forgetTexts } from "./forget";
 import { change, useProjectStore } from "./projectStore";
 
 /** More of either are not kept in one project. */
@@ -57,7 +58,7 @@ export function editExtra(id: string, part: Partial<Extra>) {
 export function dropItem(draft: Draft<Project>, of: "seams" | "extras", id: string) {
   if (of === "seams") draft.seams = draft.seams.filter((one) => one.id !== id);
   else draft.extras = draft.extras.filter((one) => one.id !== id);
-  for (const key of Object.keys(draft.typed)) if (key.endsWith(` ${id}`)) delete draft.typed[key];
+  forgetTexts(draft, [id]);
 }
 
 export const removeItem = (of: "seams" | "extras", id: string) =>

@@ -47,6 +47,22 @@ test("each section keeps what was typed for it, to the letter; what is common is
   expect(project().needleMm).toBe(4.5);
 });
 
+test("what was typed of a section or a piece goes with it, and comes back with it by undo", () => {
+  chooseSection("back/rib");
+  typeInto("rows", "22 rowz", "metric");
+  typeInto("needle", "4.5 mm", "metric");
+  const typed = project().typed;
+  removeSection("back/rib");
+  expect(Object.keys(project().typed).some((key) => key.endsWith("back/rib"))).toBe(false);
+  expect(project().typed.needle).toBe("4.5 mm");
+  undo();
+  expect(project().typed).toEqual(typed);
+  removePiece();
+  expect(Object.keys(project().typed).some((key) => key.includes("back/"))).toBe(false);
+  undo();
+  expect(project().typed).toEqual(typed);
+});
+
 test("sections are put behind the chosen one, moved, copied and taken out; undo takes each step back", () => {
   const kinds = () => chosenOf(project()).sections.map(({ kind }) => kind);
   const before = kinds();

@@ -5,6 +5,7 @@ import { COUNTS } from "@/core/project/bounds";
 import { emptyPiece, type ProjectPiece } from "@/core/project/project";
 import { nearestCount } from "@/core/units/count";
 import { choosePiece, chosenOf } from "../chosen/chosen";
+import { forgetTexts } from "./forget";
 import { change, useProjectStore } from "./projectStore";
 import { freshSectionId } from "./sections";
 
@@ -51,8 +52,9 @@ export function copyPiece(mirrored: boolean) {
 /** Takes the chosen piece out, if another one is left. */
 export function removePiece() {
   change("remove piece", (draft) => {
-    const { id } = chosenOf(draft);
+    const { id, sections } = chosenOf(draft);
     if (draft.pieces.length === 1) return;
+    forgetTexts(draft, [id, ...sections.map((section) => section.id)]);
     draft.pieces = draft.pieces.filter((piece) => piece.id !== id);
     // What was sewn to it is sewn to nothing: its seams go with it.
     draft.seams = draft.seams.filter(({ of, to }) => of?.pieceId !== id && to?.pieceId !== id);

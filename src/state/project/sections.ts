@@ -4,6 +4,7 @@ import type { Draft } from "immer";
 import { newSection, type ProjectSection, type SectionKind, type SectionOf } from "@/core/project/sections";
 import { nearestCount } from "@/core/units/count";
 import { chooseSection, chosenOf, chosenSectionIn, chosenSectionOf } from "../chosen/chosen";
+import { forgetTexts } from "./forget";
 import { change, useProjectStore } from "./projectStore";
 
 /** More sections than this are not kept in one piece. */
@@ -36,7 +37,9 @@ export function copySection() {
 export function removeSection(id: string) {
   change("remove section", (draft) => {
     const piece = chosenOf(draft);
-    if (piece.sections.length > 1) piece.sections = piece.sections.filter((section) => section.id !== id);
+    if (piece.sections.length === 1) return;
+    piece.sections = piece.sections.filter((section) => section.id !== id);
+    forgetTexts(draft, [id]);
   });
 }
 

@@ -5,6 +5,7 @@ import type { Project } from "@/core/project/project";
 import { isCabled, ONE_YARN, type FabricSection } from "@/core/project/sections";
 import { newSwatch, type MeasureId, type Swatch } from "@/core/project/swatches";
 import { chooseSwatch, chosenSwatchIn, chosenSwatchOf } from "../chosen/chosen";
+import { forgetTexts } from "./forget";
 import { change, useProjectStore } from "./projectStore";
 
 /** More swatches than this are not kept in one project. */
@@ -83,7 +84,9 @@ export function copySwatch() {
 export function removeSwatch() {
   change("remove swatch", (draft) => {
     const swatch = chosenSwatchIn(draft);
-    draft.swatches = draft.swatches.filter(({ id }) => id !== swatch?.id);
+    if (!swatch) return;
+    draft.swatches = draft.swatches.filter(({ id }) => id !== swatch.id);
+    forgetTexts(draft, [swatch.id]);
   });
 }
 

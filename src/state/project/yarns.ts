@@ -2,6 +2,7 @@
 import { freshId } from "./freshId";
 import type { Project } from "@/core/project/project";
 import { chosenYarnIn, chooseYarn } from "../chosen/chosen";
+import { forgetTexts } from "./forget";
 import { change, useProjectStore } from "./projectStore";
 
 export type ProjectYarn = Project["yarns"][number];
@@ -37,6 +38,7 @@ export function removeYarn() {
     const { id } = chosenYarnIn(draft);
     if (draft.yarns.length === 1) return;
     draft.yarns = draft.yarns.filter((yarn) => yarn.id !== id);
+    forgetTexts(draft, [id]);
     const instead = draft.yarns[0]?.id ?? "";
     for (const item of [...draft.seams, ...draft.extras]) if (item.yarnId === id) item.yarnId = null;
     for (const piece of draft.pieces) {

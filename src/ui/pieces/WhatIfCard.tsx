@@ -37,22 +37,24 @@ export function WhatIfCard({ piece }: WhatIfCardProps) {
 }
 
 /** One row in 10 cm is easily miscounted, and it sets the length. */
-function RowGauge({ piece: { id, estimate } }: { readonly piece: SeenPiece }) {
+function RowGauge({ piece: { id } }: { readonly piece: SeenPiece }) {
   const units = useUnits();
   const { told } = useAsked(
     "rowGauge",
     useMemo(() => ({ pieceId: id, units }), [id, units]),
   );
+  // What was told of another piece says nothing of this one.
+  const mine = told?.pieceId === id ? told : null;
   return (
     <ul className="mt-2 grid min-h-16 gap-1 border-t border-line pt-2 text-sm">
-      {told?.map(({ off, heightMm, rows, totalMm }) => {
-        const change = toMetres(millimetres(Math.abs(totalMm - estimate.totalMm)));
+      {mine?.off.map(({ off, heightMm, rows, totalMm }) => {
+        const change = toMetres(millimetres(Math.abs(totalMm - mine.now.totalMm)));
         return (
           <li key={off}>
             One row {off > 0 ? "more" : "fewer"} in {units === "metric" ? "10 cm" : "4 in"}:{" "}
             {formatSize(heightMm, units)} high; <strong>{rows} rows</strong> keep{" "}
-            {formatSize(estimate.heightMm, units)}, {formatYarn(change, units)}{" "}
-            {totalMm > estimate.totalMm ? "more" : "less"}.
+            {formatSize(mine.now.heightMm, units)}, {formatYarn(change, units)}{" "}
+            {totalMm > mine.now.totalMm ? "more" : "less"}.
           </li>
         );
       })}
