@@ -4,7 +4,7 @@ import { emptyPiece, type Project } from "@/core/project/project";
 import { newSection } from "@/core/project/sections";
 import { forecastProject, reckonProject } from "@/core/forecast/projectForecast";
 import { outlineOf } from "@/core/garment/outline";
-import { beginProject } from "@/core/garment/starts/beginProject";
+import { beginProject } from "@/core/starts/beginProject";
 import { layProject } from "@/core/garment/layPanels";
 import { demoProject } from "@/demo/slipover";
 import { timesOf } from "./times";

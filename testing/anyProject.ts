@@ -15,7 +15,7 @@ import { forecastProject, reckonProject, type KnownForecast } from "@/core/forec
 import { layProject } from "@/core/garment/layPanels";
 import { GROUND_IDS } from "@/core/panels/grounds";
 import { ROPES } from "@/core/panels/ropes";
-import { CAST_OFF_IDS, CAST_ON_IDS } from "@/core/estimate/edges";
+import { CAST_OFF_IDS, CAST_ON_IDS } from "@/core/project/edgeKinds";
 
 /** Each composition is relaxed once for all tests of a file. */
 const KNOWN = new Map();

@@ -1,7 +1,7 @@
 /** What is believed of a project: its prior, and every measurement of its swatches taken in or asked about. */
 import type { PlanBasis } from "../estimate/planPiece";
 import { AS_COMPUTED } from "../garment/content";
-import type { Gauge } from "../fabric/plainStitch";
+import type { Gauge } from "../stitches/plainStitch";
 import type { Project } from "../project/project";
 import { isCabled } from "../project/sections";
 import { MEASURE_IDS, type MeasureId, type Swatch } from "../project/swatches";

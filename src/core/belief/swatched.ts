@@ -3,7 +3,7 @@ import { pieceNeed, tallyNeed } from "../estimate/need";
 import { deviated } from "../estimate/measures";
 import { planPiece, type PlanBasis } from "../estimate/planPiece";
 import { ribPullOf, type Blocking } from "../fabric/blocking";
-import type { Gauge } from "../fabric/plainStitch";
+import type { Gauge } from "../stitches/plainStitch";
 import type { Project } from "../project/project";
 import type { Swatch } from "../project/swatches";
 import { keyOfSection, type Laid } from "../garment/lay";

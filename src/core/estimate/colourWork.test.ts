@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { newSection, type FabricSection } from "../project/sections";
-import { colourBands } from "../garment/colourBands";
+import { colourBands } from "./colourBands";
 import { outlineOf } from "../garment/outline";
 import { answerTo, pieceOf, projectOf, reckoned, rectangleOf } from "@testing/anyProject";
 import { areaCounts, bandRuns, borderShift, colourExtras, sharing } from "./colourWork";

@@ -1,5 +1,5 @@
 /** The measures of many drawn projects at once, each kind reckoned when it is first asked for and then kept. */
-import { KS, type Gauge } from "../fabric/plainStitch";
+import { KS, type Gauge } from "../stitches/plainStitch";
 import { legExtra } from "../stitches/crossings";
 import type { Unknowns } from "./unknowns";
 

@@ -1,15 +1,7 @@
-import { plainStitch } from "../fabric/plainStitch";
+import { plainStitch } from "../stitches/plainStitch";
 import { millimetres } from "../units/brands";
-import {
-  CAST_OFF_IDS,
-  CAST_ON_IDS,
-  castOffCounts,
-  castOnCounts,
-  seamCounts,
-  swatchYarn,
-  type CastOff,
-  type CastOn,
-} from "./edges";
+import { CAST_OFF_IDS, CAST_ON_IDS, type CastOff, type CastOn } from "../project/edgeKinds";
+import { castOffCounts, castOnCounts, seamCounts, swatchYarn } from "./edges";
 import { lengthOf, measuresOf } from "./measures";
 import { tailMm, type Tail } from "./uses";
 

@@ -2,7 +2,7 @@
 import fc from "fast-check";
 import { EXTRA_KINDS, newExtra } from "../project/finishing";
 import { omissionsOf } from "../forecast/omissions";
-import { plainStitch } from "../fabric/plainStitch";
+import { plainStitch } from "../stitches/plainStitch";
 import { grams, metres, millimetres } from "../units/brands";
 import { cabledBack, answerTo, anyExtra, reckoned } from "@testing/anyProject";
 import { extraName, planExtra, tellExtra } from "./extras";

@@ -1,5 +1,5 @@
 /** What is left of a ball, against what the next rows and the cast-off will take. */
-import type { PlainStitch } from "../fabric/plainStitch";
+import type { PlainStitch } from "../stitches/plainStitch";
 import { millimetres, type Metres, type Millimetres } from "../units/brands";
 import { END_MM } from "./castOn";
 import { castOffCounts } from "./edges";

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { plainStitch } from "../fabric/plainStitch";
+import { plainStitch } from "../stitches/plainStitch";
 import { readPattern } from "../instructions/read";
 import { LIBRARY } from "../panels/library";
 import { stitchesOf, type PanelRow } from "../panels/panel";

@@ -1,5 +1,5 @@
 /** What yarn is counted in, and how long each of it is: all that hangs on the unknowns, in one place. */
-import { plainStitch, type Gauge, type PlainStitch } from "../fabric/plainStitch";
+import { plainStitch, type Gauge, type PlainStitch } from "../stitches/plainStitch";
 import { legExtra } from "../stitches/crossings";
 import { millimetres } from "../units/brands";
 import { NOTHING_OFF, type Unknowns } from "./unknowns";

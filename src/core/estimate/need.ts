@@ -1,6 +1,6 @@
 /** Yarn needed as a function of what is unknown: uses that follow the same are summed, so that an answer is a few products. */
 import type { PiecePlan } from "./plan";
-import type { Gauge } from "../fabric/plainStitch";
+import type { Gauge } from "../stitches/plainStitch";
 import { measuredOff } from "./castOn";
 import type { DrawnMeasures } from "./drawnMeasures";
 import { swatchYarn } from "./edges";

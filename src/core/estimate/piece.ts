@@ -1,5 +1,5 @@
 /** A worked piece, from gauge to yarn. */
-import type { Gauge, PlainStitch } from "../fabric/plainStitch";
+import type { Gauge, PlainStitch } from "../stitches/plainStitch";
 import { DRAW_IN_SD } from "../fabric/drawIn";
 import type { WorkedSection } from "../garment/work/workPiece";
 import type { PiecePlan, PlannedSection } from "./plan";

@@ -1,6 +1,6 @@
 /** A project's piece, worked and counted: all that its yarn depends on. */
 import type { PieceFabric, PiecePlan, PlannedSection } from "./plan";
-import { plainStitch, type Gauge } from "../fabric/plainStitch";
+import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import type { Leavable, Project, ProjectPiece } from "../project/project";
 import type { FabricSection, ProjectSection } from "../project/sections";
 import { contentOf, type Content, type Pull } from "../garment/content";

@@ -1,7 +1,7 @@
 /** Seams of a project: how long the edges are that meet, what sewing them takes, and how their rows and stitches match. */
 import type { EdgeSide, Seam } from "../project/finishing";
 import type { Project } from "../project/project";
-import { plainStitch, type Gauge } from "../fabric/plainStitch";
+import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres } from "../units/brands";
 import { armholeAt, seamRows } from "./piece";

@@ -1,6 +1,6 @@
 /** How wide the sections of a piece lie: a piece has no width of its own, its fabrics have. */
 import type { PlannedSection } from "./plan";
-import type { PlainStitch } from "../fabric/plainStitch";
+import type { PlainStitch } from "../stitches/plainStitch";
 import type { Content } from "../garment/content";
 import { beginsFabric } from "../garment/lay";
 import { millimetres, type Millimetres } from "../units/brands";

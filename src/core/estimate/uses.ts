@@ -2,7 +2,7 @@
 import type { ExtraPlan, PiecePlan, PlannedSection, SeamPlan } from "./plan";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres } from "../units/brands";
-import type { PlainStitch } from "../fabric/plainStitch";
+import type { PlainStitch } from "../stitches/plainStitch";
 import { END_MM, TAIL_SCHOOLS, tailLength, type TailBasis, type TailSchool } from "./castOn";
 import { edgeYarn, type ColourExtras } from "./colourWork";
 import { castOffCounts, castOnCounts, seamCounts } from "./edges";

@@ -1,6 +1,6 @@
 /** All pieces of a project together: each as often as it is worked, and the joins of all of it, by yarn. */
 import type { ExtraPlan, PiecePlan, SeamPlan } from "./plan";
-import type { Gauge } from "../fabric/plainStitch";
+import type { Gauge } from "../stitches/plainStitch";
 import type { Millimetres } from "../units/brands";
 import type { PutUp } from "../yarn/putUp";
 import { fewestBalls, joinWaste } from "./balls";

@@ -1,7 +1,7 @@
 /** How much yarn each stitch of a panel holds, against a plain one. */
 import type { Panel } from "../panels/panel";
 import { legRestsOf } from "../stitches/crossings";
-import { KS } from "./plainStitch";
+import { KS } from "../stitches/plainStitch";
 
 /**
  * Yarn of each stitch in plain loops, row by row, columns from the right, at a row height `aspect` over its

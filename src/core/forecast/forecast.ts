@@ -7,7 +7,7 @@ import { needOf, type Need } from "../estimate/need";
 import type { Unknowns } from "../estimate/unknowns";
 import { remembering } from "../remember";
 import type { ProjectEstimate, ProjectPlan, YarnEstimate } from "../estimate/wholeProject";
-import type { Gauge } from "../fabric/plainStitch";
+import type { Gauge } from "../stitches/plainStitch";
 import { metres, millimetres, type Metres, type Millimetres } from "../units/brands";
 import { byAllowance, type ByAllowance } from "./allowance";
 import { doubtsOf, slopeOfNeed, type Doubt } from "./doubt";

@@ -1,8 +1,8 @@
 /** What an answer leaves out of what the knitter means: as long as there is any of it, no chance is told for the whole. */
 import type { Measured } from "../belief/believe";
 import { KINDS } from "../belief/kinds";
-import type { RefusedFigure } from "../project/refused";
-import { refusedFigures } from "../project/refused";
+import type { RefusedFigure } from "./refused";
+import { refusedFigures } from "./refused";
 import type { Project } from "../project/project";
 import type { MeasureId } from "../project/swatches";
 import type { UnitSystem } from "../units/brands";

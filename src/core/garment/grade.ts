@@ -7,8 +7,8 @@ import { mostRepeated, partsOfTaken } from "../panels/across";
 import { leastCommonMultiple } from "../panels/transforms";
 import { nearestCount } from "../units/count";
 import { ropeOf } from "../panels/ropes";
-import { fitWidth, withRopes, type FitPlan } from "./starts/fit";
-import { allowedBy } from "./starts/start";
+import { fitWidth, withRopes, type FitPlan } from "./fit";
+import { allowedBy } from "./allowed";
 import { keyOfSection, type Laid, type LaidSections } from "./lay";
 
 export interface Grading {

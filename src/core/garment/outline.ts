@@ -1,5 +1,5 @@
 /** The outline of a worked piece, part by part, to be drawn to scale. */
-import type { PlainStitch } from "../fabric/plainStitch";
+import type { PlainStitch } from "../stitches/plainStitch";
 import type { WorkedSection } from "./work/workPiece";
 import type { Side } from "./work/needle";
 

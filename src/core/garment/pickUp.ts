@@ -1,5 +1,5 @@
 /** Stitches picked up along the side of a piece, and seams between rows and stitches: which bars to take. */
-import type { Gauge } from "../fabric/plainStitch";
+import type { Gauge } from "../stitches/plainStitch";
 import { gcd } from "../panels/transforms";
 import { read, unread, type Reading } from "../units/reading";
 import { inBrackets, sharesOf } from "./spread";

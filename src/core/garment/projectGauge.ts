@@ -1,5 +1,5 @@
 /** The plain gauge that a project is reckoned with. */
-import { plainStitch, type Gauge } from "../fabric/plainStitch";
+import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import type { Project } from "../project/project";
 import type { PutUp } from "../yarn/putUp";
 import { millimetres, type Millimetres } from "../units/brands";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { inHand } from "../estimate/inHand";
-import { plainStitch } from "../fabric/plainStitch";
+import { plainStitch } from "../stitches/plainStitch";
 import { readPattern } from "../instructions/read";
 import { stitchesOf, stitchesUsedBy } from "../panels/panel";
 import { metres, millimetres } from "../units/brands";

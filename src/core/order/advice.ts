@@ -2,9 +2,9 @@
 import type { Project } from "../project/project";
 import { CERTAINTIES } from "../forecast/forecast";
 import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
-import { beginProject } from "../garment/starts/beginProject";
-import { SMALL_THINGS } from "../garment/starts/smallThings";
-import { STARTS, type StartId } from "../garment/starts/startList";
+import { beginProject } from "../starts/beginProject";
+import { SMALL_THINGS } from "../starts/smallThings";
+import { STARTS, type StartId } from "../starts/startList";
 import { HALF_CENT } from "../units/money";
 import { classOf, type YarnClass } from "../yarn/classes";
 import { enoughOf, type Enough } from "./enough";

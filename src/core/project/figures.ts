@@ -1,7 +1,7 @@
 /** Everything that is typed as a measure or a count: what it is called, whose it is, how it is read and told. */
 import { METRES_IN_YARD, grams, millimetres, type UnitSystem } from "../units/brands";
 import { readCount, type CountBounds } from "../units/count";
-import { readEase, tellEase } from "../units/ease";
+import { readEase, tellEase } from "./ease";
 import { formatFine, formatGauge, formatMassFine, plain, tellSize } from "../units/format";
 import { readGauge } from "../units/gauge";
 import { BARE_LENGTH, readLength } from "../units/length";

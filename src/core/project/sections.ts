@@ -1,6 +1,6 @@
 /** The sections of a piece as they stand in a file: what is worked, in order, from the cast-on to the cast-off. */
 import * as z from "zod/mini";
-import { CAST_OFF_IDS, CAST_ON_IDS } from "../estimate/edges";
+import { CAST_OFF_IDS, CAST_ON_IDS } from "./edgeKinds";
 import { GROUND_IDS } from "../panels/grounds";
 import { ROPE_ID } from "../panels/ropes";
 import { COUNTS, LENGTHS } from "./bounds";

@@ -1,6 +1,6 @@
 /** Swatches as they stand in a file: what was worked, and what was counted, measured and weighed of it. */
 import * as z from "zod/mini";
-import { CAST_OFF_IDS, CAST_ON_IDS } from "../estimate/edges";
+import { CAST_OFF_IDS, CAST_ON_IDS } from "./edgeKinds";
 import { COUNTS, LENGTHS, STEP_G, SWATCH_G } from "./bounds";
 import { fabricSchema, newSection } from "./sections";
 import { count, measure } from "./within";

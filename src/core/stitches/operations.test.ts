@@ -1,4 +1,4 @@
-import { plainStitch } from "../fabric/plainStitch";
+import { plainStitch } from "./plainStitch";
 import { allOperations, bobble, fromBehind, nupp, operationOf, yarnOf } from "./operations";
 
 const plain = plainStitch({ stitchesPer10Cm: 20, rowsPer10Cm: 28 });

@@ -1,5 +1,5 @@
 /** What a needle does to a stitch, and the yarn it takes. A new operation is one more row of the table. */
-import type { PlainStitch } from "../fabric/plainStitch";
+import type { PlainStitch } from "./plainStitch";
 
 /** Face that a stitch shows on the right side of the fabric. */
 export type Face = "knit" | "purl";

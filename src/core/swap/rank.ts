@@ -2,7 +2,7 @@
 import { inOrder, type Ranked } from "./ranked";
 import type { Steps } from "../steps";
 import type { Candidate, Keep } from "../project/candidates";
-import { plainStitch, type Gauge } from "../fabric/plainStitch";
+import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { CERTAINTIES, type Certainty } from "../forecast/forecast";
 import type { KnownForecast } from "../forecast/projectForecast";
 import { gaugeBy } from "../garment/projectGauge";

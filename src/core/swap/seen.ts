@@ -1,6 +1,6 @@
 /** How clearly cables show in a candidate, all its strands together. */
 import type { Candidate } from "../project/candidates";
-import { clarityOf, type Clarity } from "../yarn/clarity";
+import { clarityOf, type Clarity } from "./clarity";
 import { blended, readFibres } from "../yarn/fibres";
 
 /** A lace beside it lends it its halo, by its share of the mass. */

@@ -4,7 +4,7 @@ import { fullName, isSameYarn, yarnKey } from "../project/label";
 import { NO_SHOP } from "../project/orders";
 import type { Project } from "../project/project";
 import type { ProjectSection } from "../project/sections";
-import { plainStitch } from "../fabric/plainStitch";
+import { plainStitch } from "../stitches/plainStitch";
 import { reckonProject } from "../forecast/projectForecast";
 import { sizedBy } from "../estimate/finished";
 import { gradeProject, grading } from "../garment/grade";

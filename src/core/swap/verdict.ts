@@ -2,7 +2,7 @@
 import type { Keep } from "../project/candidates";
 import { millimetres, type UnitSystem } from "../units/brands";
 import { tellSize } from "../units/format";
-import type { Clarity } from "../yarn/clarity";
+import type { Clarity } from "./clarity";
 
 /** More than this limper or stiffer is another cloth. */
 const FIRMNESS = 0.15;

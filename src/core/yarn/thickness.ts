@@ -1,5 +1,5 @@
 /** How thick a yarn is, and what that lets us guess before a swatch is knitted. */
-import type { Gauge } from "../fabric/plainStitch";
+import type { Gauge } from "../stitches/plainStitch";
 import { millimetres, type Millimetres } from "../units/brands";
 import { metresIn100G, texOf, type PutUp } from "./putUp";
 

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { plainStitch } from "../fabric/plainStitch";
+import { plainStitch } from "../stitches/plainStitch";
 import { grams, metres, millimetres } from "../units/brands";
 import { classOf } from "./classes";
 import { massOf, metresIn100G, readPutUp, tellPutUp, texOf } from "./putUp";

@@ -1,6 +1,6 @@
 /** How far yarn at hand goes, reckoned by the engine when typing rests. */
 import { useMemo } from "react";
-import type { HowFar } from "@/core/forecast/howFar";
+import type { HowFar } from "@/core/order/howFar";
 import { useChosenPiece, useChosenSection } from "../chosen/chosen";
 import { useProjectPart } from "../project/projectStore";
 import { useAsked } from "./asked";

@@ -1,7 +1,7 @@
 /** Beginning a project from a wish: its answer while it is being wished, and putting it in place. */
 import { useEffect, useState } from "react";
 import type { Project } from "@/core/project/project";
-import type { Beginning } from "@/core/garment/starts/beginProject";
+import type { Beginning } from "@/core/starts/beginProject";
 import type { Reading } from "@/core/units/reading";
 import type { Begun } from "@/workers/engine.worker";
 import { chooseSection } from "../chosen/chosen";

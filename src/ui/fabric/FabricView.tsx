@@ -2,7 +2,7 @@
 import { useMemo, useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { BLOCKINGS } from "@/core/fabric/blocking";
-import { plainStitch } from "@/core/fabric/plainStitch";
+import { plainStitch } from "@/core/stitches/plainStitch";
 import { aspectOf, gaugeOrUsual } from "@/core/garment/projectGauge";
 import { thicknessOf } from "@/core/yarn/thickness";
 import type { PutUp } from "@/core/yarn/putUp";

@@ -2,13 +2,13 @@
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { LENGTHS } from "@/core/project/bounds";
-import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/starts/fit";
+import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/fit";
 import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
-import { readEase } from "@/core/units/ease";
+import { readEase } from "@/core/project/ease";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
 import { grams, metres, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatSize, formatYarn, tellSize } from "@/core/units/format";
-import { START_LIST, type StartId } from "@/core/garment/starts/startList";
+import { START_LIST, type StartId } from "@/core/starts/startList";
 import { addBegun, beginWith, useBegun, type Wish } from "@/state/project/begin";
 import { useUnits } from "@/state/keeping/settings";
 import { Button } from "@/ui/parts/Button";

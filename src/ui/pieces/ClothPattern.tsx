@@ -1,6 +1,6 @@
 "use client";
 import type { SeenPart, SeenPiece } from "@/core/engine/seen";
-import type { Gauge } from "@/core/fabric/plainStitch";
+import type { Gauge } from "@/core/stitches/plainStitch";
 import type { PutUp } from "@/core/yarn/putUp";
 import { usePieceCloth } from "./usePieceCloth";
 

@@ -1,6 +1,6 @@
 "use client";
 import { useSaid } from "@/ui/parts/Said";
-import { CAST_OFFS, CAST_OFF_IDS, CAST_ONS, CAST_ON_IDS } from "@/core/estimate/edges";
+import { CAST_OFFS, CAST_OFF_IDS, CAST_ONS, CAST_ON_IDS } from "@/core/project/edgeKinds";
 import type { SectionKind, SectionOf } from "@/core/project/sections";
 import { useChosenPiece } from "@/state/chosen/chosen";
 import { editSection } from "@/state/project/sections";

@@ -6,7 +6,7 @@ import type { SeenPart, SeenPiece } from "@/core/engine/seen";
 import type { PutUp } from "@/core/yarn/putUp";
 import { millimetres } from "@/core/units/brands";
 import { formatSize } from "@/core/units/format";
-import type { Gauge } from "@/core/fabric/plainStitch";
+import type { Gauge } from "@/core/stitches/plainStitch";
 import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
 import { usePointer } from "@/state/chosen/pointer";
 import { useProjectPart } from "@/state/project/projectStore";

@@ -1,6 +1,6 @@
 "use client";
 import { useMemo } from "react";
-import { MOST_CHARTED } from "@/core/instructions/sectionRows";
+import { MOST_CHARTED } from "@/core/garment/sectionRows";
 import { useAsked } from "@/state/engine/asked";
 import { useSettings } from "@/state/keeping/settings";
 import { ChartView } from "@/ui/panels/ChartView";

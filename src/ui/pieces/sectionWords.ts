@@ -1,5 +1,5 @@
 /** What sections are called and told by, in the words that the knitter is used to. */
-import { CAST_OFFS, CAST_ONS } from "@/core/estimate/edges";
+import { CAST_OFFS, CAST_ONS } from "@/core/project/edgeKinds";
 import type { ProjectSection, SectionKind, SectionOf } from "@/core/project/sections";
 import { GROUNDS } from "@/core/panels/grounds";
 import { ropeOf } from "@/core/panels/ropes";

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
-import { plainStitch } from "@/core/fabric/plainStitch";
-import type { Gauge } from "@/core/fabric/plainStitch";
+import { plainStitch } from "@/core/stitches/plainStitch";
+import type { Gauge } from "@/core/stitches/plainStitch";
 import { fabricBasis } from "@/core/garment/lay";
 import { thicknessOf } from "@/core/yarn/thickness";
 import type { Project } from "@/core/project/project";

@@ -1,7 +1,7 @@
 "use client";
 import type { Outcome } from "@/core/swap/outcome";
 import { grams, metres } from "@/core/units/brands";
-import type { Gauge } from "@/core/fabric/plainStitch";
+import type { Gauge } from "@/core/stitches/plainStitch";
 import type { PutUp } from "@/core/yarn/putUp";
 import { useUnits } from "@/state/keeping/settings";
 import { useCloth } from "@/ui/pieces/usePieceCloth";

@@ -2,7 +2,7 @@
 import { useSaid } from "@/ui/parts/Said";
 import type { Seen } from "@/core/engine/seen";
 import type { SwatchHint } from "@/core/belief/hints";
-import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/estimate/edges";
+import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/project/edgeKinds";
 import { candidateName } from "@/core/project/candidates";
 import type { Swatch } from "@/core/project/swatches";
 import { ropeOf } from "@/core/panels/ropes";

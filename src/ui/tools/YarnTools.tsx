@@ -3,7 +3,7 @@ import { useSaid } from "@/ui/parts/Said";
 import { useState } from "react";
 import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castOn";
 import { inHand } from "@/core/estimate/inHand";
-import { plainStitch } from "@/core/fabric/plainStitch";
+import { plainStitch } from "@/core/stitches/plainStitch";
 import { LENGTHS } from "@/core/project/bounds";
 import { gaugeOrUsual } from "@/core/garment/projectGauge";
 import type { Finished } from "@/core/estimate/finished";

@@ -1,5 +1,5 @@
 /** What is on the needle while a piece is worked, and what working a section gives. */
-import type { CastOff, CastOn } from "../../estimate/edges";
+import type { CastOff, CastOn } from "../../project/edgeKinds";
 import type { ProjectPiece } from "../../project/project";
 import type { Colours, ProjectSection, SectionOf } from "../../project/sections";
 import type { ParsedPattern } from "../../instructions/read";

@@ -4,7 +4,7 @@ import { ledgerOf } from "../../estimate/ledger";
 import type { ProjectPiece } from "../../project/project";
 import { newSection, type ProjectSection } from "../../project/sections";
 import { crossingsOf, stitchesOf, stitchesUsedBy } from "../../panels/panel";
-import { plainStitch } from "../../fabric/plainStitch";
+import { plainStitch } from "../../stitches/plainStitch";
 import { outlineOf } from "../outline";
 
 const workedOf = (piece: ProjectPiece) => {

@@ -3,13 +3,13 @@ import { COUNTS } from "../project/bounds";
 import { withSection, type Project } from "../project/project";
 import { gradeProject, grading } from "../garment/grade";
 import type { LaidSections } from "../garment/lay";
-import { enoughOf } from "../order/enough";
+import { enoughOf } from "./enough";
 import type { YarnInHand } from "../yarn/inHand";
-import { CERTAINTIES } from "./forecast";
-import { omissionsOf } from "./omissions";
+import { CERTAINTIES } from "../forecast/forecast";
+import { omissionsOf } from "../forecast/omissions";
 import type { Steps } from "../steps";
 import { finishedOf, type Finished } from "../estimate/finished";
-import { forecasting, type KnownForecast } from "./projectForecast";
+import { forecasting, type KnownForecast } from "../forecast/projectForecast";
 
 export interface HowFar {
   /** Rows of the section that it is enough for, and what all of its piece then measures; null where not for one. */

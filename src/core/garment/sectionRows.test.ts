@@ -1,6 +1,6 @@
 import { answerTo, pieceOf, projectOf } from "@testing/anyProject";
 import { newSection, type ProjectSection } from "../project/sections";
-import { readPattern } from "./read";
+import { readPattern } from "../instructions/read";
 import { sectionRows, MOST_CHARTED } from "./sectionRows";
 
 const US = { naming: "halves", words: "US" } as const;

@@ -1,9 +1,9 @@
 /** Caps of sleeves made as long as the armholes that they are set into. */
-import { edgeOf } from "../../estimate/seams";
-import type { EdgeSide } from "../../project/finishing";
-import { withSection, type Project } from "../../project/project";
-import { reckonProject } from "../../forecast/projectForecast";
-import { layProject, type KnownLaid } from "../layPanels";
+import { edgeOf } from "../estimate/seams";
+import type { EdgeSide } from "../project/finishing";
+import { withSection, type Project } from "../project/project";
+import { reckonProject } from "../forecast/projectForecast";
+import { layProject, type KnownLaid } from "../garment/layPanels";
 
 /** Sleeves with the pieces that their caps are sewn into. */
 function capsOf({ seams }: Project): ReadonlyMap<string, readonly string[]> {

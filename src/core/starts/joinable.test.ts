@@ -1,12 +1,12 @@
 /** Garments begin joinable: edges that meet have as many stitches, seams are as long on both sides. */
 import fc from "fast-check";
-import { seamRows } from "../../estimate/piece";
-import { edgeOf } from "../../estimate/seams";
-import type { EdgeSide } from "../../project/finishing";
-import { forecastProject } from "../../forecast/projectForecast";
-import { YARN_CLASSES } from "../../yarn/classes";
+import { seamRows } from "../estimate/piece";
+import { edgeOf } from "../estimate/seams";
+import type { EdgeSide } from "../project/finishing";
+import { forecastProject } from "../forecast/projectForecast";
+import { YARN_CLASSES } from "../yarn/classes";
 import { addedTo, beginProject, type Beginning } from "./beginProject";
-import { CABLED_IDS } from "./fit";
+import { CABLED_IDS } from "../garment/fit";
 import { STARTS, type StartId } from "./startList";
 
 const CLOSED: readonly StartId[] = ["slipover", "jumper", "jumperDrop"];

@@ -1,6 +1,6 @@
 /** How many ropes and plain stitches make a width: the nearest count that the ropes allow. */
-import type { RopeId } from "../../panels/ropes";
-import { ropeOf } from "../../panels/ropes";
+import type { RopeId } from "../panels/ropes";
+import { ropeOf } from "../panels/ropes";
 
 /** How much of the width is cabled. */
 export const CABLED = {

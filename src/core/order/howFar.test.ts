@@ -2,7 +2,7 @@
 import { toEnd } from "../steps";
 import { cabledBack, answerTo } from "@testing/anyProject";
 import { metres, grams } from "../units/brands";
-import { enoughOf } from "../order/enough";
+import { enoughOf } from "./enough";
 import { demoProject } from "@/demo/slipover";
 import { newSeam } from "../project/finishing";
 import type { Project } from "../project/project";

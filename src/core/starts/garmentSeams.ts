@@ -1,5 +1,5 @@
 /** How garments are sewn: sides, sleeves, and caps into their armholes. */
-import type { Seam } from "../../project/finishing";
+import type { Seam } from "../project/finishing";
 import { sewn, type Start } from "./start";
 
 export type Armholes = "shaped" | "straight";

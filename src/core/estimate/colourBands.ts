@@ -1,8 +1,8 @@
 /** Where the yarns of a coloured section lie in the outline of its piece. */
-import { areaCounts, bandRuns, borderShift } from "../estimate/colourWork";
+import { areaCounts, bandRuns, borderShift } from "./colourWork";
 import type { Colours } from "../project/sections";
-import type { OutlinePart } from "./outline";
-import type { WorkedSection } from "./work/workPiece";
+import type { OutlinePart } from "../garment/outline";
+import type { WorkedSection } from "../garment/work/workPiece";
 
 /** A rectangle of one yarn, in mm: sideways to the left from the middle of the piece, upwards from its first edge. */
 export interface ColourBand {

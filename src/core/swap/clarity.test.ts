@@ -2,11 +2,11 @@ import fc from "fast-check";
 import { DYED } from "../project/label";
 import { grams, metres } from "../units/brands";
 import { clarityOf } from "./clarity";
-import { luminanceOf } from "./colour";
-import { readFibres, tellBlend } from "./fibres";
-import { heldTogether } from "./strands";
-import { assumedGauge } from "./thickness";
-import { texOf } from "./putUp";
+import { luminanceOf } from "../yarn/colour";
+import { readFibres, tellBlend } from "../yarn/fibres";
+import { heldTogether } from "../yarn/strands";
+import { assumedGauge } from "../yarn/thickness";
+import { texOf } from "../yarn/putUp";
 
 const best = { colour: "#efe6d2", dyed: "solid", fibres: "100 % wool", plies: 4 } as const;
 

@@ -1,9 +1,9 @@
 /** What was typed and could not be read: the last good value stands in its place, and the answer has to say so. */
 import { extraAsks } from "../estimate/extras";
 import type { UnitSystem } from "../units/brands";
-import { FIGURES, type Figure, type FigureId } from "./figures";
-import type { Project } from "./project";
-import type { ProjectSection, SectionKind } from "./sections";
+import { FIGURES, type Figure, type FigureId } from "../project/figures";
+import type { Project } from "../project/project";
+import type { ProjectSection, SectionKind } from "../project/sections";
 
 export interface RefusedFigure {
   /** Where its text stands in the project's `typed`. */

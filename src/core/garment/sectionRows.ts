@@ -1,10 +1,10 @@
 /** The rows of a worked section as a knitter reads them: as text, and as a chart. */
-import type { WorkedSection } from "../garment/work/workPiece";
-import type { Side } from "../garment/work/needle";
+import type { WorkedSection } from "./work/workPiece";
+import type { Side } from "./work/needle";
 import { chartOf, type Chart } from "../panels/chart";
 import { keyOfRow, type Panel, type PanelRow } from "../panels/panel";
 import type { Wording } from "../stitches/wording";
-import { printPattern } from "./print";
+import { printPattern } from "../instructions/print";
 
 export interface SectionRows {
   readonly side: Side;

@@ -1,7 +1,7 @@
 /** How clearly cables will show in a yarn: nought to a hundred, with what raises and lowers it in words. */
 import type { YarnLabel } from "../project/label";
-import { luminanceOf } from "./colour";
-import { readFibres, type Blend } from "./fibres";
+import { luminanceOf } from "../yarn/colour";
+import { readFibres, type Blend } from "../yarn/fibres";
 
 interface ClarityReason {
   readonly words: string;

@@ -1,9 +1,9 @@
 /** Ease: what is added to a measure of the body, or taken off where the fabric is to stretch. */
-import { EASE } from "../project/bounds";
-import { millimetres, type Millimetres, type UnitSystem } from "./brands";
-import { tellSize } from "./format";
-import { BARE_LENGTH, readLength } from "./length";
-import { read, unread, type Bounds, type Reading } from "./reading";
+import { EASE } from "./bounds";
+import { millimetres, type Millimetres, type UnitSystem } from "../units/brands";
+import { tellSize } from "../units/format";
+import { BARE_LENGTH, readLength } from "../units/length";
+import { read, unread, type Bounds, type Reading } from "../units/reading";
 
 const BOUNDS: Bounds = {
   least: 1,

@@ -1,6 +1,6 @@
 /** Small things: hat, cowl, scarf, blanket in blocks, mitts, a sock's leg, cushion; and a bare piece. */
-import { emptyPiece, type ProjectPiece } from "../../project/project";
-import { newSection } from "../../project/sections";
+import { emptyPiece, type ProjectPiece } from "../project/project";
+import { newSection } from "../project/sections";
 import {
   groundOver,
   overLength,

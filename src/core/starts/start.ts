@@ -1,14 +1,14 @@
 /** What a start is: a kind of thing to knit, its measures, and the pieces that it is built of. */
-import { COUNTS } from "../../project/bounds";
-import { newSeam, type EdgeSide, type Seam } from "../../project/finishing";
-import type { ProjectPiece } from "../../project/project";
-import { emptyPiece } from "../../project/project";
-import { newSection, type FabricSection, type ProjectSection } from "../../project/sections";
-import { groundBalance, type GroundId, groundPanel } from "../../panels/grounds";
-import { panelStitches } from "../../panels/across";
-import { ropeOf, type RopeId } from "../../panels/ropes";
-import { nearestCount } from "../../units/count";
-import { fitRopes, type FitPlan } from "./fit";
+import { allowedBy } from "../garment/allowed";
+import { COUNTS } from "../project/bounds";
+import { newSeam, type EdgeSide, type Seam } from "../project/finishing";
+import type { ProjectPiece } from "../project/project";
+import { emptyPiece } from "../project/project";
+import { newSection, type FabricSection, type ProjectSection } from "../project/sections";
+import type { GroundId } from "../panels/grounds";
+import { ropeOf, type RopeId } from "../panels/ropes";
+import { nearestCount } from "../units/count";
+import { fitRopes, type FitPlan } from "../garment/fit";
 
 /** One of the two measures that a start asks for. */
 interface StartMeasure {
@@ -113,14 +113,6 @@ export const groundOver = (
     rows: rows % 2 === 0 ? rows + 1 : rows,
   });
 };
-
-/** Stitches nearest to a count that a ground allows: whole repeats, and both edges alike where it is flat. */
-export function allowedBy(ground: GroundId, stitches: number, round: boolean): number {
-  const multiple = panelStitches(groundPanel(ground));
-  const balance = round ? 0 : groundBalance(ground);
-  const most = Math.floor((COUNTS.stitches.most - balance) / multiple);
-  return nearestCount(Math.round((stitches - balance) / multiple), { least: 1, most }) * multiple + balance;
-}
 
 /** The lower edge of most pieces: a cast-on and a rib that keep the width, and the row to the cables. */
 export const ribbed = (

@@ -1,14 +1,14 @@
-import { toEnd } from "../../steps";
+import { toEnd } from "../steps";
 import fc from "fast-check";
-import { forecastProject } from "../../forecast/projectForecast";
-import { layProject } from "../../garment/layPanels";
-import { finishedOf } from "../../estimate/finished";
-import { sizeOptions } from "../../forecast/sizeOptions";
-import type { Project } from "../../project/project";
-import { checkProject } from "../../files/projectFile";
-import { YARN_CLASSES } from "../../yarn/classes";
+import { forecastProject } from "../forecast/projectForecast";
+import { layProject } from "../garment/layPanels";
+import { finishedOf } from "../estimate/finished";
+import { sizeOptions } from "../forecast/sizeOptions";
+import type { Project } from "../project/project";
+import { checkProject } from "../files/projectFile";
+import { YARN_CLASSES } from "../yarn/classes";
 import { beginProject, type Beginning } from "./beginProject";
-import { CABLED_IDS, fitRopes, fitWidth } from "./fit";
+import { CABLED_IDS, fitRopes, fitWidth } from "../garment/fit";
 import { START_LIST, STARTS, type StartId } from "./startList";
 
 const usual = (start: StartId, given: Partial<Beginning> = {}): Beginning => ({
