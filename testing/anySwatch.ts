@@ -4,7 +4,7 @@ import type { Project } from "@/core/project/project";
 import { newSection } from "@/core/project/sections";
 import { newSwatch, type MeasureId, type Swatch } from "@/core/project/swatches";
 import { deviationsOf } from "@/core/belief/axes";
-import type { Belief } from "@/core/belief/believe";
+import type { Belief } from "@/core/belief/belief";
 import { KINDS, noiseOf } from "@/core/belief/kinds";
 
 /** A back of one fabric worked to a length, in a yarn of which only the band is known. */

@@ -5,7 +5,7 @@ import { keyOfSection, type Laid } from "../garment/lay";
 import { swatchPieceId } from "../garment/swatchPiece";
 import { mostRepeated, partsOfTaken, type Across } from "../panels/across";
 import { operationOf } from "../stitches/operations";
-import type { Belief } from "./believe";
+import type { Belief } from "./belief";
 import { deviationsOf, readerOf } from "./axes";
 import { KINDS, isMeasured, isPlainSwatch, noiseOf } from "./kinds";
 import { swatched, type SwatchBasis, type Swatched } from "./swatched";

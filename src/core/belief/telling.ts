@@ -3,7 +3,8 @@ import type { UnitSystem } from "../units/brands";
 import { formatGauge } from "../units/format";
 import type { Source } from "../garment/projectGauge";
 import { putUpId, type BeliefId } from "./axes";
-import { isGaugeMeasured, isWashingMeasured, type Belief } from "./believe";
+import type { Belief } from "./belief";
+import { isGaugeMeasured, isWashingMeasured } from "./believe";
 import { marginal, type Marginal } from "./prior";
 
 export interface Told {

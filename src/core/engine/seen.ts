@@ -1,6 +1,7 @@
 /** An answer as it is looked at: plain data, so that it can be handed from where it is reckoned to where it is shown. */
 import { deviationsOf } from "../belief/axes";
-import { isGaugeMeasured, type Measured } from "../belief/believe";
+import type { Measured } from "../belief/belief";
+import { isGaugeMeasured } from "../belief/believe";
 import { hintsOf, type SwatchHint } from "../belief/hints";
 import { tellBelief, type Told } from "../belief/telling";
 import type { PieceEstimate } from "../estimate/piece";

@@ -1,5 +1,5 @@
 /** What an answer leaves out of what the knitter means: as long as there is any of it, no chance is told for the whole. */
-import type { Measured } from "../belief/believe";
+import type { Measured } from "../belief/belief";
 import { KINDS } from "../belief/kinds";
 import type { RefusedFigure } from "./refused";
 import { refusedFigures } from "./refused";

@@ -1,6 +1,7 @@
 /** From a project to its forecast; or what is still missing for one. */
 import { ofProject } from "../belief/axes";
-import { believe, isGaugeMeasured, isPatternWeighed, type Belief } from "../belief/believe";
+import type { Belief } from "../belief/belief";
+import { believe, isGaugeMeasured, isPatternWeighed } from "../belief/believe";
 import { marginal } from "../belief/prior";
 import { putUpId } from "../belief/axes";
 import { JOINS } from "../estimate/balls";

@@ -1,6 +1,6 @@
 "use client";
 import type { ReactNode } from "react";
-import type { Measured } from "@/core/belief/believe";
+import type { Measured } from "@/core/belief/belief";
 import { KINDS } from "@/core/belief/kinds";
 import { needleAdvice } from "@/core/belief/needleAdvice";
 import type { MeasureId, Swatch } from "@/core/project/swatches";

@@ -1,0 +1,33 @@
+/** What is believed of a project, and what became of each measurement. */
+import type { MeasureId } from "../project/swatches";
+import type { Gauge } from "../stitches/plainStitch";
+import type { BeliefId, Deviations } from "./axes";
+import type { Gaussian } from "./prior";
+import type { SwatchBasis, Swatched } from "./swatched";
+
+/** A measurement, and what became of it. */
+export interface Measured {
+  readonly swatchId: string;
+  readonly kind: MeasureId;
+  /** In mm or g, as its kind says. */
+  readonly found: number;
+  /** What all else lets one expect; null where the swatch does not say enough of itself. */
+  readonly expected: number | null;
+  readonly taken: boolean;
+  /** What to ask the knitter before it is taken in; null where it is no surprise. */
+  readonly question: string | null;
+  /** So far off that it is not taken in even where the knitter stands by it. */
+  readonly impossible: boolean;
+}
+
+export interface Belief extends Gaussian {
+  readonly prior: Gaussian;
+  readonly measured: readonly Measured[];
+  readonly swatches: readonly Swatched[];
+  /** Swatch that moved an unknown most; null where none did. */
+  readonly movedBy: (id: BeliefId) => string | null;
+  /** The gauge of the project, as it is believed. */
+  readonly gauge: Gauge;
+  readonly likely: Deviations;
+  readonly basis: SwatchBasis;
+}
