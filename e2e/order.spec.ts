@@ -160,6 +160,16 @@ test("a yarn that nobody has says where to go from there", async ({ page }) => {
   await expect(page.getByText("There is nothing to compare yet")).toBeVisible();
 });
 
+test("kits of a group are told by the width that is chosen", async ({ page }) => {
+  await openOrder(page);
+  const kit = group(page).getByRole("listitem").first();
+  await expect(kit).toContainText(/49\.9\scm/, { timeout: 30_000 });
+  const width = group(page).getByLabel("Whose width");
+  const rib = await width.locator("option", { hasText: /^Back: Rib/ }).getAttribute("value");
+  await width.selectOption(rib);
+  await expect(kit).not.toContainText(/49\.9\scm/, { timeout: 30_000 });
+});
+
 test("axe finds nothing on the Order bench, in the light and in the dark", async ({ page }) => {
   await openOrder(page);
   await expectAccessible(page);

@@ -20,7 +20,7 @@ test("the most urgent goes first, what came first is first among those alike; ea
       const told = await Promise.all(
         jobs.map(({ urgency, steps }, id) => desk.do(noted(`${id}`, steps, log), { id, urgency })),
       );
-      expect(told).toEqual(jobs.map((_, id) => `${id}`));
+      expect(told).toEqual(jobs.map((_, id) => ({ told: `${id}` })));
       const begun = [...new Set(log)].map(Number);
       const rank = (id: number) => URGENCIES.indexOf(jobs[id]?.urgency ?? "long") * 100 + id;
       expect(begun).toEqual(begun.toSorted((a, b) => rank(a) - rank(b)));
@@ -38,7 +38,7 @@ function* endless(began: () => void): Steps<string> {
 }
 
 const begin = (desk: Desk, id: number, urgency: Urgency, dated = false) => {
-  let told: Promise<string | null> = Promise.resolve(null);
+  let told: ReturnType<typeof desk.do<string>> = Promise.resolve(null);
   const began = new Promise<void>((resolve) => {
     told = desk.do(endless(resolve), { id, urgency, dated });
   });
@@ -50,7 +50,7 @@ test("long work lets what is urgent in, and can be stopped; what is of an older 
   const long = begin(desk, 1, "long");
   const dated = begin(desk, 2, "long", true);
   await long.began;
-  expect(await desk.do(noted("answer", 3, []), { id: 3, urgency: "answer" })).toBe("answer");
+  expect(await desk.do(noted("answer", 3, []), { id: 3, urgency: "answer" })).toEqual({ told: "answer" });
   desk.dropDated();
   expect(await dated.told()).toBeNull();
   desk.stop(1);
@@ -66,5 +66,17 @@ test("what throws ends its own job alone", async () => {
   const failed = desk.do(failing(), { id: 1, urgency: "question" });
   const fine = desk.do(noted("fine", 2, []), { id: 2, urgency: "question" });
   await expect(failed).rejects.toThrow("broken");
-  expect(await fine).toBe("fine");
+  expect(await fine).toEqual({ told: "fine" });
+});
+
+test("an answer of nothing is told apart from none", async () => {
+  const desk = new Desk();
+  function* nothing(): Steps<null> {
+    yield { share: 0 };
+    return null;
+  }
+  expect(await desk.do(nothing(), { id: 1, urgency: "question" })).toEqual({ told: null });
+  const stopped = desk.do(nothing(), { id: 2, urgency: "question" });
+  desk.stop(2);
+  expect(await stopped).toBeNull();
 });

@@ -23,6 +23,11 @@ interface Asked {
   readonly onProgress?: (share: number) => void;
 }
 
+/** What work that was not stopped has told: it may be null. */
+export interface Done<Result> {
+  readonly told: Result;
+}
+
 /** Work goes on for so long before others are let in. */
 const SPELL_MS = 8;
 /** How far it has come is told no more often than this. */
@@ -45,11 +50,11 @@ export class Desk {
   #jobs: Job[] = [];
   #working = false;
 
-  /** Does steps to their end; null where they were stopped or the project has changed meanwhile. */
+  /** Does steps to their end and gives what they told, if only null; null itself where they were stopped. */
   do<Result>(
     steps: Steps<Result>,
     { id, urgency, dated = false, onProgress }: Asked,
-  ): Promise<Result | null> {
+  ): Promise<Done<Result> | null> {
     return new Promise((resolve, reject) => {
       let told = performance.now();
       this.#jobs.push({
@@ -60,7 +65,7 @@ export class Desk {
         step: () => {
           try {
             const { done, value } = steps.next();
-            if (done) resolve(value);
+            if (done) resolve({ told: value });
             else if (onProgress && performance.now() - told > TELL_MS) {
               told = performance.now();
               onProgress(value.share);

@@ -10,7 +10,7 @@ import { addedTo, beginProject, type Beginning } from "../core/starts/beginProje
 import type { Steps } from "../core/steps";
 import type { Seen } from "../core/engine/seen";
 import type { Reading } from "../core/units/reading";
-import { Desk, type Urgency } from "./desk";
+import { Desk, type Done, type Urgency } from "./desk";
 
 const engine = new Engine();
 const desk = new Desk();
@@ -31,7 +31,7 @@ async function change(job: number, changes: Changes, figures: boolean): Promise<
   project = withChanges(before ?? {}, changes);
   if (figures) desk.dropDated();
   else if (before) engine.takeOver(project, before);
-  return figures ? answer(job, "answer", null) : null;
+  return figures ? ((await answer(job, "answer", null))?.told ?? null) : null;
 }
 
 /** The answer to a question about the project as it stands; null where it was stopped, or the project has changed. */
@@ -41,7 +41,7 @@ async function answer<Id extends QuestionId>(
   asked: AskedOf<Id>,
   onProgress?: (share: number) => void,
   onPart?: (part: PartOf<Id>) => void,
-): Promise<ToldOf<Id> | null> {
+): Promise<Done<ToldOf<Id>> | null> {
   if (!project) return null;
   const steps = ask(engine.at(project), id, asked, onPart);
   return desk.do(steps, {
@@ -94,11 +94,12 @@ function* beginning(wish: Beginning): Steps<Reading<Begun>> {
 }
 
 /** What a wish comes to; null where it was stopped. */
-const begin = (job: number, wish: Beginning): Promise<Reading<Begun> | null> =>
-  desk.do(beginning(wish), { id: job, urgency: "question" });
+const begin = async (job: number, wish: Beginning): Promise<Reading<Begun> | null> =>
+  (await desk.do(beginning(wish), { id: job, urgency: "question" }))?.told ?? null;
 
-/** A project with what is wished for added to it, in its own yarn and gauge. */
-const add = (to: Project, wish: Beginning): Reading<Project> => addedTo(to, wish);
+/** The open project with what is wished for added to it, in its own yarn and gauge. */
+const add = (wish: Beginning): Reading<Project> =>
+  project ? addedTo(project, wish) : { ok: false, message: "The project is still being opened.", at: 0 };
 
 const stop = (job: number) => desk.stop(job);
 

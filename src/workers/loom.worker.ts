@@ -35,12 +35,13 @@ async function weave(
   const { panel, complete } = readPattern(text);
   if (!panel) return fails("There is no row to knit yet.");
   if (!complete) return fails("A row could not be read: mend it in the text, then the fabric is drawn.");
-  const fabric = await desk.do(drawingFabric(panel, options, known), {
+  const woven = await desk.do(drawingFabric(panel, options, known), {
     id: job,
     urgency: "question",
     onProgress,
   });
-  if (!fabric) return fails("Stopped. Change the text or the finish to draw it again.");
+  if (!woven) return fails("Stopped. Change the text or the finish to draw it again.");
+  const { told: fabric } = woven;
   return fabric.ok ? transfer(fabric, [fabric.path.pieces.buffer]) : fails(fabric.message);
 }
 

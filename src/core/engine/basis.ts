@@ -1,5 +1,6 @@
 /** What an answer hangs on of a project: a change of anything else changes no figure, and nothing need be asked. */
 import type { Project } from "../project/project";
+import type { QuestionId } from "./questions";
 
 /** Parts that an answer hangs on. */
 const PARTS = [
@@ -24,6 +25,22 @@ const WORDS: { readonly [Part in keyof Project]?: readonly string[] } = {
   pieces: ["name"],
   extras: ["name"],
   panels: ["notes", "origin"],
+};
+
+/** Parts that a question hangs on beside the figures: it is asked anew when any of these changes too. */
+export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[] } = {
+  answer: [],
+  savings: [],
+  sweep: [],
+  rowGauge: [],
+  nextMeasures: [],
+  sizes: ["size"],
+  rows: [],
+  howFar: ["typed"],
+  order: ["order"],
+  group: ["order", "size"],
+  sides: ["size", "swap"],
+  rank: ["swap"],
 };
 
 type Thing = Readonly<Record<string, unknown>>;

@@ -3,7 +3,9 @@ import { demoProject } from "@/demo/slipover";
 import { forecasting } from "../forecast/projectForecast";
 import { toEnd } from "../steps";
 import { Engine } from "./engine";
-import { ask, type QuestionId } from "./questions";
+import type { Project } from "../project/project";
+import { HANGS_ON } from "./basis";
+import { ask, type AskedOf, type QuestionId } from "./questions";
 
 test("what is seen can be handed over, and holds no draw", () => {
   const seen = toEnd(ask(new Engine().at(demoProject()), "answer", null));
@@ -33,4 +35,52 @@ test("a project whose figures are those of another takes its answer over", () =>
   const renamed = { ...demo, notes: "Knitted at night." };
   engine.takeOver(renamed, demo);
   expect(toEnd(engine.at(renamed).answer())).toBe(answer);
+});
+
+test("a question hangs on what the table says of it, and on nothing else beside the figures", () => {
+  const demo = demoProject();
+  const market = { offers: [], sellers: [] };
+  const asked: { readonly [Id in QuestionId]: AskedOf<Id> } = {
+    answer: null,
+    savings: null,
+    sweep: null,
+    rowGauge: { pieceId: "back", units: "metric" },
+    nextMeasures: null,
+    sizes: null,
+    rows: { pieceId: "back", sectionId: "back/rib", style: { naming: "halves", words: "US" } },
+    howFar: {
+      pieceId: "back",
+      sectionId: "back/ropes",
+      yarnId: "yarn-1",
+      inHand: { lengthM: 600, balls: 8 },
+    },
+    order: { yarnId: "yarn-1", market },
+    group: { yarnId: "yarn-1" },
+    sides: { markets: {}, pace: 22 },
+    rank: { candidates: demo.swap.candidates },
+  };
+  const beside: readonly Partial<Project>[] = [
+    { size: { ...demo.size, around: 2, of: { pieceId: "back", sectionId: "back/rib" } } },
+    { order: { ...demo.order, lots: "any", kits: [] } },
+    { swap: { ...demo.swap, keep: "stitches" } },
+    { typed: { ...demo.typed, needle: "about five" } },
+    { notes: "Knitted at night." },
+  ];
+  const engine = new Engine();
+  const told = (project: Project, id: QuestionId) => {
+    const given = toEnd(ask(engine.at(project), id, asked[id] as never));
+    // The project that an outcome is of is looked at when it is taken up, not before.
+    return JSON.stringify(given, (key, value: unknown) => (key === "project" ? undefined : value));
+  };
+  for (const id of Object.keys(asked) as QuestionId[]) {
+    const before = told(demo, id);
+    for (const part of beside) {
+      const [changed] = Object.keys(part) as (keyof Project)[];
+      if (changed && !HANGS_ON[id].includes(changed))
+        expect([id, changed, told({ ...demo, ...part }, id) === before]).toEqual([id, changed, true]);
+    }
+  }
+  // Whose width the kits of a group are told by is one of these.
+  const [width] = beside;
+  expect(told({ ...demo, ...width }, "group")).not.toBe(told(demo, "group"));
 });

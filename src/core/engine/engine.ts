@@ -1,6 +1,4 @@
 /** One engine for all that is asked of projects: each revision is laid, believed, planned and drawn once. */
-import { layStrand } from "../estimate/layStrand";
-import type { Strand } from "../estimate/strand";
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../project/project";
 import { forecasting, takeOver, type ProjectForecast } from "../forecast/projectForecast";
@@ -11,7 +9,6 @@ import type { Steps } from "../steps";
 /** A project as it stands, with what has been asked of it. */
 export class Revision {
   readonly #told = new Map<string, unknown>();
-  #strands: readonly Strand[] | null = null;
 
   constructor(
     readonly project: Project,
@@ -26,14 +23,6 @@ export class Revision {
   *answer(): Steps<ProjectForecast> {
     yield { share: 0 };
     return yield* forecasting(this.project, this.laid);
-  }
-
-  /** One strand for each yarn, in the order of the answer's yarns; none without an answer. */
-  *strands(): Steps<readonly Strand[]> {
-    const answer = yield* this.answer();
-    if (!answer.known) return [];
-    this.#strands ??= answer.yarns.map((yarn) => layStrand(answer.estimate, yarn));
-    return this.#strands;
   }
 
   /** What `steps` end with, kept under a name: asked again it is told at once. */

@@ -6,7 +6,7 @@ import { sweepGauge, type SweepPoint } from "../forecast/gaugeSweep";
 import { howFar, type HowFar } from "../order/howFar";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
 import { savingsOf } from "../forecast/savings";
-import { sizeOptions } from "../forecast/sizeOptions";
+import { sizeOptions, type SizeOption } from "../forecast/sizeOptions";
 import { sectionRows, type SectionRows } from "../garment/sectionRows";
 import { orderAdvice, type OrderAdvice } from "../order/advice";
 import { reckoningGroup, type GroupReckoned } from "../order/group";
@@ -17,6 +17,7 @@ import { type Ranked } from "../swap/ranked";
 import { ranking, rankBasis } from "../swap/rank";
 import { comparing, type Side } from "../swap/sideBySide";
 import type { UnitSystem } from "../units/brands";
+import type { Reading } from "../units/reading";
 import { BARE_SPAN_MM } from "../units/gauge";
 import type { YarnInHand } from "../yarn/inHand";
 import type { Revision } from "./engine";
@@ -38,7 +39,7 @@ interface Questions {
     } | null
   >;
   readonly nextMeasures: Question<null, readonly NextMeasure[]>;
-  readonly sizes: Question<null, SizesTold>;
+  readonly sizes: Question<null, Reading<readonly SizeOption[]>>;
   /** The rows of a section, once for each side; empty where it is left out. */
   readonly rows: Question<
     { readonly pieceId: string; readonly sectionId: string; readonly style: Wording },
@@ -73,8 +74,6 @@ interface Question<Asked, Told, Part = never> {
   readonly part: Part;
 }
 
-type SizesTold = ReturnType<typeof sizeOptions> extends Steps<infer Told> ? Told : never;
-
 export type QuestionId = keyof Questions;
 export type AskedOf<Id extends QuestionId> = Questions[Id]["asked"];
 export type ToldOf<Id extends QuestionId> = Questions[Id]["told"];
@@ -88,8 +87,7 @@ type Answering<Id extends QuestionId> = (
 
 const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
   *answer(revision) {
-    const answer = yield* revision.answer();
-    return seenOf(answer, yield* revision.strands(), revision.laid);
+    return seenOf(yield* revision.answer(), revision.laid);
   },
   savings: ({ project, laid }) => savingsOf(project, laid),
   sweep: ({ project, laid }) => sweepGauge(project, laid),

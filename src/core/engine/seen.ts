@@ -8,6 +8,7 @@ import type { PieceEstimate } from "../estimate/piece";
 import { isDrawInSwatched } from "../estimate/piece";
 import type { ExtraPlan, SeamPlan } from "../estimate/plan";
 import type { FinishingFinding } from "../estimate/seams";
+import { layStrand } from "../estimate/layStrand";
 import type { Strand } from "../estimate/strand";
 import type { EstimatedPiece, PlannedYarn, ProjectEstimate } from "../estimate/wholeProject";
 import type { Gauge } from "../stitches/plainStitch";
@@ -172,7 +173,7 @@ const takenOf = (laid: LaidSections): ReadonlyMap<string, readonly Taken[]> =>
   );
 
 /** What is looked at of an answer. Example: it can be cloned by `structuredClone`, and holds no draw. */
-export function seenOf(answer: ProjectForecast, strands: readonly Strand[], laid: LaidSections): Seen {
+export function seenOf(answer: ProjectForecast, laid: LaidSections): Seen {
   const taken = takenOf(laid);
   if (!answer.known) return { ...answer, taken };
   const { weighed, sources, findings, finishing, plan, estimate, yarns } = answer;
@@ -189,7 +190,7 @@ export function seenOf(answer: ProjectForecast, strands: readonly Strand[], laid
     plan: { gauge, needleMm, yarns: plan.yarns, seams, extras },
     estimate: { lines, ledger, totalMm, pieces: estimate.pieces.map(seenPiece) },
     yarns: [first, ...others],
-    strands,
+    strands: yarns.map((yarn) => layStrand(estimate, yarn)),
     belief: seenBelief(answer),
     worked: new Map([...answer.worked].map(([id, { sections }]) => [id, sections.map(seenSection)])),
     taken,

@@ -22,7 +22,7 @@ import {
   tailRates,
   takenByExtra,
   takenBySeam,
-  usesOfSection,
+  usesOfPiece,
   type Follows,
   type Tail,
   type Use,
@@ -152,9 +152,6 @@ function addSwatch(needs: Float64Array, swatchMm: number, of: DrawnMeasures) {
     needs[draw] =
       (needs[draw] ?? 0) + swatchYarn(swatchMm, widths[draw] ?? 1, heights[draw] ?? 1, loops[draw] ?? 0);
 }
-
-const usesOfPiece = (piece: PiecePlan): readonly Use[] =>
-  piece.sections.flatMap((section) => usesOfSection(section, piece));
 
 /**
  * The yarn that a project needs of each yarn, by its id. What it says is the sum of the ledger's lines at the same

@@ -10,7 +10,7 @@ import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
 import { deviated, lengthOf, measuresOf, rowsFactor, type Measures } from "./measures";
 import { widthsOf, type PieceWidths } from "./sectionWidths";
 import type { Unknowns } from "./unknowns";
-import { tailBasis, usesOfEdges, usesOfSection, yarnOfUse, type Use } from "./uses";
+import { tailBasis, usesOfPiece, yarnOfUse, type Use } from "./uses";
 
 export interface PieceEstimate {
   /** Stitches of the first cast-on; rows of one copy. */
@@ -32,12 +32,6 @@ export interface PieceEstimate {
 
 /** Whether a pattern swatch has said how far this knitter's cables pull in. */
 export const isDrawInSwatched = ({ drawInSd }: Pick<PiecePlan, "drawInSd">) => drawInSd < 0.9 * DRAW_IN_SD;
-
-/** Rows, colours, cast-ons, cast-offs, hems and ends of a section. */
-const sectionLines = (planned: PlannedSection, { plan, plain, unknowns }: Basis): readonly LedgerLine[] => {
-  const at = measuresOf(plain, unknowns);
-  return usesOfSection(planned, plan).flatMap((use) => linesOfUse(use, at, unknowns));
-};
 
 /**
  * The lines of a use. The draw-in is the plain fabric beyond what its finished area needs: the stitches are counted, so
@@ -80,29 +74,19 @@ export function armholeAt(sections: readonly PlannedSection[]): number {
   return at < 0 ? sections.length : at;
 }
 
-interface Basis {
-  readonly plain: PlainStitch;
-  readonly unknowns: Unknowns;
-  readonly plan: PiecePlan;
-}
-
-/** The lines of a piece alone, with `unknowns` as given: what is reckoned again and again for the doubts. */
-function pieceLines(plan: PiecePlan, plain: PlainStitch, unknowns: Unknowns): readonly LedgerLine[] {
-  const basis = { plan, plain, unknowns };
-  return plan.sections.flatMap((planned) => sectionLines(planned, basis));
-}
-
+/** The first time that a plan is asked about is at its own gauge; what if it were another one is not kept. */
 const estimated = new WeakMap<PiecePlan, { readonly key: string; readonly estimate: PieceEstimate }>();
 
 /**
- * The figures of a piece at a gauge; asked again for the same piece at the same gauge they are the same object.
+ * The figures of a piece at a gauge; asked again at its own gauge they are the same object.
  * Example: 100 plain stitches by 100 rows at 20 x 28 are 50 by 35.7 cm.
  */
 export function estimatePiece(plan: PiecePlan, gauge: Gauge, unknowns: Unknowns): PieceEstimate {
   const key = JSON.stringify([gauge, unknowns]);
   const before = estimated.get(plan);
-  const estimate = before?.key === key ? before.estimate : figuresOf(plan, gauge, unknowns);
-  estimated.set(plan, { key, estimate });
+  if (before?.key === key) return before.estimate;
+  const estimate = figuresOf(plan, gauge, unknowns);
+  if (!before) estimated.set(plan, { key, estimate });
   return estimate;
 }
 
@@ -111,8 +95,10 @@ function figuresOf(plan: PiecePlan, gauge: Gauge, unknowns: Unknowns): PieceEsti
   const plain = deviated(gauge, unknowns);
   const widths = widthsOf(sections, plain, plan.drawInSd);
   const [firstOn] = sections.flatMap(({ worked }) => worked.edges.filter((edge) => edge.kind === "castOn"));
-  const tail = sections.flatMap((section) => usesOfEdges(section, plan)).find((use) => use.tail)?.tail;
-  const lines = pieceLines(plan, plain, unknowns);
+  const uses = usesOfPiece(plan);
+  const tail = uses.find((use) => use.tail)?.tail;
+  const at = measuresOf(plain, unknowns);
+  const lines = uses.flatMap((use) => linesOfUse(use, at, unknowns));
   return {
     castOn: firstOn?.stitches ?? sections[0]?.worked.to ?? 0,
     rows: sections.reduce((sum, { worked }) => sum + worked.rows.length, 0),

@@ -1,7 +1,7 @@
 /** A project's piece, worked and counted: all that its yarn depends on. */
 import type { PieceFabric, PiecePlan, PlannedSection } from "./plan";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
-import type { Leavable, Project, ProjectPiece } from "../project/project";
+import { LEAVABLE, type Leavable, type Project, type ProjectPiece } from "../project/project";
 import type { FabricSection, ProjectSection } from "../project/sections";
 import { contentOf, type Content, type Pull } from "../garment/content";
 import { beginsFabric, keyOfSection, type Laid, type LaidSections, type Unlaid } from "../garment/lay";
@@ -168,19 +168,26 @@ const emptyAreas = (sections: readonly WorkedSection[]): readonly PieceFinding[]
     return [{ sectionId: section.id, field: "colour", message, leftOut: true }];
   });
 
-const planned = new WeakMap<ProjectPiece, { readonly of: readonly unknown[]; readonly plan: PlannedPiece }>();
+interface Planned {
+  readonly of: readonly unknown[];
+  readonly plan: PlannedPiece;
+}
 
-/** The same as `planPiece`; asked again for the same piece on the same basis it is the same object. */
+/** Plans of a piece as it is and with each part left out, as savings ask for them behind every pause in typing. */
+const MOST_PLANNED = 1 + LEAVABLE.length;
+const planned = new WeakMap<ProjectPiece, readonly Planned[]>();
+
+/** The same as `planPiece`; asked again for the same piece on one of the last bases it is the same object. */
 export function planOnce(project: Project, piece: ProjectPiece, basis: PlanBasis): PlannedPiece {
   const { gauge, needleMm, laid, without, pull, drawInSd } = basis;
   const lying = piece.sections.map((section) => laid.get(keyOfSection(piece, section)));
   const figures = [gauge.stitchesPer10Cm, gauge.rowsPer10Cm, needleMm, pull.width, pull.height, drawInSd];
   const of = [project.yarns, without.join(), ...figures, ...lying];
-  const before = planned.get(piece);
-  const same = before?.of.length === of.length && before.of.every((one, index) => Object.is(one, of[index]));
-  const plan = same ? before.plan : planPiece(project, piece, basis);
-  planned.set(piece, { of, plan });
-  return plan;
+  const before = planned.get(piece) ?? [];
+  const same = before.find((one) => one.of.every((part, index) => Object.is(part, of[index])));
+  const found = same ?? { of, plan: planPiece(project, piece, basis) };
+  planned.set(piece, [...before.filter((one) => one !== same), found].slice(-MOST_PLANNED));
+  return found.plan;
 }
 
 const NO_ROWS = "No row of this piece can be worked yet: give it a fabric, and say over how many rows.";

@@ -135,7 +135,7 @@ export const usesOfEdges = (section: PlannedSection, piece: PiecePlan): readonly
 const known = new WeakMap<PlannedSection, readonly Use[]>();
 
 /** All uses of a section, of one copy of the piece that it belongs to. */
-export function usesOfSection(section: PlannedSection, piece: PiecePlan): readonly Use[] {
+function usesOfSection(section: PlannedSection, piece: PiecePlan): readonly Use[] {
   const uses = known.get(section) ?? [
     ...usesOfRows(section, keptWidth(piece, section)),
     ...usesOfColours(section),
@@ -144,6 +144,10 @@ export function usesOfSection(section: PlannedSection, piece: PiecePlan): readon
   known.set(section, uses);
   return uses;
 }
+
+/** All uses of one copy of a piece. */
+export const usesOfPiece = (piece: PiecePlan): readonly Use[] =>
+  piece.sections.flatMap((section) => usesOfSection(section, piece));
 
 /** What sewing a seam takes, all that are like it together. */
 export const takenBySeam = ({ yarnId, times, ...along }: SeamPlan): Use => ({

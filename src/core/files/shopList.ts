@@ -2,10 +2,7 @@
 import * as z from "zod/mini";
 import { COUNTS } from "../project/bounds";
 import { labelSchema } from "../project/label";
-import { count } from "../project/within";
-
-const words = (most: number) => z.string().check(z.maxLength(most));
-const money = z.number().check(z.minimum(0), z.maximum(100_000));
+import { count, words, money } from "../project/within";
 
 const soldYarn = z.strictObject({
   id: words(64),

@@ -3,7 +3,7 @@ import * as z from "zod/mini";
 import { COUNTS } from "./bounds";
 import { fullName, labelSchema } from "./label";
 import { NO_SHOP, ownShopSchema } from "./orders";
-import { count } from "./within";
+import { count, money } from "./within";
 
 export const KEEPS = ["size", "stitches"] as const;
 /** What is kept when the yarn is another: the finished size, or the stitches and rows. */
@@ -23,7 +23,7 @@ export const candidateSchema = z.strictObject({
   beside: besideSchema,
   from: z._default(z.enum(["shelf", "shop", "typed"]), "typed"),
   /** Of one ball in a shop that Brenok does not know, and that shop. */
-  price: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(100_000))), null),
+  price: z._default(z.nullable(money), null),
   seller: z._default(ownShopSchema, NO_SHOP),
 });
 

@@ -1,10 +1,7 @@
 /** What is to be bought for a project, as it stands in a file: wishes, balls that were typed in, kits of a group. */
 import * as z from "zod/mini";
 import { COUNTS, LENGTHS } from "./bounds";
-import { count, measure } from "./within";
-
-const words = (most: number) => z.string().check(z.maxLength(most));
-const money = z.number().check(z.minimum(0), z.maximum(100_000));
+import { count, measure, words, money } from "./within";
 
 /** A shop that was typed in. */
 export const ownShopSchema = z.strictObject({

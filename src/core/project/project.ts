@@ -9,13 +9,11 @@ import { DYED, ballSchema, putUpSchema } from "./label";
 import { orderSchema } from "./orders";
 import { newSection, sectionSchema, type ProjectSection } from "./sections";
 import { swatchSchema } from "./swatches";
-import { count, measure } from "./within";
+import { count, measure, words } from "./within";
 
 export const FORMAT = "brenok-project";
 /** 2: a panel taken so many times repeats its repeat, and its edges stand once. 3: seams and extras are lists. */
 export const VERSION = 3;
-
-const words = (most: number) => z.string().check(z.maxLength(most));
 
 const yarn = z.strictObject({
   id: words(64),

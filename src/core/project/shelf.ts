@@ -2,14 +2,12 @@
 import * as z from "zod/mini";
 import { COUNTS } from "./bounds";
 import { labelSchema } from "./label";
-import { count } from "./within";
+import { count, money, words } from "./within";
 
 const SHELF_FORMAT = "brenok-shelf";
 const SHELF_VERSION = 1;
 /** More yarns than this are a warehouse. */
 export const MOST_ENTRIES = 20_000;
-
-const words = (most: number) => z.string().check(z.maxLength(most));
 
 export const entrySchema = z.strictObject({
   id: words(64),
@@ -20,7 +18,7 @@ export const entrySchema = z.strictObject({
   /** Balls that were begun, by what is left of each. */
   partsG: z._default(z.array(z.number().check(z.minimum(0.1), z.maximum(2000))).check(z.maxLength(40)), []),
   /** Of one ball, in the money that the knitter pays with. */
-  price: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(100_000))), null),
+  price: z._default(z.nullable(money), null),
   place: z._default(words(120), ""),
   notes: z._default(words(2000), ""),
   /** Whole balls that are put by for a project. */

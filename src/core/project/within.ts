@@ -15,3 +15,9 @@ export const count = ({ least, most }: Ends) => z.int().check(z.minimum(least), 
 
 /** A measure, in the unit that its key names. */
 export const measure = ({ least, most }: Ends) => z.number().check(z.minimum(least), z.maximum(most));
+
+/** Words of at most so many letters. */
+export const words = (most: number) => z.string().check(z.maxLength(most));
+
+/** A price or a sum, in whatever money the knitter pays with. */
+export const money = z.number().check(z.minimum(0), z.maximum(100_000));

@@ -5,10 +5,9 @@ import type { Draft } from "immer";
 import type { Kit, TypedOffer } from "@/core/project/orders";
 import type { Project } from "@/core/project/project";
 import type { OrderAdvice } from "@/core/order/advice";
-import type { GroupReckoned } from "@/core/order/group";
 import { projectMarket, type Component, type Market } from "@/core/order/market";
 import { useAsked, type Told } from "../engine/asked";
-import { change, useProject, useProjectPart, useProjectStore, useShelf } from "../project/projectStore";
+import { change, useProject, useProjectStore, useShelf } from "../project/projectStore";
 import { useShop } from "./shop";
 
 export function editOrder(what: string, recipe: (order: Draft<Project["order"]>) => void) {
@@ -74,19 +73,16 @@ export function useMarket(component: Component): Market {
   );
 }
 
-/** What to buy for a yarn, reckoned by the engine when typing rests; null until then or without an answer. */
-export function useAdvice(yarnId: string, market: Market): OrderAdvice | null {
-  const lots = useProjectPart(({ order }) => order.lots);
-  const asked = useMemo(() => ({ yarnId, market }), [yarnId, market]);
-  return useAsked("order", asked, { also: [lots] }).told;
-}
+/** What to buy for a yarn, worked out by the engine when typing rests; null until then or without an answer. */
+export const useAdvice = (yarnId: string, market: Market): OrderAdvice | null =>
+  useAsked(
+    "order",
+    useMemo(() => ({ yarnId, market }), [yarnId, market]),
+  ).told;
 
-/** Balls for the kits of a group, reckoned by the engine when typing rests. */
-export function useGroup(yarnId: string): Told<GroupReckoned> {
-  const kits = useProjectPart(({ order }) => order.kits);
-  return useAsked(
+/** Balls for the kits of a group, worked out by the engine when typing rests. */
+export const useGroup = (yarnId: string): Told<"group"> =>
+  useAsked(
     "group",
     useMemo(() => ({ yarnId }), [yarnId]),
-    { also: [kits] },
   );
-}

@@ -1,6 +1,6 @@
 /** Substitutes beside the pattern's yarn: put there, changed, compared, and taken up. */
 import { freshId } from "../project/freshId";
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import type { Draft } from "immer";
 import { candidateSchema, MOST_CANDIDATES, type Candidate, type Keep } from "@/core/project/candidates";
 import type { Project } from "@/core/project/project";
@@ -8,7 +8,6 @@ import type { Market } from "@/core/order/market";
 import { gather } from "@/core/swap/gather";
 import { candidateMarkets } from "@/core/swap/markets";
 import type { Outcome } from "@/core/swap/outcome";
-import type { Ranked } from "@/core/swap/ranked";
 import { takenUp } from "@/core/swap/takeUp";
 import type { Side } from "@/core/swap/sideBySide";
 import { useAsked, type Told } from "../engine/asked";
@@ -81,33 +80,34 @@ export interface Sides {
 /** All columns of the comparison, each as soon as it is reckoned; the former ones stand until then. */
 export function useSides(): Sides {
   const project = useProject();
-  const { swap, size } = project;
   const markets = useMarkets(project);
   const pace = useSettings((settings) => settings.pace);
-  const [sides, setSides] = useState<readonly Side[]>([]);
-  const asked = useMemo(() => ({ markets, pace }), [markets, pace]);
-  const { told, current } = useAsked("sides", asked, {
-    also: [swap, size],
-    onPart: (side) => setSides((former) => merged(former, side, project)),
-  });
-  return { sides: current && told ? told : sides, reckoning: !current };
+  const { told, current, parts } = useAsked(
+    "sides",
+    useMemo(() => ({ markets, pace }), [markets, pace]),
+  );
+  const sides = useMemo(
+    () => (current ? (told ?? []) : merged(told ?? [], parts, project)),
+    [told, current, parts, project],
+  );
+  return { sides, reckoning: !current };
 }
 
 const idOf = ({ compared }: Side) => (compared.ok ? compared.outcome.id : compared.id);
 
-/** A fresh column in place of the former one, those of candidates that are gone left out. */
-function merged(former: readonly Side[], fresh: Side, { yarns, swap }: Project): readonly Side[] {
+/** Fresh columns in place of the former ones, those of candidates that are gone left out. */
+function merged(former: readonly Side[], fresh: readonly Side[], { yarns, swap }: Project): readonly Side[] {
   const order = [yarns[0]?.id ?? "", ...swap.candidates.map(({ id }) => id)];
-  const all = new Map([...former, fresh].map((side) => [idOf(side), side]));
+  const all = new Map([...former, ...fresh].map((side) => [idOf(side), side]));
   return order.flatMap((id) => all.get(id) ?? []);
 }
 
 /** Yarns of the shelf and the shop in order, the nearest first. */
-export function useRanking(): Told<readonly Ranked[] | null> {
-  const { yarns, swap } = useProject();
+export function useRanking(): Told<"rank"> {
+  const { yarns } = useProject();
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
   const name = yarns[0]?.name ?? "";
   const asked = useMemo(() => ({ candidates: gather(name, { entries, shop }) }), [name, entries, shop]);
-  return useAsked("rank", asked, { also: [swap.keep] });
+  return useAsked("rank", asked);
 }

@@ -2,6 +2,9 @@
 import { proxy } from "comlink";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { AskedOf, PartOf, QuestionId, ToldOf } from "@/core/engine/questions";
+import { HANGS_ON } from "@/core/engine/basis";
+import { useProjectStore } from "../project/projectStore";
+import { useShallow } from "zustand/react/shallow";
 import { useRevision } from "./answer";
 import { nextJob } from "./job";
 import { engine } from "./workers";
@@ -9,23 +12,19 @@ import { engine } from "./workers";
 /** Long enough that a word is typed in one go. */
 const SETTLE_MS = 200;
 
-export interface Told<Of> {
+export interface Told<Id extends QuestionId> {
   /** What came of it last; null before the first. */
-  readonly told: Of | null;
+  readonly told: ToldOf<Id> | null;
   /** Whether that is of what is asked now. */
   readonly current: boolean;
+  /** What has been told so far of what is running. */
+  readonly parts: readonly PartOf<Id>[];
   /** Share of the running work that is done; null while none runs. */
   readonly progress: number | null;
   readonly stop: () => void;
 }
 
-interface Listening<Id extends QuestionId> {
-  /** What it hangs on beside the figures of the project and what is asked: asked anew when any of it changes. */
-  readonly also?: readonly unknown[];
-  readonly onPart?: (part: PartOf<Id>) => void;
-}
-
-/** Equal as long as all of a list are the same. */
+/** The same list as long as all of it are the same. */
 function useStable(parts: readonly unknown[]): readonly unknown[] {
   const [kept, setKept] = useState(parts);
   const same = parts.length === kept.length && parts.every((part, index) => Object.is(part, kept[index]));
@@ -33,51 +32,46 @@ function useStable(parts: readonly unknown[]): readonly unknown[] {
   return same ? kept : parts;
 }
 
+interface Heard<Id extends QuestionId> {
+  readonly told: ToldOf<Id> | null;
+  /** What it was told of. */
+  readonly of: unknown;
+  readonly parts: readonly PartOf<Id>[];
+  readonly progress: number | null;
+}
+
 /**
  * What the engine says to a question about the open project; nothing is asked while `asked` is undefined. `asked` must
  * be the same object as long as it is the same question. The last answer stands until the next one comes.
  */
-export function useAsked<Id extends QuestionId>(
-  id: Id,
-  asked: AskedOf<Id> | undefined,
-  { also = [], onPart }: Listening<Id> = {},
-): Told<ToldOf<Id>> {
-  const basis = useStable([id, asked, useRevision(), ...also]);
-  const [state, setState] = useState<{ told: ToldOf<Id> | null; of: unknown; progress: number | null }>({
-    told: null,
-    of: null,
-    progress: null,
-  });
+export function useAsked<Id extends QuestionId>(id: Id, asked: AskedOf<Id> | undefined): Told<Id> {
+  const beside = useProjectStore(useShallow(({ project }) => HANGS_ON[id].map((part) => project[part])));
+  const basis = useStable([id, asked, useRevision(), ...beside]);
+  const [heard, setHeard] = useState<Heard<Id>>({ told: null, of: null, parts: [], progress: null });
   const running = useRef(0);
-  const listener = useRef(onPart);
-  useEffect(() => {
-    listener.current = onPart;
-  });
   useEffect(() => {
     if (asked === undefined) return;
     const job = nextJob();
     let listening = true;
-    running.current = job;
-    const heard = {
-      progress: (share: number) => {
-        if (listening) setState((before) => ({ ...before, progress: share }));
-      },
-      part: (part: PartOf<Id>) => {
-        if (listening) listener.current?.(part);
-      },
-    };
     let begun = false;
+    running.current = job;
+    const hear = (news: Partial<Heard<Id>> | ((before: Heard<Id>) => Partial<Heard<Id>>)) => {
+      if (listening)
+        setHeard((before) => ({ ...before, ...(typeof news === "function" ? news(before) : news) }));
+    };
     const begin = async () => {
       begun = true;
-      const told = await engine().answer(job, id, asked, proxy(heard.progress), proxy(heard.part));
-      if (!listening) return;
+      hear({ parts: [] });
+      const done = await engine().answer(
+        job,
+        id,
+        asked,
+        proxy((progress: number) => hear({ progress })),
+        proxy((part: PartOf<Id>) => hear(({ parts }) => ({ parts: [...parts, part] }))),
+      );
+      hear({ progress: null, ...(done && { told: done.told as ToldOf<Id>, of: basis, parts: [] }) });
       // What is told of its progress may come behind the last word: by then nobody listens.
       listening = false;
-      setState((before) =>
-        told === null
-          ? { ...before, progress: null }
-          : { told: told as ToldOf<Id>, of: basis, progress: null },
-      );
     };
     const timer = setTimeout(() => void begin(), SETTLE_MS);
     return () => {
@@ -89,11 +83,12 @@ export function useAsked<Id extends QuestionId>(
   }, [basis]);
   return useMemo(
     () => ({
-      told: state.told,
-      current: state.of === basis,
-      progress: state.progress,
+      told: heard.told,
+      current: heard.of === basis,
+      parts: heard.parts,
+      progress: heard.progress,
       stop: () => void engine().stop(running.current),
     }),
-    [state, basis],
+    [heard, basis],
   );
 }

@@ -2,18 +2,16 @@
 import { useMemo } from "react";
 import type { HowFar } from "@/core/order/howFar";
 import { useChosenPiece, useChosenSection } from "../chosen/chosen";
-import { useProjectPart } from "../project/projectStore";
 import { useAsked } from "./asked";
 
 /** For the chosen section and its piece's yarn; undefined until it is reckoned, null where there is no answer. */
 export function useHowFar(lengthM: number | null, balls: number): HowFar | null | undefined {
-  const typed = useProjectPart((project) => project.typed);
   const { id: pieceId, yarnId } = useChosenPiece();
   const { id: sectionId } = useChosenSection();
   const asked = useMemo(
     () => (lengthM === null ? undefined : { pieceId, sectionId, yarnId, inHand: { lengthM, balls } }),
     [pieceId, sectionId, yarnId, lengthM, balls],
   );
-  const { told, current } = useAsked("howFar", asked, { also: [typed] });
+  const { told, current } = useAsked("howFar", asked);
   return asked && current ? told : undefined;
 }

@@ -36,7 +36,9 @@ export function useBegun(wish: Wish | null): Reading<Begun> | null {
 /** Adds what a wish is to the open project, in its own yarn and gauge; or says why it cannot be. */
 export async function addBegun(wish: Wish): Promise<Reading<Project>> {
   const { project } = useProjectStore.getState();
-  const added = await engine().add(project, wish);
+  const added = await engine().add(wish);
+  // What was changed meanwhile is not written over: it is added to that.
+  if (useProjectStore.getState().project !== project) return addBegun(wish);
   if (!added.ok) return added;
   replace("add begun", added.value);
   chooseSection(null, added.value.pieces[project.pieces.length]?.id);

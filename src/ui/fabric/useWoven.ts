@@ -1,6 +1,7 @@
 import { proxy } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import type { RelaxOptions } from "@/core/fabric/relax";
+import { nextJob } from "@/state/engine/job";
 import { loom } from "@/state/engine/workers";
 import type { Woven } from "@/workers/loom.worker";
 
@@ -12,16 +13,13 @@ export interface Weaving {
   readonly stop: () => void;
 }
 
-let jobs = 0;
-
 /** Relaxes and draws a text in the worker; a newer wish stops an older one, and the former picture stands. */
 export function useWoven(text: string, { aspect, blocking }: RelaxOptions): Weaving {
   const [woven, setWoven] = useState<Woven | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
   const running = useRef(0);
   useEffect(() => {
-    jobs += 1;
-    const job = jobs;
+    const job = nextJob();
     let current = true;
     running.current = job;
     const work = async () => {

@@ -41,7 +41,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   useEffect(() => startSession((word) => toast.warning(word, { duration: 12_000 })), []);
   const [settingsOpen, setSettingsOpen] = useState(false);
   useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
-  useTheme();
+  const theme = useTheme();
   const starting = useStartSheet(({ open }) => open);
   const explaining = useGlossary(({ open }) => open);
 
@@ -73,7 +73,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <ToolsDrawer />
       {starting && <StartSheet open onOpenChange={openStart} />}
       <FileDrop />
-      <Toasts />
+      <Toasts theme={theme} />
     </>
   );
 }

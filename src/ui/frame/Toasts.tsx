@@ -2,11 +2,9 @@
 import { useEffect } from "react";
 import { Toaster } from "sonner";
 import { toasterIsThere } from "@/ui/parts/toast";
-import { useTheme } from "./useTheme";
 
 /** Where words about something done appear. */
-export function Toasts() {
-  const theme = useTheme();
+export function Toasts({ theme }: { readonly theme: "light" | "dark" }) {
   useEffect(toasterIsThere, []);
   return <Toaster theme={theme} position="bottom-center" richColors={false} closeButton />;
 }

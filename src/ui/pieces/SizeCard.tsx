@@ -55,7 +55,7 @@ export function SizeCard() {
 function Options() {
   const project = useProject();
   const units = useUnits();
-  const { told: found, current } = useAsked("sizes", null, { also: [project.size] });
+  const { told: found, current } = useAsked("sizes", null);
   if (!found) return <p className="text-sm text-faint">Calculating …</p>;
   if (!found.ok)
     return (
