@@ -3,7 +3,7 @@ import { believe } from "@/core/belief/believe";
 import { draw, forecastYarns } from "@/core/forecast/forecast";
 import { nextMeasures } from "@/core/forecast/nextMeasure";
 import { forecastProject } from "@/core/forecast/projectForecast";
-import { layProject } from "@/core/garment/layPanels";
+import { layProject } from "@/core/garment/panelLayout";
 import { projectGauge } from "@/core/garment/projectGauge";
 import { demoProject } from "@/demo/slipover";
 import { timesOf } from "./times";

@@ -2,10 +2,10 @@
 import { layStrand } from "@/core/estimate/layStrand";
 import { emptyPiece, type Project } from "@/core/project/project";
 import { newSection } from "@/core/project/sections";
-import { forecastProject, reckonProject } from "@/core/forecast/projectForecast";
+import { forecastProject, calculateProject } from "@/core/forecast/projectForecast";
 import { outlineOf } from "@/core/garment/outline";
-import { beginProject } from "@/core/starts/beginProject";
-import { layProject } from "@/core/garment/layPanels";
+import { beginProject } from "@/core/templates/beginProject";
+import { layProject } from "@/core/garment/panelLayout";
 import { demoProject } from "@/demo/slipover";
 import { timesOf } from "./times";
 
@@ -34,7 +34,7 @@ for (const { pieces, ropes, edge, rows } of SIZES) {
   const lay = await timesOf(() => layProject(project, known));
   // What is known of a project is kept with it: each time is that of another one.
   const fresh = (): Project => ({ ...project, pieces: project.pieces.map((piece) => ({ ...piece })) });
-  const alone = await timesOf(() => reckonProject(fresh(), laid));
+  const alone = await timesOf(() => calculateProject(fresh(), laid));
   const whole = await timesOf(() => forecastProject(fresh(), laid));
   const strand = await timesOf(() => layStrand(estimate, yarns[0]));
   const outline = await timesOf(() =>
@@ -73,7 +73,7 @@ if (begun.ok) {
     : 0;
   const garment = begun.value;
   const again = (): Project => ({ ...garment, pieces: garment.pieces.map((piece) => ({ ...piece })) });
-  const alone = await timesOf(() => reckonProject(again(), laid));
+  const alone = await timesOf(() => calculateProject(again(), laid));
   const shaped = await timesOf(() => forecastProject(again(), laid));
   console.log(
     `A cardigan of ${begun.value.pieces.length} pieces, shaped, ${stitches} stitches: estimate ${alone.medianMs.toFixed(2)} ms, answer with its chances ${shaped.medianMs.toFixed(2)} ms, p95 ${shaped.p95Ms.toFixed(2)} ms.`,

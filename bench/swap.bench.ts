@@ -1,7 +1,7 @@
 /** What substitutes cost: one reckoned whole, and five hundred put in order. */
 import { candidateSchema } from "@/core/project/candidates";
 import { forecastProject } from "@/core/forecast/projectForecast";
-import { layProject, type KnownLaid } from "@/core/garment/layPanels";
+import { layProject, type KnownLaid } from "@/core/garment/panelLayout";
 import { compare, patternFigures } from "@/core/swap/outcome";
 import { rankBasis, ranking } from "@/core/swap/rank";
 import { ownCandidate } from "@/core/swap/swapProject";

@@ -40,25 +40,25 @@ test("what is typed wrongly stays, is explained, and leaves the last answer stan
     ["-18", "A measure cannot be negative."],
     ["0 st / 10 cm", "This must be more than zero."],
     ["180 st / 10 cm", "finer than sewing thread"],
-    ["18 parsecs", "“parsecs” is not a number or a unit known here."],
+    ["18 parsecs", "“parsecs” is not a number or a unit that Brenok knows."],
   ] as const) {
     await gauge.fill(typed);
     await expect(gauge).toHaveValue(typed);
     await expect(gauge).toHaveAttribute("aria-invalid", "true");
     await expect(page.getByRole("main").getByText(words)).toBeVisible();
-    // The answer owns up: the figure before it stands, and no chance is told by it.
+    // The answer owns up: the last figure is used, and no chance is given by it.
     await expect(answerOf(page)).toContainText(
-      /Not read: the stitch gauge\..*No chance is told|No chance is told.*Not read: the stitch gauge/s,
+      /Not read: the stitch gauge\..*No chance is given|No chance is given.*Not read: the stitch gauge/s,
     );
     await expect(ballsOf(page)).toHaveText(/\b5 balls/);
   }
 });
 
 test("a width that cannot be is questioned; without a width the draw-in is computed", async ({ page }) => {
-  const width = page.getByLabel("Cables measured: width");
+  const width = page.getByLabel("Width measured over cables");
   await width.fill("7.6 in");
   await expect(page.getByRole("main").getByText(/cables do not spread/)).toBeVisible();
-  await expect(answerOf(page)).toContainText("No chance is told");
+  await expect(answerOf(page)).toContainText("No chance is given");
   const drawing = page.getByRole("region", { name: "Schematic" });
   await expect(drawing.getByText("computed", { exact: true })).toBeVisible();
   await expect(drawing).toContainText("a swatch of it would narrow that");
@@ -109,7 +109,7 @@ test("the strand tells the row under the pointer and goes to it", async ({ page 
   await expect(strand).toHaveAttribute("aria-valuetext", /Back, row 2 of 150/);
 });
 
-test("the gauge sweep is reckoned in the worker and told in words", async ({ page }) => {
+test("the gauge sweep is calculated in the worker and told in words", async ({ page }) => {
   const card = page.getByRole("region", { name: "If your gauge changes" });
   await expect(card).toContainText(/10 % looser needs \d+ balls, 10 % tighter \d+/);
   await expect(card.locator("canvas")).toBeVisible();
@@ -120,12 +120,12 @@ test("what is left out is told beside the balls with no chance, gone to, left ou
   page,
 }) => {
   await page.getByRole("button", { name: /^9 ropes, 3 over 3/ }).click();
-  await page.getByRole("button", { name: "Section behind the chosen one" }).click();
+  await page.getByRole("button", { name: "Add a section after this one" }).click();
   await page.getByRole("menuitem", { name: "Rows as written" }).click();
   const rows = page.getByLabel("Rows, worked once in this order");
   await rows.fill("Row 1: k2tog to end.\nRow 2: p12.");
   const answer = answerOf(page);
-  await expect(answer).toContainText(/5 balls.*so far.*No chance is told/s);
+  await expect(answer).toContainText(/5 balls.*so far.*No chance is given/s);
   await expect(answer).toContainText(/Without Back: Rows as written\. Line 2: Row 2 works 12 stitches/);
   await expect(page.getByRole("region", { name: "Strand" })).toContainText("+ what is left out");
   await page.keyboard.press("Escape");
@@ -138,7 +138,7 @@ test("what is left out is told beside the balls with no chance, gone to, left ou
     /as written, .*Without Back: Rows as written \(take it in\), as you said\./s,
   );
   await answer.getByRole("button", { name: "take it in" }).click();
-  await expect(answer).toContainText("No chance is told");
+  await expect(answer).toContainText("No chance is given");
   await rows.fill("Row 1: k2tog to end.");
   await expect(answer).toContainText("as written,");
   await expect(page.getByRole("list", { name: "Sections" })).toContainText("96 → 48 st");

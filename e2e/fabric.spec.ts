@@ -28,7 +28,7 @@ async function figuresOf(page: Page) {
   return {
     width: (await number("Keeps of its plain width")) / 100,
     height: (await number("and of its height")) / 100,
-    extra: await number("Crossings eat, a repeat"),
+    extra: await number("Extra yarn for crossings, per repeat"),
   };
 }
 
@@ -110,10 +110,10 @@ test("the picture is kept as PNG and as SVG, to scale", async ({ page }) => {
     const kept = await waiting;
     return { name: kept.suggestedFilename(), content: readFileSync(await kept.path()) };
   };
-  const png = await keep("Keep as PNG");
+  const png = await keep("Save as PNG");
   expect(png.name).toBe("new-panel.png");
   expect([...png.content.subarray(1, 4)]).toEqual([..."PNG"].map((sign) => sign.charCodeAt(0)));
-  const svg = await keep("Keep as SVG");
+  const svg = await keep("Save as SVG");
   expect(svg.name).toBe("new-panel.svg");
   expect(svg.content.toString()).toMatch(/^<svg [^>]*width="[\d.]+mm"[\s\S]*<\/svg>$/);
 });
@@ -142,7 +142,7 @@ test("long work shows how far it is and can be stopped, and the page stays free"
 
 test("any panels lie across the piece, from the right; undo brings the ropes back", async ({ page }) => {
   await openBack(page);
-  await page.getByLabel("Cables measured: width").fill("");
+  await page.getByLabel("Width measured over cables").fill("");
   await answerIsThere(page);
   const before = await ledgerOf(page).textContent();
   await page.getByRole("radio", { name: "Panels", exact: true }).click();
@@ -150,7 +150,7 @@ test("any panels lie across the piece, from the right; undo brings the ropes bac
   await expect(page.getByText("34 stitches to begin with")).toBeVisible();
   for (let time = 0; time < 3; time += 1)
     await page.getByRole("button", { name: "Panel 1 once more" }).click();
-  await page.getByRole("button", { name: "Another panel" }).click();
+  await page.getByRole("button", { name: "Add a panel" }).click();
   await page.getByLabel("Panel 2", { exact: true }).selectOption({ label: "Horseshoe" });
   await expect(page.getByText("74 stitches to begin with")).toBeVisible();
   await expect(ledgerOf(page)).not.toHaveText(before ?? "");
@@ -172,7 +172,7 @@ test("a wider rope and another finish move the width, the increases above the ri
   page,
 }) => {
   await openBack(page);
-  await page.getByLabel("Cables measured: width").fill("");
+  await page.getByLabel("Width measured over cables").fill("");
   const rib = page.getByRole("region", { name: "Above the rib" });
   const add = async () => Number(/add (\d+)/.exec((await rib.textContent()) ?? "")?.[1]);
   await answerIsThere(page);

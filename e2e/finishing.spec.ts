@@ -8,10 +8,10 @@ const sections = (page: Page) => page.getByRole("list", { name: "Sections" });
 async function beginBare(page: Page) {
   await openAt(page);
   await page.keyboard.press("n");
-  const sheet = page.getByRole("dialog", { name: "Begin something" });
+  const sheet = page.getByRole("dialog", { name: "New project" });
   await sheet.getByLabel("What").selectOption({ label: "One bare piece" });
   await expect(sheet.getByLabel("Width")).toBeHidden();
-  await sheet.getByRole("button", { name: "Begin with this" }).click();
+  await sheet.getByRole("button", { name: "Start with this" }).click();
   await expect(sheet).toBeHidden();
   await page.getByLabel("One ball holds").fill("50 g = 100 m");
   await page.getByLabel("Rows", { exact: true }).fill("42");
@@ -43,7 +43,7 @@ test("a seam joins edge to edge with its ratio, and the seam tool begins with it
   await expect(card.getByText("Nothing is sewn yet.")).toBeVisible();
 });
 
-test("extras are items of their own with their reckoning; what cannot be read of one is told", async ({
+test("extras are items of their own with their calculating; what cannot be read of one is told", async ({
   page,
 }) => {
   await beginBare(page);
@@ -79,10 +79,10 @@ test("a thumb rests on a thread, a band has its buttonholes, and too many of the
 }) => {
   await openAt(page);
   await page.keyboard.press("n");
-  const sheet = page.getByRole("dialog", { name: "Begin something" });
+  const sheet = page.getByRole("dialog", { name: "New project" });
   await sheet.getByLabel("What").selectOption({ label: "Pair of mitts" });
   await expect(sheet).toContainText(/about \d/);
-  await sheet.getByRole("button", { name: "Begin with this" }).click();
+  await sheet.getByRole("button", { name: "Start with this" }).click();
   await expect(sections(page)).toContainText(/Hold \d+ at both edges/);
   await sections(page)
     .getByRole("button", { name: /^(?!Move).*Rib, k2 p2/ })

@@ -4,7 +4,7 @@ test("each bench is one key away and keeps the strand and the answer in sight", 
   await openBack(page);
   for (const [key, heading] of [
     ["2", "No swatch yet"],
-    ["3", "Knit it in another yarn"],
+    ["3", "Compare yarns"],
     ["4", "What to buy"],
     ["5", "Knit"],
     ["s", "Your shelf"],

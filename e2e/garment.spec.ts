@@ -7,12 +7,12 @@ const names = (page: Page) => sections(page).getByRole("button", { name: /^(?!Mo
 async function beginHat(page: Page) {
   await openAt(page);
   await page.keyboard.press("n");
-  const sheet = page.getByRole("dialog", { name: "Begin something" });
+  const sheet = page.getByRole("dialog", { name: "New project" });
   await expect(sheet).toContainText("about 2 balls");
   await sheet.getByLabel("Yarn").selectOption("fingering");
   await sheet.getByLabel("Head, all round").fill("58 cm");
   await expect(sheet).toContainText(/most likely between/);
-  await sheet.getByRole("button", { name: "Begin with this" }).click();
+  await sheet.getByRole("button", { name: "Start with this" }).click();
   await expect(sheet).toBeHidden();
 }
 
@@ -44,10 +44,10 @@ test("negative ease that leaves nothing is told in the sheet and on the bench, a
 }) => {
   await openAt(page);
   await page.keyboard.press("n");
-  const sheet = page.getByRole("dialog", { name: "Begin something" });
+  const sheet = page.getByRole("dialog", { name: "New project" });
   await sheet.getByLabel("Ease").fill("-60 cm");
   await expect(sheet).toContainText("nothing is left");
-  await expect(sheet.getByRole("button", { name: "Begin with this" })).toBeDisabled();
+  await expect(sheet.getByRole("button", { name: "Start with this" })).toBeDisabled();
   await expect(sheet.getByLabel("Ease")).toHaveValue("-60 cm");
   await sheet.getByLabel("Ease").fill("lots");
   await expect(sheet.getByLabel("Ease")).toHaveAttribute("aria-invalid", "true");
@@ -91,7 +91,7 @@ test("sections are dragged and moved by keys into another order; undo brings the
 
 test("bobbles are switched off and on, the saving is shown; a hem is folded or not", async ({ page }) => {
   await openBack(page);
-  await page.getByLabel("Cables measured: width").fill("");
+  await page.getByLabel("Width measured over cables").fill("");
   await page.getByRole("radio", { name: "Panels", exact: true }).click();
   await page.getByLabel("Panel 1", { exact: true }).selectOption({ label: "Bobbled columns" });
   for (let time = 0; time < 3; time += 1)
@@ -110,7 +110,7 @@ test("bobbles are switched off and on, the saving is shown; a hem is folded or n
   await page.keyboard.press("Control+z");
   await expect(texture).toContainText(before);
   await page.getByRole("button", { name: /^Cast on, long-tail/ }).click();
-  await page.getByRole("button", { name: "Section behind the chosen one" }).click();
+  await page.getByRole("button", { name: "Add a section after this one" }).click();
   await page.getByRole("menuitem", { name: "Hem" }).click();
   await expect(sections(page)).toContainText("Hem, folded and sewn");
   await expect(finishing.getByText("folding the hems")).toBeVisible();
@@ -123,14 +123,14 @@ test("what cannot be worked says what and where, keeps what was typed, and leave
 }) => {
   await openAt(page);
   await page.getByRole("button", { name: /^Decrease, both edges/ }).click();
-  await page.getByLabel("so often").fill("80");
+  await page.getByLabel("times").fill("80");
   await expect(
     page
       .getByRole("main")
       .getByText(/It ends on 1 stitch: the rule would take \d+ more/)
       .first(),
   ).toBeVisible();
-  await expect(page.getByLabel("so often")).toHaveValue("80");
+  await expect(page.getByLabel("times")).toHaveValue("80");
   await expect(ballsOf(page)).toHaveText(/\b\d+ balls/);
   await page.getByRole("button", { name: /^11 ropes, 3 over 3/ }).click();
   await page.getByLabel("Length").first().fill("1 mm");
@@ -165,7 +165,9 @@ test("a second yarn in stripes has a strand and an answer of its own; undo takes
   await page.getByRole("button", { name: "Yarn", exact: true }).click();
   await page.getByRole("radio", { name: "stripes" }).click();
   await expect(ballsOf(page)).toHaveText(/\b\d+ balls needed in 2 yarns/);
-  await expect(page.getByRole("region", { name: "Answer" }).getByText(/at kept width$/)).toHaveCount(2);
+  await expect(page.getByRole("region", { name: "Answer" }).getByText(/if you keep the width$/)).toHaveCount(
+    2,
+  );
   await expect(page.getByRole("slider", { name: /strand of Yarn 2/ })).toBeVisible();
   await ledgerOf(page).getByRole("radio", { name: "yarn" }).click();
   await expect(ledgerOf(page).getByRole("row", { name: /^Yarn 2/ })).toContainText(/\d+\.\d\sm/);

@@ -51,7 +51,7 @@ test("from empty, the two missing figures give an answer that says what is assum
 test("a file that is no project is refused in words and changes nothing", async ({ page }) => {
   await openBack(page);
   for (const [name, content, words] of [
-    ["shopping.json", "not json", "it does not hold JSON"],
+    ["shopping.json", "not json", "it is not JSON"],
     ["later.brenok.json", '{"format":"brenok-project","version":99}', "saved by a newer Brenok"],
   ] as const) {
     await openFile(page, { name, content });
@@ -88,7 +88,7 @@ test("a storage that refuses is shown, and keeping goes on when it works again",
 test("a project kept in the browser that cannot be read is put aside, with a word", async ({ page }) => {
   await openBack(page);
   await page.getByLabel("Rows", { exact: true }).fill("151");
-  await expect(page.getByText("Kept in this browser")).toBeVisible();
+  await expect(page.getByText("Saved in this browser")).toBeVisible();
   await page.evaluate(
     () =>
       new Promise<void>((resolve, reject) => {

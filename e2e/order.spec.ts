@@ -89,9 +89,9 @@ test("a slow shop is waited for without holding anything up, and waiting can be 
 
 test("balls are put by and given free, and what is bought comes home", async ({ page }) => {
   await openOrder(page);
-  await plan(page).getByRole("button", { name: "Put these by on the shelf" }).click();
+  await plan(page).getByRole("button", { name: "Reserve these on the shelf" }).click();
   await expect(plan(page).getByRole("button", { name: /give free/ })).toBeVisible();
-  // Under another name they are still put by for the same project, and still its own.
+  // Under another name they are still reserved for the same project, and still its own.
   await page.getByRole("button", { name: /^Project:/ }).click();
   await page.getByRole("menuitem", { name: /Name and notes/ }).click();
   await page.getByLabel("Project", { exact: true }).fill("Ada’s slipover");
@@ -99,7 +99,7 @@ test("balls are put by and given free, and what is bought comes home", async ({ 
   await expect(page.getByRole("button", { name: "Project: Ada’s slipover" })).toBeVisible();
   await expect(plan(page).getByRole("button", { name: /give free/ })).toBeVisible();
   await expect(bought(page)).toHaveText(/^4 balls for 37\.60, 3 from your shelf$/, { timeout: 20_000 });
-  await plan(page).getByRole("button", { name: "It is bought" }).click();
+  await plan(page).getByRole("button", { name: "Mark as bought" }).click();
   await expect(bought(page)).toHaveText(/^Nothing to buy, 7 from your shelf$/, { timeout: 20_000 });
   await page.getByRole("link", { name: /^Shelf/ }).click();
   const rows = page.getByRole("region", { name: "Your shelf" }).locator("tbody tr");
@@ -132,7 +132,7 @@ test("kits of several sizes: balls in each, and fewer for the group than for kit
 }) => {
   await openOrder(page);
   await expect(group(page).getByRole("status")).toContainText("for all 6 together", { timeout: 30_000 });
-  await group(page).getByRole("button", { name: "Kits of another size" }).click();
+  await group(page).getByRole("button", { name: "Add kits of another size" }).click();
   const second = group(page).getByRole("listitem").nth(1);
   await second.getByLabel("Kits").fill("4");
   await second.getByLabel("Across").fill("56 cm");
@@ -177,7 +177,7 @@ test("axe finds nothing on the Order bench, in the light and in the dark", async
 
 test("a yarn held together is bought in all its strands, its balls as they are sold", async ({ page }) => {
   await openAt(page, "/swap");
-  const bench = page.getByRole("region", { name: "Knit it in another yarn" });
+  const bench = page.getByRole("region", { name: "Compare yarns" });
   await expect(bench).toContainText("2 beside the pattern’s own", { timeout: 20_000 });
   await page.getByRole("button", { name: /^Change Vessin Fingering/ }).click();
   await page.getByLabel("held with another yarn, such as a lace").check();
@@ -191,11 +191,11 @@ test("a yarn held together is bought in all its strands, its balls as they are s
   await expect(bought(page)).toHaveText(/from your shelf$/, { timeout: 20_000 });
   await expect(plan(page).getByRole("table")).toContainText(/50\sg, 210\sm/);
   await page.getByRole("group", { name: "Yarns" }).getByRole("button", { name: "A lace" }).click();
-  await expect(bought(page)).toHaveText("Nothing to buy from", { timeout: 20_000 });
+  await expect(bought(page)).toHaveText("Not on sale anywhere", { timeout: 20_000 });
   await sources(page).getByRole("button", { name: "Balls in another shop" }).click();
   await sources(page).getByLabel("One ball holds").fill("25 g = 210 m");
   // Of an unknown price it is not planned with.
-  await expect(bought(page)).toHaveText("Nothing to buy from", { timeout: 20_000 });
+  await expect(bought(page)).toHaveText("Not on sale anywhere", { timeout: 20_000 });
   await sources(page).getByLabel("Price of a ball").fill("3");
   await expect(bought(page)).toHaveText(/^[34] balls for (9|12)\.00$/, { timeout: 20_000 });
 });

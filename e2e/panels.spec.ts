@@ -63,7 +63,7 @@ test("a crossing is drawn on the chart by keyboard, and the text follows", async
   await chart.press("Insert");
   await expect(page.getByText("10 stitches · 3 rows")).toBeVisible();
   await expect(page.getByText(/The repeat has 3 rows, an odd number/)).toBeVisible();
-  await page.getByRole("button", { name: "take row out" }).click();
+  await page.getByRole("button", { name: "delete row" }).click();
   await expect(page.getByText("10 stitches · 2 rows")).toBeVisible();
 });
 

@@ -21,7 +21,7 @@ test("a back becomes a back and a front: the balls, the ledger and the strand fo
   await page.reload();
   await pieces.getByRole("button", { name: "Front", exact: true }).click();
   await expect(page.getByLabel("Rows", { exact: true })).toHaveValue("75");
-  await page.getByRole("button", { name: "Take the piece out" }).click();
+  await page.getByRole("button", { name: "Delete the piece" }).click();
   await expect(ballsOf(page)).toHaveText(/\b5 balls/);
   await page.getByRole("button", { name: "Undo" }).first().click();
   await expect(ballsOf(page)).toHaveText(/\b7 balls/);

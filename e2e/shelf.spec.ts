@@ -38,7 +38,7 @@ test("a table with three bad rows: they are told by number, and the good ones co
     /Row 5: It has no name/,
     /Row 6, Qty: “2,5” is no whole number/,
   ]);
-  await expect(sheet.getByRole("list", { name: "What would come" })).toContainText(
+  await expect(sheet.getByRole("list", { name: "Preview" })).toContainText(
     /Pellow Sport, shell: 4 × 99\.2 g = 274\.3 m/,
   );
   const saved = page.waitForEvent("download");
@@ -63,7 +63,7 @@ test("a column that was not understood is mapped by hand, and a table can be lef
   await sheet.getByLabel(/^Strange/).selectOption("name");
   await sheet.getByLabel(/^Other/).selectOption("put-up");
   await expect(sheet).toContainText(/Moss Stitch Wool: 1 × 50 g = 125 m/);
-  await sheet.getByRole("button", { name: "Leave the shelf as it is" }).click();
+  await sheet.getByRole("button", { name: "Cancel" }).click();
   await expect(rows(page)).toHaveCount(5);
 });
 
@@ -110,7 +110,7 @@ test("a yarn is typed in as its band says, in either units, and is still there a
   await page.keyboard.press("Escape");
   const row = rows(page).filter({ hasText: "Hollin Tweed" });
   await expect(row).toContainText(/H9.*7.*42\sg.*worsted.*99\.2 g = 201\.2 m.*9\.40/s);
-  await expect(page.getByText("Kept in this browser")).toBeVisible();
+  await expect(page.getByText("Saved in this browser")).toBeVisible();
   await page.reload();
   await expect(rows(page).filter({ hasText: "Hollin Tweed" })).toContainText("H9");
   await page.keyboard.press("u");
@@ -152,7 +152,7 @@ test("several are changed at once, and what leaves as CSV comes back the same", 
   const text = readFileSync(await (await saved).path(), "utf8");
   expect(text).toContain("'=attic");
   expect(text).not.toMatch(/[,"]=attic/);
-  await bulk.getByRole("button", { name: "Take off the shelf" }).click();
+  await bulk.getByRole("button", { name: "Remove from the shelf" }).click();
   await expect(rows(page)).toHaveCount(3);
   await bring(page, "again.csv", text);
   await page.getByRole("button", { name: "Put 5 on the shelf" }).click();

@@ -2,7 +2,7 @@
 import type { Page } from "@playwright/test";
 import { answerIsThere, answerOf, ballsOf, expect, expectAccessible, openAt, test } from "./bench";
 
-const bench = (page: Page) => page.getByRole("region", { name: "Knit it in another yarn" });
+const bench = (page: Page) => page.getByRole("region", { name: "Compare yarns" });
 const row = (page: Page, name: string) =>
   bench(page)
     .getByRole("row")
@@ -19,7 +19,8 @@ async function openSwap(page: Page) {
 }
 
 /** Figures follow in the worker. */
-const reckoned = (page: Page) => expect(bench(page)).not.toContainText("reckoning …", { timeout: 20_000 });
+const calculated = (page: Page) =>
+  expect(bench(page)).not.toContainText("calculating …", { timeout: 20_000 });
 
 test("a chunky and a fingering held triple beside the aran, the finished size kept", async ({ page }) => {
   await openSwap(page);
@@ -60,7 +61,7 @@ test("keeping the stitches tells the size that comes out, and keeping the size b
   await expect(verdict).toContainText(/Wrong thickness: it would be 67\.8\scm wide instead of 49\.9\scm/, {
     timeout: 20_000,
   });
-  await reckoned(page);
+  await calculated(page);
   await expect(cell(page, "Cast on, across, rows", 2)).toHaveText("94 st, 11 ropes, 164 rows");
   await expect(cell(page, "Cast on, across, rows", 3)).toHaveText("94 st, 11 ropes, 164 rows");
   await expect(cell(page, "Balls", 2)).toContainText(/11 × 100\sg/);
@@ -102,7 +103,7 @@ test("a yarn is typed in: without a put-up it says what is missing, with a price
   page,
 }) => {
   await openSwap(page);
-  await page.getByRole("button", { name: "Type one in" }).click();
+  await page.getByRole("button", { name: "Type in a yarn" }).click();
   const sheet = page.getByRole("dialog");
   await sheet.getByLabel("Name of the yarn").fill("Hollin Tweed");
   await page.keyboard.press("Escape");
@@ -131,7 +132,7 @@ test("a swatch of a substitute speaks for it alone, and knitting it in that yarn
   await expect(answerOf(page)).toHaveText(before, { useInnerText: true });
   await page.getByRole("link", { name: /^Swap/ }).click();
   await expect(cell(page, "Gauge", 2)).toContainText(/measured.*by its own swatch/s, { timeout: 20_000 });
-  await reckoned(page);
+  await calculated(page);
   await cell(page, "And now", 2).getByRole("button", { name: "Knit it in this" }).click();
   await expect(ballsOf(page)).toHaveText(/\b\d balls of 100\sg/);
   await expect(bench(page).getByRole("columnheader").nth(1)).toContainText("Osmuth Chunky, barley", {

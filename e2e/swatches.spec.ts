@@ -36,7 +36,7 @@ test("a swatch weighed on the scale narrows the band and changes the advice; und
   await page.getByRole("button", { name: "Add a pattern swatch" }).click();
   await expect(measured(page)).toBeVisible();
   await connect(page);
-  const take = scale(page).getByRole("button", { name: "Take the reading" });
+  const take = scale(page).getByRole("button", { name: "Use this reading" });
   await expect(take).toBeDisabled();
   await scale(page).getByRole("button", { name: "the swatch" }).click();
   await expect(take).toBeEnabled({ timeout: 15_000 });
@@ -93,11 +93,11 @@ test("what cannot be is refused or asked about, and is taken in only when the kn
   await expect(measured(page)).toContainText("less than a stitch or two");
   // The balls stand as they were without it, and say that they are without it: no chance for the whole.
   await expect(ballsOf(page)).toHaveText(/\b10 balls/);
-  await expect(answerOf(page)).toContainText(/No chance is told.*Not read: the weight/s);
+  await expect(answerOf(page)).toContainText(/No chance is given.*Not read: the weight/s);
   await weight.fill("6.6 g");
   const asked = page.getByRole("group", { name: "Questions" });
   await expect(asked).toContainText("This weighs half of what 884 stitches should: is it one strand?");
-  await asked.getByRole("button", { name: "It is so: take it in" }).click();
+  await asked.getByRole("button", { name: "That’s right, use it" }).click();
   await expect(asked).toContainText("taken in since you stand by it");
   await expect(ballsOf(page)).not.toHaveText(/\b10 balls/);
   await asked.getByRole("button", { name: "Ask again" }).click();
@@ -115,7 +115,7 @@ test("a gauge that is off says which needle to try; a coarse scale and a bath no
   const finished = measured(page).getByRole("group", { name: "Finished" });
   const asKnit = measured(page).getByRole("group", { name: "As knit" });
   await asKnit.getByLabel("Width").fill("12.2 cm");
-  const hints = page.getByRole("list", { name: "To think of" });
+  const hints = page.getByRole("list", { name: "Worth knowing" });
   await expect(hints).toContainText("Wash the swatch and measure it again");
   await finished.getByLabel("Width").fill("4.75 in");
   await expect(hints).toHaveCount(0);
@@ -132,7 +132,7 @@ test("what to measure next is proposed on every bench, and the school can be cha
   await expect(answerOf(page)).toContainText(/To be surer, knit a (plain )?swatch/);
   const next = page.getByRole("region", { name: "What to measure next" });
   await expect(next.getByRole("listitem").first()).toContainText(/\d+ % left/);
-  const schools = page.getByRole("region", { name: "Two schools" });
+  const schools = page.getByRole("region", { name: "Two ways to estimate" });
   await schools.getByRole("radio", { name: "an allowance" }).click();
   await expect(ballsOf(page)).toHaveText(/\b9 balls/);
   await schools.getByLabel("Allowance for cables").fill("60 %");

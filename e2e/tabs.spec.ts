@@ -10,7 +10,7 @@ test("two tabs show one project and one shelf: neither writes over what the othe
 }) => {
   await openBack(page);
   await page.getByLabel(GAUGE).fill("14 sts 10cm");
-  await expect(page.getByText("Kept in this browser")).toBeVisible();
+  await expect(page.getByText("Saved in this browser")).toBeVisible();
   const other = await context.newPage();
   await openAt(other, "/shelf");
   await expect(ballsOf(other)).toHaveText(/\b6 balls/);
@@ -37,7 +37,7 @@ test("a project opened in one tab is open in the other, which says so, and can h
   context,
 }) => {
   await openBack(page);
-  await expect(page.getByText("Kept in this browser")).toBeVisible();
+  await expect(page.getByText("Saved in this browser")).toBeVisible();
   const other = await context.newPage();
   await openAt(other);
   await openFile(other, {

@@ -25,7 +25,7 @@ const fabricOf = (panel) => async (page) => {
 
 /** Panels of the library side by side across the piece. */
 async function rowOfPanels(page) {
-  await page.getByLabel("Cables measured: width").fill("");
+  await page.getByLabel("Width measured over cables").fill("");
   await page.getByRole("radio", { name: "Panels", exact: true }).click();
   await page.getByLabel("Edge stitches").fill("8");
   for (const name of ["Horseshoe", "Honeycomb", "Horseshoe"]) {
@@ -95,7 +95,7 @@ async function shapedRows(page) {
 }
 
 /** What to measure next comes from the worker. */
-const reckoned = (page) =>
+const calculated = (page) =>
   page
     .getByText(/% left|Nothing that is left to measure/)
     .first()
@@ -142,7 +142,7 @@ const VIEWS = [
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
   { name: "panels-phone", at: "/panels", size: PHONE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
-  { name: "swatches", at: "/swatches", size: { width: 1280, height: 1000 }, act: reckoned },
+  { name: "swatches", at: "/swatches", size: { width: 1280, height: 1000 }, act: calculated },
   { name: "swatches-scale", at: "/swatches", size: { width: 1280, height: 1000 }, dark: true, act: weighed },
   { name: "swap", at: "/swap", size: { width: 1280, height: 1000 }, act: compared },
   { name: "order", at: "/order", size: { width: 1280, height: 1000 }, act: planned },

@@ -11,8 +11,8 @@ import {
 } from "@/core/project/finishing";
 import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "@/core/project/project";
 import { newSection, type FabricSection, type ProjectSection, type SectionOf } from "@/core/project/sections";
-import { forecastProject, reckonProject, type KnownForecast } from "@/core/forecast/projectForecast";
-import { layProject } from "@/core/garment/layPanels";
+import { forecastProject, calculateProject, type KnownForecast } from "@/core/forecast/projectForecast";
+import { layProject } from "@/core/garment/panelLayout";
 import { GROUND_IDS } from "@/core/panels/grounds";
 import { ROPES } from "@/core/panels/ropes";
 import { CAST_OFF_IDS, CAST_ON_IDS } from "@/core/project/edgeKinds";
@@ -71,9 +71,9 @@ export const cabledBack = (given: Partial<FabricSection> = {}, project: Partial<
     },
   );
 
-/** A project that can be reckoned, with no chances drawn. */
-export function reckoned(project: Project) {
-  const answer = reckonProject(project, layProject(project, KNOWN));
+/** A project that can be calculated, with no chances drawn. */
+export function calculated(project: Project) {
+  const answer = calculateProject(project, layProject(project, KNOWN));
   const [first, ...others] = answer?.estimate.yarns ?? [];
   if (!answer || !first) throw new Error("no answer");
   return { ...answer, yarns: [first, ...others] as const };
@@ -86,9 +86,9 @@ export function answerTo(project: Project): KnownForecast {
   return answer;
 }
 
-/** The first piece as it is reckoned. */
+/** The first piece as it is calculated. */
 export function estimated(project: Project) {
-  const [piece] = reckoned(project).estimate.pieces;
+  const [piece] = calculated(project).estimate.pieces;
   if (!piece) throw new Error("no piece");
   return piece;
 }

@@ -1,11 +1,11 @@
 /** Swatches for tests: read off for a knitter whose deviations are known. Only tests use it. */
-import { cabledBack, reckoned } from "./anyProject";
+import { cabledBack, calculated } from "./anyProject";
 import type { Project } from "@/core/project/project";
 import { newSection } from "@/core/project/sections";
 import { newSwatch, type MeasureId, type Swatch } from "@/core/project/swatches";
-import { deviationsOf } from "@/core/belief/axes";
+import { deviationsOf } from "@/core/belief/unknowns";
 import type { Belief } from "@/core/belief/belief";
-import { KINDS, noiseOf } from "@/core/belief/kinds";
+import { MEASUREMENT_KINDS, noiseOf } from "@/core/belief/measurementKinds";
 
 /** A back of one fabric worked to a length, in a yarn of which only the band is known. */
 export const unswatched = (): Project =>
@@ -37,7 +37,7 @@ export const withSwatches = (...swatches: readonly Swatch[]): Project => ({
   swatches: [...swatches],
 });
 
-export const beliefOf = (project: Project): Belief => reckoned(project).belief;
+export const beliefOf = (project: Project): Belief => calculated(project).belief;
 
 const ALL: readonly MeasureId[] = ["finishedWidth", "finishedHeight", "mass"];
 
@@ -54,10 +54,10 @@ export function readOff(
   const [of] = belief.swatches;
   const unknowns = deviationsOf(belief.axes, truth ?? belief.mean);
   const read = ALL.map((id, index) => {
-    const predict = of && KINDS[id].predict(of);
+    const predict = of && MEASUREMENT_KINDS[id].predict(of);
     if (!of || !predict) throw new Error(`no ${id}`);
     const exact = predict(unknowns);
-    return exact * Math.exp((noise[index] ?? 0) * noiseOf(KINDS[id], of, exact));
+    return exact * Math.exp((noise[index] ?? 0) * noiseOf(MEASUREMENT_KINDS[id], of, exact));
   });
   const [widthMm = 0, heightMm = 0, massG = 0] = read;
   const inSteps = Math.round(massG / swatch.scaleStepG) * swatch.scaleStepG;

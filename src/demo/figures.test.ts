@@ -6,7 +6,7 @@ import { forecastProject } from "@/core/forecast/projectForecast";
 import { savingsOf } from "@/core/forecast/savings";
 import { layStrand } from "@/core/estimate/layStrand";
 import type { Project } from "@/core/project/project";
-import { layProject } from "@/core/garment/layPanels";
+import { layProject } from "@/core/garment/panelLayout";
 import { demoCap } from "./cap";
 import { demoProject } from "./slipover";
 

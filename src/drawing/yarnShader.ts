@@ -1,4 +1,4 @@
-/** The yarn as round tubes: each straight piece is a quad, its roundness and depth are reckoned per pixel. */
+/** The yarn as round tubes: each straight piece is a quad, its roundness and depth are calculated per pixel. */
 
 /** Texels in a row of the tables that hold the pieces and their colours. */
 export const TEXELS_ACROSS = 2048;

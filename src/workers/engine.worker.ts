@@ -6,7 +6,7 @@ import { ask, type AskedOf, type PartOf, type QuestionId, type ToldOf } from "..
 import { finishedOf } from "../core/estimate/finished";
 import type { Project } from "../core/project/project";
 import { forecasting } from "../core/forecast/projectForecast";
-import { addedTo, beginProject, type Beginning } from "../core/starts/beginProject";
+import { addedTo, beginProject, type Beginning } from "../core/templates/beginProject";
 import type { Steps } from "../core/steps";
 import type { Seen } from "../core/engine/seen";
 import type { Reading } from "../core/units/reading";

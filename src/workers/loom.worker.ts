@@ -7,7 +7,7 @@ import { panelStitches, withEdges } from "../core/panels/across";
 import { groundPanel } from "../core/panels/grounds";
 import { joinPanels, mirror, repeatAcross, repeatUp } from "../core/panels/transforms";
 import { yarnRenderer, type YarnLook, type YarnRenderer } from "../drawing/yarnRenderer";
-import { acrossOf } from "../core/garment/layPanels";
+import { acrossOf } from "../core/garment/panelLayout";
 import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
 import { toEnd } from "../core/steps";
@@ -34,7 +34,7 @@ async function weave(
 ): Promise<Woven> {
   const { panel, complete } = readPattern(text);
   if (!panel) return fails("There is no row to knit yet.");
-  if (!complete) return fails("A row could not be read: mend it in the text, then the fabric is drawn.");
+  if (!complete) return fails("A row could not be read: fix it in the text, then the fabric is drawn.");
   const woven = await desk.do(drawingFabric(panel, options, known), {
     id: job,
     urgency: "question",
@@ -46,7 +46,7 @@ async function weave(
 }
 
 /** A picture of one repeat of a section's fabric, to be laid on and on upwards; a ground sideways too. */
-interface ClothPicture {
+interface FabricPicture {
   readonly picture: Blob;
   readonly rows: number;
   readonly stitches: number;
@@ -77,7 +77,7 @@ function panelOfSection(project: Project, piece: ProjectPiece, section: ProjectS
 }
 
 /** The whole row of a section, relaxed as one; null where it cannot be, or is too large to be drawn. */
-function clothOf(project: Project, pieceId: string, sectionId: string) {
+function fabricOf(project: Project, pieceId: string, sectionId: string) {
   const piece = project.pieces.find(({ id }) => id === pieceId);
   const section = piece?.sections.find(({ id }) => id === sectionId);
   if (!piece || !section) return null;
@@ -93,35 +93,35 @@ function clothOf(project: Project, pieceId: string, sectionId: string) {
   return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };
 }
 
-/** One canvas for all cloths: a context costs more than what is drawn in it. */
-let clothCanvas: { readonly canvas: OffscreenCanvas; readonly renderer: YarnRenderer } | null = null;
+/** One canvas for all fabrics: a context costs more than what is drawn in it. */
+let fabricCanvas: { readonly canvas: OffscreenCanvas; readonly renderer: YarnRenderer } | null = null;
 
 /** Draws a path so large; the canvas shows it until the next is drawn. Null where nothing can be drawn here. */
 function drawnPath(path: YarnPath, look: YarnLook, width: number, height: number): OffscreenCanvas | null {
   if (typeof OffscreenCanvas === "undefined") return null;
-  if (!clothCanvas || clothCanvas.renderer.isLost()) {
+  if (!fabricCanvas || fabricCanvas.renderer.isLost()) {
     const canvas = new OffscreenCanvas(1, 1);
     const renderer = yarnRenderer(canvas);
-    clothCanvas = renderer && { canvas, renderer };
+    fabricCanvas = renderer && { canvas, renderer };
   }
-  if (!clothCanvas) return null;
-  const { canvas, renderer } = clothCanvas;
+  if (!fabricCanvas) return null;
+  const { canvas, renderer } = fabricCanvas;
   [canvas.width, canvas.height] = [width, height];
   renderer.draw(path, look);
   return canvas;
 }
 
-/** Draws the cloth of a section; null where there is none, or where nothing can be drawn here. */
-async function drawCloth(
+/** Draws the fabric of a section; null where there is none, or where nothing can be drawn here. */
+async function drawFabric(
   project: Project,
   pieceId: string,
   sectionId: string,
   colour: string,
   { mostPx, ...look }: Omit<YarnLook, "colourOf"> & { readonly mostPx: number },
 ) {
-  const cloth = clothOf(project, pieceId, sectionId);
-  if (!cloth) return null;
-  const { path, rows, stitches, repeat } = cloth;
+  const fabric = fabricOf(project, pieceId, sectionId);
+  if (!fabric) return null;
+  const { path, rows, stitches, repeat } = fabric;
   const wide = Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
   const scale = Math.min(wide / path.width, MOST_PX / path.height);
   const drawnLook = { ...look, colourOf: () => colour };
@@ -133,12 +133,12 @@ async function drawCloth(
   cut
     .getContext("2d")
     ?.drawImage(drawn, FREE_MARGIN * scale, top, width, height, 0, 0, cut.width, cut.height);
-  return { picture: await cut.convertToBlob(), rows, stitches } satisfies ClothPicture;
+  return { picture: await cut.convertToBlob(), rows, stitches } satisfies FabricPicture;
 }
 
 const stopWeaving = (job: number) => desk.stop(job);
 
-const loom = { weave, stopWeaving, drawCloth };
+const loom = { weave, stopWeaving, drawFabric };
 
 export type Loom = typeof loom;
 

@@ -4,7 +4,7 @@ import { guessMapping, readShelf, type Mapping, type ReadShelf } from "../core/f
 import { readTable, type Table } from "../core/files/tableText";
 import { changedRows } from "../core/instructions/changedRows";
 import { copyFromChart, editChart } from "../core/instructions/editChart";
-import { studyText, writeOut } from "../core/instructions/study";
+import { analysePattern, writeOut } from "../core/instructions/analysePattern";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
 import { LIBRARY } from "../core/panels/library";
 
@@ -20,13 +20,16 @@ const readEntries = (table: Table, mapping: Mapping, stamp: string): ReadShelf =
 
 /** The library with the chart of each panel. */
 const studyLibrary = () =>
-  LIBRARY.map((panel) => ({ ...panel, study: studyText(panel.text, { naming: "halves", words: "US" }) }));
+  LIBRARY.map((panel) => ({
+    ...panel,
+    study: analysePattern(panel.text, { naming: "halves", words: "US" }),
+  }));
 
 /** What there is in the library, without its texts. */
 const libraryNames = () => LIBRARY.map(({ id, name, uk, family }) => ({ id, name, uk, family }));
 
 const reader = {
-  studyText,
+  analysePattern,
   changedRows,
   writeOut,
   studyLibrary,

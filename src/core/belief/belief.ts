@@ -1,9 +1,9 @@
 /** What is believed of a project, and what became of each measurement. */
 import type { MeasureId } from "../project/swatches";
 import type { Gauge } from "../stitches/plainStitch";
-import type { BeliefId, Deviations } from "./axes";
+import type { UnknownId, Deviations } from "./unknowns";
 import type { Gaussian } from "./prior";
-import type { SwatchBasis, Swatched } from "./swatched";
+import type { SwatchBasis, SwatchModel } from "./swatchModel";
 
 /** A measurement, and what became of it. */
 export interface Measured {
@@ -23,9 +23,9 @@ export interface Measured {
 export interface Belief extends Gaussian {
   readonly prior: Gaussian;
   readonly measured: readonly Measured[];
-  readonly swatches: readonly Swatched[];
+  readonly swatches: readonly SwatchModel[];
   /** Swatch that moved an unknown most; null where none did. */
-  readonly movedBy: (id: BeliefId) => string | null;
+  readonly movedBy: (id: UnknownId) => string | null;
   /** The gauge of the project, as it is believed. */
   readonly gauge: Gauge;
   readonly likely: Deviations;

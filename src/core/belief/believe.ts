@@ -1,5 +1,5 @@
 /** What is believed of a project: its prior, and every measurement of its swatches taken in or asked about. */
-import { keyOfSection, type Laid, type LaidSections } from "../garment/lay";
+import { keyOfSection, type Layout, type SectionLayouts } from "../garment/layout";
 import type { ProjectGauge } from "../garment/projectGauge";
 import { swatchPieceId } from "../garment/swatchPiece";
 import type { Project } from "../project/project";
@@ -9,14 +9,14 @@ import type { Millimetres } from "../units/brands";
 import type { Belief } from "./belief";
 import { countedOnCables } from "./onCables";
 import type { BelievedYarn } from "./prior";
-import type { SwatchBasis } from "./swatched";
+import type { SwatchBasis } from "./swatchModel";
 import { takeIn, type Asked, planBasis } from "./takeIn";
 
-interface Basis {
+interface Given {
   readonly gauged: ProjectGauge;
   readonly yarns: readonly BelievedYarn[];
   readonly needleMm: Millimetres;
-  readonly laid: LaidSections;
+  readonly laid: SectionLayouts;
 }
 
 /** How the project will be finished: as its first piece is. */
@@ -26,10 +26,10 @@ const finishOf = ({ pieces }: Project) => pieces[0]?.blocking ?? "wetBlocked";
 const MOST_BELIEVED = 8;
 
 /** What lies across swatches, told apart by a number of its own. */
-const numbers = new WeakMap<Laid, number>();
+const numbers = new WeakMap<Layout, number>();
 let lastNumber = 0;
 
-function numberOf(laid: Laid | undefined): number {
+function numberOf(laid: Layout | undefined): number {
   if (!laid) return 0;
   const number = numbers.get(laid) ?? (lastNumber += 1);
   numbers.set(laid, number);
@@ -37,7 +37,11 @@ function numberOf(laid: Laid | undefined): number {
 }
 
 /** All that a belief hangs on, as a text. */
-function keyOf({ basis: { project, gauge, sources, plan, finish }, yarns, counted }: Asked): string {
+function keyOf({
+  basis: { project, gauge, sources, plan, blocking: finish },
+  yarns,
+  counted,
+}: Asked): string {
   const { swatches, yarns: own } = project;
   const lying = swatches
     .flatMap((swatch) =>
@@ -62,14 +66,14 @@ const believed = remembering(MOST_BELIEVED, keyOf, takeIn);
  * measurement that is more than three deviations off what all others say is asked about and left out, until the
  * knitter stands by it. Example: without a swatch the belief is the prior.
  */
-export function believe(project: Project, { gauged, yarns, needleMm, laid }: Basis): Belief {
+export function believe(project: Project, { gauged, yarns, needleMm, laid }: Given): Belief {
   const { gauge, sources } = gauged;
   const basis: SwatchBasis = {
     project,
     gauge,
     sources,
     plan: planBasis(gauge, needleMm, laid),
-    finish: finishOf(project),
+    blocking: finishOf(project),
   };
   return { ...believed({ basis, yarns, counted: countedOnCables(project, laid) }), basis };
 }
@@ -93,7 +97,7 @@ export function isPatternWeighed({ measured, swatches, basis }: Belief): boolean
 export const isGaugeMeasured = ({ measured, basis }: Belief, which: "Width" | "Height") =>
   measured.some(
     ({ kind, taken }) =>
-      taken && (kind === `finished${which}` || (basis.finish === "asKnit" && kind === `asKnit${which}`)),
+      taken && (kind === `finished${which}` || (basis.blocking === "asKnit" && kind === `asKnit${which}`)),
   );
 
 /** Whether one swatch was measured both before and after it was finished: then it says what that does. */

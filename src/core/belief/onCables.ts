@@ -2,7 +2,7 @@
 import { isCabled } from "../project/sections";
 import { newSwatch, type Swatch } from "../project/swatches";
 import type { Project } from "../project/project";
-import { keyOfSection, type LaidSections } from "../garment/lay";
+import { keyOfSection, type SectionLayouts } from "../garment/layout";
 import { swatchPieceId } from "../garment/swatchPiece";
 
 const ON_CABLES_ID = "gauge on the cables";
@@ -13,8 +13,8 @@ const ON_CABLES_ID = "gauge on the cables";
  */
 export function countedOnCables(
   { gauge, yarns, pieces }: Project,
-  laid: LaidSections,
-): { readonly swatch: Swatch; readonly laid: LaidSections } | null {
+  laid: SectionLayouts,
+): { readonly swatch: Swatch; readonly laid: SectionLayouts } | null {
   const { stitches = null, widthMm = null } = gauge.cables ?? {};
   if (stitches === null || widthMm === null) return null;
   for (const piece of pieces)

@@ -1,12 +1,12 @@
 /** What is believed before anything is measured: engineering estimates, wide on purpose. */
 import { DRAW_IN_SD } from "../fabric/drawIn";
 import { BATH_SD, type GaugeSources, type Source } from "../garment/projectGauge";
-import { putUpId, SHARED_IDS, type Axes, type BeliefId, type SharedId } from "./axes";
+import { putUpId, SHARED_IDS, type UnknownIds, type UnknownId, type SharedId } from "./unknowns";
 import { zeros, type Matrix } from "./gaussian";
 
 /** A Gaussian belief about a vector of unknowns. */
 export interface Gaussian {
-  readonly axes: Axes;
+  readonly axes: UnknownIds;
   readonly mean: Float64Array;
   readonly covariance: Matrix;
 }
@@ -43,7 +43,7 @@ export interface BelievedYarn {
 export function priorOf(sources: GaugeSources, yarns: readonly BelievedYarn[]): Gaussian {
   const { width, height, assumedSd, awaySd } = sources;
   const widthSd = width === "assumed" ? assumedSd : Math.hypot(WIDTH_SD[width], awaySd);
-  const sds = new Map<BeliefId, number>(yarns.map(({ id, putUpSd }) => [putUpId(id), putUpSd]));
+  const sds = new Map<UnknownId, number>(yarns.map(({ id, putUpSd }) => [putUpId(id), putUpSd]));
   for (const [id, sd] of Object.entries(USUAL_SD)) sds.set(id as SharedId, sd);
   sds.set("width", widthSd);
   sds.set(
@@ -52,7 +52,7 @@ export function priorOf(sources: GaugeSources, yarns: readonly BelievedYarn[]): 
   );
   // What comes last draws last: extras leave the drawn figures of a project without any as they were.
   const shared = SHARED_IDS.filter((id) => id !== "extras");
-  const axes: Axes = [...shared, ...yarns.map(({ id }) => putUpId(id)), "extras"];
+  const axes: UnknownIds = [...shared, ...yarns.map(({ id }) => putUpId(id)), "extras"];
   const covariance = zeros(axes.length);
   for (const [index, id] of axes.entries()) covariance[index * axes.length + index] = (sds.get(id) ?? 0) ** 2;
   if (height === "assumed") {
@@ -69,7 +69,7 @@ export interface Marginal {
 }
 
 /** Example: the loop of a prior is 0 with a deviation of 0.08. */
-export function marginal({ axes, mean, covariance }: Gaussian, id: BeliefId): Marginal {
+export function marginal({ axes, mean, covariance }: Gaussian, id: UnknownId): Marginal {
   const at = axes.indexOf(id);
   return { mean: mean[at] ?? 0, sd: Math.sqrt(covariance[at * axes.length + at] ?? 0) };
 }

@@ -1,23 +1,23 @@
 /** Takes the measurements of swatches into a prior; what disagrees with all others is left out and asked about. */
 import type { PlanBasis } from "../estimate/planPiece";
-import { AS_COMPUTED } from "../garment/content";
-import type { LaidSections } from "../garment/lay";
+import { AS_COMPUTED } from "../garment/stitchContent";
+import type { SectionLayouts } from "../garment/layout";
 import type { Project } from "../project/project";
 import { MEASURE_IDS, type MeasureId, type Swatch } from "../project/swatches";
 import type { Gauge } from "../stitches/plainStitch";
 import type { Millimetres } from "../units/brands";
-import { deviationsOf, ofProject, readerOf, type BeliefId, type Deviations } from "./axes";
+import { deviationsOf, ofProject, readerOf, type UnknownId, type Deviations } from "./unknowns";
 import type { Belief, Measured } from "./belief";
 import { dot, times } from "./gaussian";
-import { KINDS, noiseOf } from "./kinds";
+import { MEASUREMENT_KINDS, noiseOf } from "./measurementKinds";
 import type { countedOnCables } from "./onCables";
 import { marginal, priorOf, type BelievedYarn, type Gaussian } from "./prior";
-import { isImpossible, questionOf, surpriseOf } from "./surprise";
-import { swatched, type SwatchBasis, type Swatched } from "./swatched";
+import { isImpossible, questionOf, isOutlier } from "./outliers";
+import { swatchModel, type SwatchBasis, type SwatchModel } from "./swatchModel";
 import { update, type Observation, type Updated } from "./update";
 
 /** Swatches are planned at the gauge that was given, as computed: what is off of it is in the vector. */
-export function planBasis(gauge: Gauge, needleMm: Millimetres, laid: LaidSections): PlanBasis {
+export function planBasis(gauge: Gauge, needleMm: Millimetres, laid: SectionLayouts): PlanBasis {
   return { gauge, needleMm, laid, without: [], pull: AS_COMPUTED, drawInSd: 0 };
 }
 
@@ -28,7 +28,7 @@ export interface Asked {
 }
 
 interface Candidate {
-  readonly of: Swatched;
+  readonly of: SwatchModel;
   readonly kind: MeasureId;
   readonly found: number;
   readonly predict: (of: Deviations) => number;
@@ -37,10 +37,10 @@ interface Candidate {
 }
 
 /** Everything that was read off a swatch and can be predicted. */
-function candidatesOf(of: Swatched, axes: Gaussian["axes"]): readonly Candidate[] {
+function candidatesOf(of: SwatchModel, axes: Gaussian["axes"]): readonly Candidate[] {
   const read = readerOf(axes);
   return MEASURE_IDS.flatMap((id): readonly Candidate[] => {
-    const kind = KINDS[id];
+    const kind = MEASUREMENT_KINDS[id];
     const found = kind.find(of.swatch);
     const predict = found === null ? null : kind.predict(of);
     if (found === null || !predict) return [];
@@ -72,7 +72,7 @@ function agreed(prior: Gaussian, candidates: readonly Candidate[]) {
     let worst: { index: number; by: number } | null = null;
     for (const [index, candidate] of taken.entries()) {
       const residual = updated.residuals[index];
-      const by = residual ? surpriseOf(residual) : 0;
+      const by = residual ? isOutlier(residual) : 0;
       if (!isSeen(candidate) && by > 1 && by > (worst?.by ?? 0)) worst = { index, by };
     }
     if (worst === null) return { taken, updated };
@@ -102,7 +102,7 @@ function pulls(belief: Updated, taken: readonly Candidate[]) {
 const NARROWED = 0.9;
 
 function movedBy(belief: Gaussian, prior: Gaussian, moved: ReadonlyMap<string, Float64Array>) {
-  return (id: BeliefId): string | null => {
+  return (id: UnknownId): string | null => {
     if (marginal(belief, id).sd > NARROWED * marginal(prior, id).sd) return null;
     const at = belief.axes.indexOf(id);
     let most: { swatchId: string; by: number } | null = null;
@@ -129,14 +129,14 @@ const told = ({ of, kind, found, impossible }: Candidate, expected: number, take
   found,
   expected,
   taken,
-  question: taken ? null : questionOf(KINDS[kind], of, found / expected),
+  question: taken ? null : questionOf(MEASUREMENT_KINDS[kind], of, found / expected),
   impossible,
 });
 
 /** Measurements of which nothing can be said, since the swatch does not say enough of itself. */
-const unpredicted = (of: Swatched, candidates: readonly Candidate[]): readonly Measured[] =>
+const unpredicted = (of: SwatchModel, candidates: readonly Candidate[]): readonly Measured[] =>
   MEASURE_IDS.flatMap((kind) => {
-    const found = KINDS[kind].find(of.swatch);
+    const found = MEASUREMENT_KINDS[kind].find(of.swatch);
     if (found === null || candidates.some((one) => one.of === of && one.kind === kind)) return [];
     return [
       {
@@ -159,9 +159,9 @@ export function takeIn({ basis, yarns, counted }: Asked): Belief {
   const { project, gauge, sources, plan } = basis;
   const prior = priorOf(sources, yarns);
   const swatches = [
-    ...project.swatches.filter((one) => isOf(one, project)).map((one) => swatched(one, basis)),
+    ...project.swatches.filter((one) => isOf(one, project)).map((one) => swatchModel(one, basis)),
     ...(counted
-      ? [swatched(counted.swatch, { ...basis, plan: planBasis(gauge, plan.needleMm, counted.laid) })]
+      ? [swatchModel(counted.swatch, { ...basis, plan: planBasis(gauge, plan.needleMm, counted.laid) })]
       : []),
   ];
   const candidates = swatches.flatMap((one) => candidatesOf(one, prior.axes));

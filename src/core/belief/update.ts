@@ -83,7 +83,7 @@ export function update(prior: Gaussian, observations: readonly Observation[]): U
   const residuals = observations.map(({ predict, found, sd }, index): Residual => {
     const slope = slopes[index] ?? new Float64Array(size);
     const off = found - predict(x);
-    // What the observation itself has pulled the belief to is taken out: it must not vouch for itself.
+    // What the observation itself has pulled the belief to is deleted: it must not vouch for itself.
     const pulled = Math.min(1 - 1e-9, dot(slope, times(inverted, slope)) / sd ** 2);
     return { off: off / (1 - pulled), sds: off / (sd * Math.sqrt(1 - pulled)), slope };
   });

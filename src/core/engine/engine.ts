@@ -2,8 +2,8 @@
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../project/project";
 import { forecasting, takeOver, type ProjectForecast } from "../forecast/projectForecast";
-import { layProject, type KnownLaid } from "../garment/layPanels";
-import type { LaidSections } from "../garment/lay";
+import { layProject, type KnownLaid } from "../garment/panelLayout";
+import type { SectionLayouts } from "../garment/layout";
 import type { Steps } from "../steps";
 
 /** A project as it stands, with what has been asked of it. */
@@ -12,10 +12,10 @@ export class Revision {
 
   constructor(
     readonly project: Project,
-    readonly layOf: (project: Project) => LaidSections,
+    readonly layOf: (project: Project) => SectionLayouts,
   ) {}
 
-  get laid(): LaidSections {
+  get laid(): SectionLayouts {
     return this.layOf(this.project);
   }
 
@@ -41,11 +41,11 @@ const MOST_FABRICS = 500;
 export class Engine {
   readonly #fabrics: KnownFabrics = new Map();
   readonly #kept: KnownLaid = new Map();
-  readonly #laid = new WeakMap<Project, LaidSections>();
+  readonly #laid = new WeakMap<Project, SectionLayouts>();
   readonly #revisions = new WeakMap<Project, Revision>();
 
   /** What lies across all sections of a project; the same object for the same project. */
-  readonly layOf = (project: Project): LaidSections => {
+  readonly layOf = (project: Project): SectionLayouts => {
     if (this.#fabrics.size > MOST_FABRICS) this.#fabrics.clear();
     const laid = this.#laid.get(project) ?? layProject(project, this.#fabrics, this.#kept);
     this.#laid.set(project, laid);

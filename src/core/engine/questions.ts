@@ -9,13 +9,13 @@ import { savingsOf } from "../forecast/savings";
 import { sizeOptions, type SizeOption } from "../forecast/sizeOptions";
 import { sectionRows, type SectionRows } from "../garment/sectionRows";
 import { orderAdvice, type OrderAdvice } from "../order/advice";
-import { reckoningGroup, type GroupReckoned } from "../order/group";
+import { calculatingGroup, type GroupCalculated } from "../order/group";
 import type { Market } from "../order/market";
 import type { Wording } from "../stitches/wording";
 import type { Steps } from "../steps";
 import { type Ranked } from "../swap/ranked";
 import { ranking, rankBasis } from "../swap/rank";
-import { comparing, type Side } from "../swap/sideBySide";
+import { compareCandidates, type ComparedCandidate } from "../swap/compareCandidates";
 import type { UnitSystem } from "../units/brands";
 import type { Reading } from "../units/reading";
 import { BARE_SPAN_MM } from "../units/gauge";
@@ -56,12 +56,12 @@ interface Questions {
   >;
   /** What to buy for a yarn; null where there is no answer, or it is not used. */
   readonly order: Question<{ readonly yarnId: string; readonly market: Market }, OrderAdvice | null>;
-  readonly group: Question<{ readonly yarnId: string }, GroupReckoned>;
+  readonly group: Question<{ readonly yarnId: string }, GroupCalculated>;
   /** The pattern's own yarn, and one substitute after the other. */
   readonly sides: Question<
     { readonly markets: Readonly<Record<string, Market>>; readonly pace: number },
-    readonly Side[],
-    Side
+    readonly ComparedCandidate[],
+    ComparedCandidate
   >;
   /** Many yarns in order; null where there is no answer. */
   readonly rank: Question<{ readonly candidates: readonly Candidate[] }, readonly Ranked[] | null>;
@@ -120,8 +120,8 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
     const answer = yield* revision.answer();
     return answer.known ? orderAdvice(revision.project, answer, asked) : null;
   },
-  group: ({ project, layOf }, { yarnId }) => reckoningGroup(project, { yarnId, layOf }),
-  sides: ({ project, layOf }, asked, onSide) => comparing(project, { ...asked, layOf, onSide }),
+  group: ({ project, layOf }, { yarnId }) => calculatingGroup(project, { yarnId, layOf }),
+  sides: ({ project, layOf }, asked, onSide) => compareCandidates(project, { ...asked, layOf, onSide }),
   *rank(revision, { candidates }) {
     const answer = yield* revision.answer();
     if (!answer.known) return null;

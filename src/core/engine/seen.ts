@@ -1,9 +1,9 @@
-/** An answer as it is looked at: plain data, so that it can be handed from where it is reckoned to where it is shown. */
-import { deviationsOf } from "../belief/axes";
+/** An answer as it is looked at: plain data, so that it can be handed from where it is calculated to where it is shown. */
+import { deviationsOf } from "../belief/unknowns";
 import type { Measured } from "../belief/belief";
 import { isGaugeMeasured } from "../belief/believe";
-import { hintsOf, type SwatchHint } from "../belief/hints";
-import { tellBelief, type Told } from "../belief/telling";
+import { swatchWarnings, type SwatchWarning } from "../belief/swatchWarnings";
+import { beliefSummary, type BeliefLine } from "../belief/beliefSummary";
 import type { PieceEstimate } from "../estimate/piece";
 import { isDrawInSwatched } from "../estimate/piece";
 import type { ExtraPlan, SeamPlan } from "../estimate/plan";
@@ -14,12 +14,12 @@ import type { EstimatedPiece, PlannedYarn, ProjectEstimate } from "../estimate/w
 import type { Gauge } from "../stitches/plainStitch";
 import type { YarnForecast } from "../forecast/forecast";
 import type { Finding, KnownForecast, MissingField, ProjectForecast } from "../forecast/projectForecast";
-import type { Content } from "../garment/content";
+import type { StitchContent } from "../garment/stitchContent";
 import { colourBands, type ColourBand } from "../estimate/colourBands";
-import type { LaidSections } from "../garment/lay";
+import type { SectionLayouts } from "../garment/layout";
 import { outlineOf, type OutlinePart } from "../garment/outline";
 import type { WorkedSection } from "../garment/work/workPiece";
-import type { Side } from "../garment/work/needle";
+import type { Side } from "../garment/work/workState";
 import type { Taken } from "../panels/across";
 import type { Millimetres, UnitSystem } from "../units/brands";
 
@@ -36,7 +36,7 @@ export interface SeenSection {
   /** Of the fabric that it is worked in; null where it is plain. */
   readonly content: {
     readonly rows: number;
-    readonly kept: Content["kept"];
+    readonly kept: StitchContent["kept"];
     readonly heightFactor: number;
   } | null;
 }
@@ -54,7 +54,7 @@ export interface SeenPiece {
   readonly sections: readonly SeenSection[];
   readonly outline: readonly SeenPart[];
   /** What its first panels keep of their width; null where nothing is cabled. */
-  readonly cabledKept: Content["kept"] | null;
+  readonly cabledKept: StitchContent["kept"] | null;
   /** Whether a swatch has said how far its cables pull in. */
   readonly drawInSwatched: boolean;
 }
@@ -65,13 +65,13 @@ export type SeenYarn = Omit<YarnForecast, "drawn" | "slope">;
 interface SeenBelief {
   readonly measured: readonly Measured[];
   readonly gaugeMeasured: { readonly width: boolean; readonly height: boolean };
-  readonly told: { readonly [Units in UnitSystem]: readonly Told[] };
+  readonly told: { readonly [Units in UnitSystem]: readonly BeliefLine[] };
   readonly swatches: ReadonlyMap<string, SeenSwatch>;
 }
 
 interface SeenSwatch {
   readonly stitches: number | null;
-  readonly hints: readonly SwatchHint[];
+  readonly hints: readonly SwatchWarning[];
   /** What it should weigh as it was expected before any swatch was; null where that cannot be told. */
   readonly expectedG: number | null;
 }
@@ -142,7 +142,7 @@ function seenPiece(piece: EstimatedPiece): SeenPiece {
 
 function seenBelief({ belief, estimate }: KnownForecast): SeenBelief {
   const kept = estimate.pieces.find(({ cabled }) => cabled)?.cabled?.content.kept ?? null;
-  const told = (units: UnitSystem) => tellBelief({ belief, units, kept }, belief.basis.sources);
+  const told = (units: UnitSystem) => beliefSummary({ belief, units, kept }, belief.basis.sources);
   const before = deviationsOf(belief.prior.axes, belief.prior.mean);
   return {
     measured: belief.measured,
@@ -153,7 +153,7 @@ function seenBelief({ belief, estimate }: KnownForecast): SeenBelief {
         of.swatch.id,
         {
           stitches: of.stitches,
-          hints: hintsOf(of, belief.basis.finish),
+          hints: swatchWarnings(of, belief.basis.blocking),
           expectedG: of.massOf?.(before) ?? null,
         },
       ]),
@@ -167,13 +167,13 @@ function seenYarn(yarn: YarnForecast): SeenYarn {
   return seen;
 }
 
-const takenOf = (laid: LaidSections): ReadonlyMap<string, readonly Taken[]> =>
+const takenOf = (laid: SectionLayouts): ReadonlyMap<string, readonly Taken[]> =>
   new Map(
     [...laid].flatMap(([key, one]) => (one.ok && one.across.taken ? [[key, one.across.taken] as const] : [])),
   );
 
 /** What is looked at of an answer. Example: it can be cloned by `structuredClone`, and holds no draw. */
-export function seenOf(answer: ProjectForecast, laid: LaidSections): Seen {
+export function seenOf(answer: ProjectForecast, laid: SectionLayouts): Seen {
   const taken = takenOf(laid);
   if (!answer.known) return { ...answer, taken };
   const { weighed, sources, findings, finishing, plan, estimate, yarns } = answer;

@@ -1,7 +1,7 @@
 /** From yarn needed to balls on the table: whole balls, with what each join wastes. */
 import type { JoinId } from "../project/finishing";
 import { millimetres, type Metres, type Millimetres } from "../units/brands";
-import { END_MM } from "./castOn";
+import { END_MM } from "./longTail";
 
 /** How one ball follows another, and what of both balls is not knitted. One more way is one more row. */
 export const JOINS = {

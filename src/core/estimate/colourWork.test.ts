@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { newSection, type FabricSection } from "../project/sections";
 import { colourBands } from "./colourBands";
 import { outlineOf } from "../garment/outline";
-import { answerTo, pieceOf, projectOf, reckoned, rectangleOf } from "@testing/anyProject";
+import { answerTo, pieceOf, projectOf, calculated, rectangleOf } from "@testing/anyProject";
 import { areaCounts, bandRuns, borderShift, colourExtras, sharing } from "./colourWork";
 import { tallyRow } from "./tally";
 
@@ -14,7 +14,7 @@ const fabricOf = (colours: FabricSection["colours"], rows = 12) =>
   ({ content: "ground", ground: "stockinette", rows, colours }) as const;
 
 const coloured = (colours: FabricSection["colours"], rows?: number) =>
-  reckoned(
+  calculated(
     projectOf(
       [
         {
@@ -68,7 +68,7 @@ test("carried yarn passes rows, cut yarn has two ends a stripe, areas twist at t
 
 test("a row split among areas keeps every stitch and every crossing", () => {
   const counts = fc.array(fc.integer({ min: 1, max: 30 }), { minLength: 1, maxLength: 5 });
-  const fabric = reckoned(projectOf([rectangleOf({ content: "ropes", ropes: 4, rows: 4 })]));
+  const fabric = calculated(projectOf([rectangleOf({ content: "ropes", ropes: 4, rows: 4 })]));
   const rows = fabric.estimate.pieces[0]?.sections[1]?.worked.rows ?? [];
   fc.assert(
     fc.property(counts, (each) => {
@@ -117,7 +117,7 @@ test("a cast-on, a hem and a cast-off in another yarn take theirs from that yarn
     newSection("fabric", "f", { content: "ground", ground: "stockinette", rows: 20 }),
     newSection("castOff", "off", { colours: one("b") }),
   ]);
-  const { lines } = reckoned(projectOf([piece], { yarns })).estimate;
+  const { lines } = calculated(projectOf([piece], { yarns })).estimate;
   const yarnsOf = (sectionId: string) => [
     ...new Set(lines.filter((line) => line.sectionId === sectionId).map(({ yarnId }) => yarnId)),
   ];

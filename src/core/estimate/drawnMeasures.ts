@@ -1,4 +1,4 @@
-/** The measures of many drawn projects at once, each kind reckoned when it is first asked for and then kept. */
+/** The measures of many drawn projects at once, each kind calculated when it is first asked for and then kept. */
 import { KS, type Gauge } from "../stitches/plainStitch";
 import { legExtra } from "../stitches/crossings";
 import type { Unknowns } from "./unknowns";

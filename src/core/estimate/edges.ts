@@ -1,6 +1,6 @@
 /** Cast-ons, cast-offs and seams: what each takes of the yarn. One more kind is one more row of a table. */
 import { CAST_OFFS, CAST_ONS_ALONE, type CastOff, type CastOn } from "../project/edgeKinds";
-import { END_MM } from "./castOn";
+import { END_MM } from "./longTail";
 import type { Counts } from "./measures";
 
 /** An edge on so many stitches, `scale` times as large as those of the gauge; its width in widths of a plain stitch. */

@@ -1,10 +1,10 @@
-/** Extras against sums by hand: each figure is reckoned anew here, from measures and the yarn alone. */
+/** Extras against sums by hand: each figure is calculated anew here, from measures and the yarn alone. */
 import fc from "fast-check";
 import { EXTRA_KINDS, newExtra } from "../project/finishing";
 import { omissionsOf } from "../forecast/omissions";
 import { plainStitch } from "../stitches/plainStitch";
 import { grams, metres, millimetres } from "../units/brands";
-import { cabledBack, answerTo, anyExtra, reckoned } from "@testing/anyProject";
+import { cabledBack, answerTo, anyExtra, calculated } from "@testing/anyProject";
 import { extraName, planExtra, tellExtra } from "./extras";
 import type { ExtraPlan } from "./plan";
 import { lengthOf, measuresOf } from "./measures";
@@ -53,10 +53,10 @@ test("fringe, tassels, cords and buttons are lengths that can be laid out on a t
 });
 
 test("each extra adds just what it takes to the project, in its own yarn", () => {
-  const bare = reckoned(cabledBack());
+  const bare = calculated(cabledBack());
   fc.assert(
     fc.property(fc.array(anyExtra, { minLength: 1, maxLength: 5 }), (extras) => {
-      const { estimate, yarns, plan } = reckoned(cabledBack({}, { extras }));
+      const { estimate, yarns, plan } = calculated(cabledBack({}, { extras }));
       const loopMm = estimate.pieces[0]?.estimate.plain.loopMm ?? 0;
       const alone = plan.extras.reduce((sum, one) => sum + extraYarn(one, loopMm, 0), 0);
       expect(yarns[0].ledger.extras).toBeCloseTo(alone, 6);
@@ -67,7 +67,7 @@ test("each extra adds just what it takes to the project, in its own yarn", () =>
   );
 });
 
-test("every kind has a name and tells how it is reckoned, in either system", () => {
+test("every kind has a name and tells how it is calculated, in either system", () => {
   for (const kind of EXTRA_KINDS) {
     const extra = newExtra(kind, kind);
     expect(extraName(extra)).not.toBe("");

@@ -1,4 +1,4 @@
-/** Extras of a project: what each takes of its yarn, and how that is reckoned. One more kind is one more row. */
+/** Extras of a project: what each takes of its yarn, and how that is calculated. One more kind is one more row. */
 import type { FigureId } from "../project/figures";
 import type { Extra, ExtraKind, ExtraOf, FULLNESSES } from "../project/finishing";
 import type { Project } from "../project/project";
@@ -6,7 +6,7 @@ import { grams, metres, millimetres, type UnitSystem } from "../units/brands";
 import { formatMassFine, formatSize, formatYarn } from "../units/format";
 import type { PutUp } from "../yarn/putUp";
 import { thicknessOf } from "../yarn/thickness";
-import { END_MM } from "./castOn";
+import { END_MM } from "./longTail";
 import type { ExtraPlan } from "./plan";
 import type { FinishingFinding } from "./seams";
 
@@ -24,9 +24,9 @@ interface Kind<Of extends ExtraKind> {
   /** What is typed of it as it stands, besides how many there are. */
   readonly asks: (extra: ExtraOf<Of>) => readonly FigureId[];
   readonly takes: (extra: ExtraOf<Of>, putUp: PutUp) => Taken;
-  /** The reckoning of one in words. */
+  /** The calculating of one in words. */
   readonly tells: (extra: ExtraOf<Of>, putUp: PutUp, units: UnitSystem) => string;
-  /** Whether it is reckoned by weight, which a yarn of unknown weight does not have. */
+  /** Whether it is calculated by weight, which a yarn of unknown weight does not have. */
   readonly weighs: (extra: ExtraOf<Of>) => boolean;
 }
 
@@ -149,7 +149,7 @@ export const extraName = (extra: Pick<Extra, "kind" | "name">) => extra.name || 
 /** What is typed of an extra as it stands, besides how many there are. */
 export const extraAsks = (extra: Extra): readonly FigureId[] => kindOf(extra).asks(extra as never);
 
-/** How one of it is reckoned, in words. */
+/** How one of it is calculated, in words. */
 export const tellExtra = (extra: Extra, putUp: PutUp, units: UnitSystem): string =>
   kindOf(extra).tells(extra as never, putUp, units);
 
@@ -170,7 +170,7 @@ const lacksMass = (extra: Extra, { noMass }: PutUp) =>
   noMass === true && kindOf(extra).weighs(extra as never);
 
 const NO_MASS =
-  "It is told by its weight, and nobody said what a ball of this yarn weighs: type that too, or keep so many metres.";
+  "It is given by weight, and the weight of a ball of this yarn is missing: type that too, or give a length.";
 const STRANGE = "It is of a yarn that is not in the project: choose one that is.";
 
 export interface PlannedExtras {

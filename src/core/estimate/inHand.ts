@@ -1,7 +1,7 @@
 /** What is left of a ball, against what the next rows and the cast-off will take. */
 import type { PlainStitch } from "../stitches/plainStitch";
 import { millimetres, type Metres, type Millimetres } from "../units/brands";
-import { END_MM } from "./castOn";
+import { END_MM } from "./longTail";
 import { castOffCounts } from "./edges";
 import { lengthOf, measuresOf } from "./measures";
 
@@ -17,7 +17,7 @@ export interface InHand {
   readonly rowsByWidths: number;
 }
 
-/** A row beyond the plain ones that it is reckoned with: purls and crossings take a little more. */
+/** A row beyond the plain ones that it is calculated with: purls and crossings take a little more. */
 const ROOM = 1.05;
 
 /**

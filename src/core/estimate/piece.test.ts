@@ -2,7 +2,7 @@ import fc from "fast-check";
 import {
   anyPiece,
   anyProject,
-  reckoned,
+  calculated,
   estimated,
   pieceOf,
   projectOf,
@@ -12,12 +12,12 @@ import type { Project } from "../project/project";
 import { newSection } from "../project/sections";
 import { metres, millimetres } from "../units/brands";
 import { fewestBalls, joinWaste } from "./balls";
-import { TAIL_SCHOOLS, tailLength } from "./castOn";
+import { TAIL_RULES, tailLength } from "./longTail";
 import { LEDGER_PARTS, ledgerOf, roundedToSum, sumOf } from "./ledger";
 import { layStrand } from "./layStrand";
 import { middleOfRow, placeOn, workedAt } from "./strand";
 import { countsOf, tallyRow } from "./tally";
-import { needOf } from "./need";
+import { yarnNeeds } from "./yarnNeed";
 import { lengthOf, measuresOf } from "./measures";
 import { estimateProject } from "./wholeProject";
 
@@ -94,7 +94,7 @@ test("rounded parts add up to the rounded total", () => {
 test("lines sum to the totals by piece, by yarn and in all, whatever is knitted in whatever colours", () => {
   fc.assert(
     fc.property(anyProject, (project) => {
-      const { estimate, yarns } = reckoned(project);
+      const { estimate, yarns } = calculated(project);
       const { lines, totalMm, ledger } = estimate;
       expect(sumOf(lines) / totalMm).toBeCloseTo(1, 9);
       for (const { yarn, totalMm: ofYarn } of yarns)
@@ -116,7 +116,7 @@ test("a mirrored piece takes the same, and so does a piece worked twice against 
   fc.assert(
     fc.property(anyPiece, (piece) => {
       const once = { ...piece, times: 1 };
-      const total = (...pieces: (typeof piece)[]) => reckoned(projectOf(pieces)).estimate.totalMm;
+      const total = (...pieces: (typeof piece)[]) => calculated(projectOf(pieces)).estimate.totalMm;
       const mirrored = { ...once, mirrored: !once.mirrored };
       expect(total(mirrored) / total(once)).toBeCloseTo(1, 6);
       const two = total({ ...once, id: "a" }, { ...once, id: "b" });
@@ -200,7 +200,7 @@ test("three schools of tail for twenty stitches on 5 mm needles, each rounded up
     twentyMm: millimetres(400),
     finishedWidthMm: millimetres(100),
   };
-  expect(TAIL_SCHOOLS.wraps.lengthMm(basis)).toBeCloseTo(438.7, 1);
+  expect(TAIL_RULES.wraps.lengthMm(basis)).toBeCloseTo(438.7, 1);
   expect(tailLength("wraps", basis)).toBe(600);
   expect(tailLength("twenty", basis)).toBe(550);
   expect(tailLength("widths", basis)).toBe(450);
@@ -220,7 +220,7 @@ test("balls are the fewest that hold the yarn and their own joins", () => {
 test("every strand is as long as its ledger, and every row that uses its yarn is found again on it", () => {
   fc.assert(
     fc.property(anyProject, fc.double({ min: 0, max: 1, noNaN: true }), (project, at) => {
-      const { estimate, yarns } = reckoned(project);
+      const { estimate, yarns } = calculated(project);
       const rows = estimate.pieces.reduce((sum, piece) => sum + piece.times * piece.estimate.rows, 0);
       for (const yarn of yarns) {
         const strand = layStrand(estimate, yarn);
@@ -254,8 +254,8 @@ test("what is needed with anything off is the sum of the ledger's lines at the s
   });
   fc.assert(
     fc.property(anyProject, unknowns, (project, deviations) => {
-      const { plan } = reckoned(project);
-      const needs = needOf(plan);
+      const { plan } = calculated(project);
+      const needs = yarnNeeds(plan);
       const { lines, yarns } = estimateProject(plan, deviations);
       for (const { yarn, balls } of yarns) {
         const sum = sumOf(lines.filter(({ yarnId }) => yarnId === yarn.id)) - joinWaste(balls, yarn.joinMm);

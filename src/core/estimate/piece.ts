@@ -5,7 +5,7 @@ import type { WorkedSection } from "../garment/work/workPiece";
 import type { PiecePlan, PlannedSection } from "./plan";
 import { millimetres, type Millimetres } from "../units/brands";
 import { aboveRib, type AboveRib } from "./aboveRib";
-import type { TailBasis } from "./castOn";
+import type { TailBasis } from "./longTail";
 import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
 import { deviated, lengthOf, measuresOf, rowsFactor, type Measures } from "./measures";
 import { widthsOf, type PieceWidths } from "./sectionWidths";

@@ -1,8 +1,8 @@
-/** A project as it is planned: pieces worked and counted, seams and extras, ready for their yarn to be reckoned. */
+/** A project as it is planned: pieces worked and counted, seams and extras, ready for their yarn to be calculated. */
 import type { WorkedSection } from "../garment/work/workPiece";
-import type { Content } from "../garment/content";
+import type { StitchContent } from "../garment/stitchContent";
 import type { Millimetres } from "../units/brands";
-import type { TailSchool } from "./castOn";
+import type { TailRule } from "./longTail";
 import type { ColourExtras } from "./colourWork";
 import type { Tally } from "./tally";
 
@@ -22,7 +22,7 @@ export interface PlannedSection {
 /** A fabric of a piece, on so many stitches. */
 export interface PieceFabric {
   readonly sectionId: string;
-  readonly content: Content;
+  readonly content: StitchContent;
   readonly stitches: number;
 }
 
@@ -36,7 +36,7 @@ export interface PiecePlan {
   readonly sections: readonly PlannedSection[];
   /** The first panels that are worked, by which draw-in is told; null where nothing is cabled. */
   readonly cabled: PieceFabric | null;
-  readonly tail: { readonly school: TailSchool; readonly twentyMm: Millimetres };
+  readonly tail: { readonly school: TailRule; readonly twentyMm: Millimetres };
   /** Standard deviation of the draw-in's scale, as it is believed. */
   readonly drawInSd: number;
 }

@@ -3,8 +3,14 @@ import type { PieceFabric, PiecePlan, PlannedSection } from "./plan";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { LEAVABLE, type Leavable, type Project, type ProjectPiece } from "../project/project";
 import type { FabricSection, ProjectSection } from "../project/sections";
-import { contentOf, type Content, type Pull } from "../garment/content";
-import { beginsFabric, keyOfSection, type Laid, type LaidSections, type Unlaid } from "../garment/lay";
+import { stitchContent, type StitchContent, type Pull } from "../garment/stitchContent";
+import {
+  beginsFabric,
+  keyOfSection,
+  type Layout,
+  type SectionLayouts,
+  type NoLayout,
+} from "../garment/layout";
 import {
   workPiece,
   type SectionFinding,
@@ -35,7 +41,7 @@ export interface PieceFinding extends Omit<SectionFinding, "side"> {
 export interface PlanBasis {
   readonly gauge: Gauge;
   readonly needleMm: Millimetres;
-  readonly laid: LaidSections;
+  readonly laid: SectionLayouts;
   readonly without: readonly Leavable[];
   /** How far fabrics pull in against what is computed, and how sure that is. */
   readonly pull: Pull;
@@ -73,7 +79,7 @@ const wholePanels = ({ id }: ProjectSection, { taken = [] }: Across): readonly P
   taken.flatMap(({ whole, times, stitches, repeat }): readonly PieceFinding[] => {
     const shared = stitchesTaken(repeat, times);
     if (!whole || times === 1 || shared === stitches) return [];
-    const message = `A panel is taken whole ${times} times here, its edges each time, as this project was saved: ${stitches} stitches. Its repeat between its edges would be ${shared}.`;
+    const message = `A panel is taken whole ${times} times here, its edges each time, as when this project was saved: ${stitches} stitches. Its repeat between its edges would be ${shared}.`;
     return [{ sectionId: id, field: "section", message, leftOut: false }];
   });
 
@@ -83,11 +89,11 @@ function contentsOf(
   { laid, without, pull }: PlanBasis,
   stitchMmOf: (section: ProjectSection) => number,
 ) {
-  const contents = new Map<string, Content | Unlaid>();
+  const contents = new Map<string, StitchContent | NoLayout>();
   const findings: PieceFinding[] = [];
   for (const section of piece.sections) {
     if (!beginsFabric(section)) continue;
-    const lying: Laid | undefined = laid.get(keyOfSection(piece, section));
+    const lying: Layout | undefined = laid.get(keyOfSection(piece, section));
     if (!lying) continue;
     if (!lying.ok) {
       contents.set(section.id, lying);
@@ -98,7 +104,10 @@ function contentsOf(
       section.kind === "fabric" ? tapeOf(section, lying.across, stitchMmOf(section)) : { tape: null };
     if (message) findings.push({ sectionId: section.id, field: "measuredWidth", message, leftOut: true });
     const fills = section.kind === "hem" || section.content === "ground";
-    contents.set(section.id, contentOf(lying, { fills, tape, raised: !without.includes("bobbles"), pull }));
+    contents.set(
+      section.id,
+      stitchContent(lying, { fills, tape, raised: !without.includes("bobbles"), pull }),
+    );
   }
   return { contents, findings };
 }
@@ -139,7 +148,7 @@ function cabledOf(sections: readonly WorkedSection[]): PieceFabric | null {
   return one?.content ? { sectionId: one.section.id, content: one.content, stitches: one.to } : null;
 }
 
-const writtenOf = (found: Laid | undefined): ParsedPattern | Unlaid => {
+const writtenOf = (found: Layout | undefined): ParsedPattern | NoLayout => {
   if (!found) return { ok: false, message: "It is still being read." };
   if (!found.ok) return found;
   return found.written ?? { ok: false, message: "It is still being read." };

@@ -1,11 +1,11 @@
 /**
- * Twenty projects reckoned anew, part by part, from the gauge and the counts alone: nothing of the estimate is used
+ * Twenty projects calculated anew, part by part, from the gauge and the counts alone: nothing of the estimate is used
  * here but its answer. Figures are those of the model: Munden's loop, a purl of 1.02 loops, legs of crossings, edges.
  */
 import { newExtra, newSeam } from "../project/finishing";
 import { newSection } from "../project/sections";
 import { uniformsFrom } from "../forecast/draws";
-import { pieceOf, projectOf, reckoned } from "@testing/anyProject";
+import { pieceOf, projectOf, calculated } from "@testing/anyProject";
 
 const { PI, sqrt, ceil, max } = Math;
 
@@ -120,7 +120,7 @@ test.each(Array.from({ length: 20 }, (_, index) => [index + 1, drawn()] as const
   "project %d comes to the same, part by part",
   (_, one) => {
     const { parts, ends, balls, total } = byHand(one);
-    const [{ ledger, totalMm, balls: told }] = reckoned(projectFrom(one)).yarns;
+    const [{ ledger, totalMm, balls: told }] = calculated(projectFrom(one)).yarns;
     const same = (got: number, wanted: number) => expect(got / wanted).toBeCloseTo(1, 9);
     same(ledger.plain + ledger.drawIn + ledger.texture, parts.fabric);
     same(ledger.crossings, parts.crossings);

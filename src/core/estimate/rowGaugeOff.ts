@@ -5,7 +5,7 @@ import { estimatePiece } from "./piece";
 import type { ProjectPlan } from "./wholeProject";
 
 export interface RowGaugeOff {
-  /** Rows more in 10 cm than reckoned with; fewer where negative. */
+  /** Rows more in 10 cm than calculated with; fewer where negative. */
   readonly off: number;
   /** Height of the same rows. */
   readonly heightMm: Millimetres;

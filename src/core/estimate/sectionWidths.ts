@@ -1,8 +1,8 @@
 /** How wide the sections of a piece lie: a piece has no width of its own, its fabrics have. */
 import type { PlannedSection } from "./plan";
 import type { PlainStitch } from "../stitches/plainStitch";
-import type { Content } from "../garment/content";
-import { beginsFabric } from "../garment/lay";
+import type { StitchContent } from "../garment/stitchContent";
+import { beginsFabric } from "../garment/layout";
 import { millimetres, type Millimetres } from "../units/brands";
 
 export interface SectionWidth {
@@ -14,7 +14,7 @@ export interface SectionWidth {
   readonly plainWidthMm: Millimetres;
   /** The same width, had the draw-in one standard deviation less or more of its pull. */
   readonly bandMm: { readonly wide: Millimetres; readonly narrow: Millimetres };
-  readonly kept: Content["kept"];
+  readonly kept: StitchContent["kept"];
 }
 
 export interface PieceWidths {
@@ -29,10 +29,10 @@ export interface PieceWidths {
 const { exp } = Math;
 /** Deviation of a measured width in ln. */
 const MEASURED_SD = 0.025;
-const ALL_PLAIN: Content["kept"] = { all: 1, computed: 1, believed: 1, measured: null };
+const ALL_PLAIN: StitchContent["kept"] = { all: 1, computed: 1, believed: 1, measured: null };
 
 /** How far the width can be off by the draw-in alone. */
-function bandOf({ all, measured }: Content["kept"], widthMm: number, drawInSd: number) {
+function bandOf({ all, measured }: StitchContent["kept"], widthMm: number, drawInSd: number) {
   const off = (times: number) =>
     widthMm * (measured === null ? all ** (exp(times * drawInSd) - 1) : exp(-times * MEASURED_SD));
   return { wide: millimetres(off(-1)), narrow: millimetres(off(1)) };

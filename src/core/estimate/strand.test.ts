@@ -1,11 +1,11 @@
-import { reckoned, cabledBack, projectOf } from "@testing/anyProject";
+import { calculated, cabledBack, projectOf } from "@testing/anyProject";
 import { millimetres } from "../units/brands";
 import { lengthOf as yarnIn, measuresOf } from "./measures";
 import { layStrand } from "./layStrand";
 import { middleOfRow, placeOn } from "./strand";
 import { countsOf, tallyRow } from "./tally";
 
-const { estimate, yarns } = reckoned(cabledBack());
+const { estimate, yarns } = calculated(cabledBack());
 const strand = layStrand(estimate, yarns[0]);
 
 test("the parts follow one another without a gap, in the order of knitting", () => {
@@ -63,7 +63,7 @@ test("pieces and their copies follow one another, and the ends of all come last"
       section.kind === "fabric" ? { ...section, rows: 40 } : section,
     ),
   };
-  const several = reckoned(projectOf([back, sleeve]));
+  const several = calculated(projectOf([back, sleeve]));
   const laid = layStrand(several.estimate, several.yarns[0]);
   expect(laid.worked.map(({ pieceId, copy, firstRow, rows }) => [pieceId, copy, firstRow, rows])).toEqual([
     [back.id, 1, 0, 150],

@@ -3,7 +3,7 @@ import type { ExtraPlan, PiecePlan, PlannedSection, SeamPlan } from "./plan";
 import type { WorkedSection } from "../garment/work/workPiece";
 import { millimetres } from "../units/brands";
 import type { PlainStitch } from "../stitches/plainStitch";
-import { END_MM, TAIL_SCHOOLS, tailLength, type TailBasis, type TailSchool } from "./castOn";
+import { END_MM, TAIL_RULES, tailLength, type TailBasis, type TailRule } from "./longTail";
 import { edgeYarn, type ColourExtras } from "./colourWork";
 import { castOffCounts, castOnCounts, seamCounts } from "./edges";
 import type { LedgerPart } from "./ledger";
@@ -13,7 +13,7 @@ import type { Unknowns } from "./unknowns";
 
 /** A tail is measured off by hand, in whole steps, so that it is no sum of measures. */
 export interface Tail {
-  readonly school: TailSchool;
+  readonly school: TailRule;
   /** But for the width, which hangs on the gauge. */
   readonly basis: Omit<TailBasis, "finishedWidthMm">;
   /** Finished width of the edge in widths of a plain stitch. */
@@ -96,7 +96,7 @@ const usesOfColours = ({ worked, extras }: PlannedSection): readonly Use[] =>
 
 type Edge = WorkedSection["edges"][number];
 
-/** What the tail of a cast-on is reckoned from. */
+/** What the tail of a cast-on is calculated from. */
 const tailOf = (
   { needleMm }: PlannedSection,
   { stitches, width }: { readonly stitches: number; readonly width: number },
@@ -184,7 +184,7 @@ export const tailMm = (tail: Tail, at: Pick<PlainStitch, "widthMm">, off: number
 /** What a tail takes without its end: so much by its stitches, so much by each mm that a plain stitch is wide. */
 export function tailRates(tail: Tail) {
   const lengthMm = (widthMm: number) =>
-    TAIL_SCHOOLS[tail.school].lengthMm(tailBasis(tail, { widthMm: millimetres(widthMm) }));
+    TAIL_RULES[tail.school].lengthMm(tailBasis(tail, { widthMm: millimetres(widthMm) }));
   return { perStitches: lengthMm(0), perWidthMm: lengthMm(1) - lengthMm(0) };
 }
 

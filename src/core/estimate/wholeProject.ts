@@ -55,7 +55,7 @@ export interface ProjectLine extends LedgerLine {
 }
 
 export interface ProjectEstimate {
-  /** What it was reckoned with. */
+  /** What it was calculated with. */
   readonly unknowns: Unknowns;
   readonly pieces: readonly EstimatedPiece[];
   /** Of each yarn that is used, in the order of the plan. */

@@ -4,7 +4,7 @@ import fc from "fast-check";
 import { z } from "zod";
 import { demoProject } from "@/demo/slipover";
 import { forecastProject } from "../forecast/projectForecast";
-import { layProject } from "../garment/layPanels";
+import { layProject } from "../garment/panelLayout";
 import { emptyProject, projectSchema, type Project } from "../project/project";
 import { fileNameOf, readProject, writeProject } from "./projectFile";
 import { newSection } from "../project/sections";
@@ -66,14 +66,14 @@ test("any project comes back from its file unchanged", () => {
 });
 
 test.each([
-  ["not json", /does not hold JSON/],
+  ["not json", /is not JSON/],
   ["[]", /not a Brenok project/],
   ["null", /not a Brenok project/],
   ['{"format":"other"}', /not a Brenok project/],
   [JSON.stringify({ ...demo, version: 99 }), /newer Brenok/],
   [JSON.stringify({ ...demo, needleMm: -3 }), /needleMm/],
   [JSON.stringify({ ...demo, gauge: { ...demo.gauge, rowsPer10Cm: "many" } }), /gauge.rowsPer10Cm/],
-  [JSON.stringify({ ...demo, surprise: 1 }), /cannot be/],
+  [JSON.stringify({ ...demo, surprise: 1 }), /is not valid/],
   [" ".repeat(5_000_001), /over 5 MB/],
 ])("a bad file is refused in words (%#)", (text, problem) => {
   expect(messageOf(text)).toMatch(problem);

@@ -35,7 +35,7 @@ export function readProject(text: string): Opened {
   try {
     found = JSON.parse(text);
   } catch {
-    return refused("This is not a project file: it does not hold JSON.");
+    return refused("This is not a project file: it is not JSON.");
   }
   return checkProject(found);
 }
@@ -55,7 +55,7 @@ export function checkProject(found: unknown): Opened {
   const [issue] = checked.error.issues;
   const path = issue?.path.join(".") ?? "";
   return refused(
-    `The project has a part that cannot be: ${path || "file"}: ${issue?.message ?? "unreadable"}.`,
+    `The project has a part that is not valid: ${path || "file"}: ${issue?.message ?? "unreadable"}.`,
     path,
   );
 }

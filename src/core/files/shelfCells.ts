@@ -24,7 +24,7 @@ export function readCell(text: string): Reading<number> {
     both && both[1] !== both[2]
       ? bare.replaceAll(both[1] ?? "", "").replace(",", ".")
       : bare.replace(",", ".");
-  return /^-?\d*\.?\d+$/.test(digits) ? read(Number(digits)) : unread(`“${text}” is no number.`);
+  return /^-?\d*\.?\d+$/.test(digits) ? read(Number(digits)) : unread(`“${text}” is not a number.`);
 }
 
 /** A number within bounds, put where it belongs. */
@@ -39,7 +39,7 @@ export const number =
     if (!reading.ok) return reading.message;
     if (reading.value < least || reading.value > most)
       return `“${text}” is not between ${least} and ${most}.`;
-    if (whole && !Number.isInteger(reading.value)) return `“${text}” is no whole number.`;
+    if (whole && !Number.isInteger(reading.value)) return `“${text}” is not a whole number.`;
     put(draft, reading.value);
     return null;
   };
@@ -64,7 +64,7 @@ export const oneOf =
 
 export const colour: Take = (text, draft) => {
   const hex = /^#?([0-9a-f]{6})$/i.exec(text)?.[1];
-  if (!hex) return `“${text}” is no colour: write it as #a3372b.`;
+  if (!hex) return `“${text}” is not a colour: write it as #a3372b.`;
   draft.label.colour = `#${hex.toLowerCase()}`;
   return null;
 };
@@ -79,7 +79,7 @@ export const putUp: Take = (text, draft) => {
 export const parts: Take = (text, draft) => {
   const all = text.split(/\s*[;|+]\s*|\s+(?=\d)/).map((part) => readCell(part.replace(/\s*g\s*$/i, "")));
   const masses = all.flatMap((one) => (one.ok && one.value > 0 && one.value <= 2000 ? [one.value] : []));
-  if (masses.length < all.length) return `“${text}” are no weights in g: write them as 32; 14.`;
+  if (masses.length < all.length) return `“${text}” are not weights in g: write them as 32; 14.`;
   draft.entry.partsG = masses;
   return null;
 };

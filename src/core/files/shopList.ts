@@ -2,7 +2,7 @@
 import * as z from "zod/mini";
 import { COUNTS } from "../project/bounds";
 import { labelSchema } from "../project/label";
-import { count, words, money } from "../project/within";
+import { count, words, money } from "../project/boundedNumbers";
 
 const soldYarn = z.strictObject({
   id: words(64),

@@ -8,7 +8,7 @@ export interface ByAllowance {
   readonly balls: number;
 }
 
-/** What the model reckons part by part, and this school by the rule. */
+/** What the model calculates part by part, and this school by the rule. */
 const BY_RULE = ["drawIn", "crossings", "texture"] as const;
 
 /**

@@ -1,4 +1,4 @@
-import { layProject } from "../garment/layPanels";
+import { layProject } from "../garment/panelLayout";
 import { toEnd } from "../steps";
 import type { Project } from "../project/project";
 import { answerTo, cabledBack } from "@testing/anyProject";

@@ -1,15 +1,15 @@
 /** Where the doubt about the yarn comes from: each unknown's share of the variance of balls needed, in first order. */
-import { ofProject, putUpId, readerOf, type BeliefId, type Deviations } from "../belief/axes";
+import { ofProject, putUpId, readerOf, type UnknownId, type Deviations } from "../belief/unknowns";
 import { dot, times } from "../belief/gaussian";
 import type { Gaussian } from "../belief/prior";
 import { slopeOf } from "../belief/update";
-import type { Need } from "../estimate/need";
+import type { YarnNeed } from "../estimate/yarnNeed";
 import type { Unknowns } from "../estimate/unknowns";
 
 /** Unknowns as the knitter would name them: drift and gauge are one. */
 export type DoubtId = "width" | "height" | "loop" | "draw" | "give" | "tail" | "castOff" | "extras" | "putUp";
 
-const DOUBT_OF: { readonly [Id in Exclude<BeliefId, `putUp ${string}`>]: DoubtId | null } = {
+const DOUBT_OF: { readonly [Id in Exclude<UnknownId, `putUp ${string}`>]: DoubtId | null } = {
   width: "width",
   driftWidth: "width",
   height: "height",
@@ -26,7 +26,7 @@ const DOUBT_OF: { readonly [Id in Exclude<BeliefId, `putUp ${string}`>]: DoubtId
   extras: "extras",
 };
 
-const doubtOf = (id: BeliefId): DoubtId | null =>
+const doubtOf = (id: UnknownId): DoubtId | null =>
   id in DOUBT_OF ? DOUBT_OF[id as keyof typeof DOUBT_OF] : "putUp";
 
 export interface Doubt {
@@ -60,7 +60,7 @@ const offFrom = (likely: Unknowns, away: Deviations): Unknowns => {
 export function slopeOfNeed(
   { axes, covariance }: Gaussian,
   likely: Unknowns,
-  need: Need,
+  need: YarnNeed,
   { yarnId, wasteMm }: { readonly yarnId: string; readonly wasteMm: number },
 ): Float64Array {
   const putUp = axes.indexOf(putUpId(yarnId));

@@ -3,7 +3,7 @@ import { newExtra } from "../project/finishing";
 import { cabledBack } from "@testing/anyProject";
 import { emptyProject, type Project } from "../project/project";
 import { forecastProject } from "./projectForecast";
-import { layProject } from "../garment/layPanels";
+import { layProject } from "../garment/panelLayout";
 import { savingsOf } from "./savings";
 
 const known = (project: Project) => {

@@ -1,9 +1,9 @@
 /** The chance that so many balls are enough, and how many to buy for the certainty that is wanted: by drawn projects. */
-import { putUpId, type Axes, type BeliefId } from "../belief/axes";
+import { putUpId, type UnknownIds, type UnknownId } from "../belief/unknowns";
 import { marginal, type Gaussian } from "../belief/prior";
 import { joinWaste } from "../estimate/balls";
 import { drawnMeasures, type DrawnMeasures, type DrawnUnknowns } from "../estimate/drawnMeasures";
-import { needOf, type Need } from "../estimate/need";
+import { yarnNeeds, type YarnNeed } from "../estimate/yarnNeed";
 import type { Unknowns } from "../estimate/unknowns";
 import { remembering } from "../remember";
 import type { ProjectEstimate, ProjectPlan, YarnEstimate } from "../estimate/wholeProject";
@@ -117,9 +117,9 @@ export const fewer = ({ belief, draws }: Drawn, count: number): Drawn =>
   );
 
 /** What is off of each drawn project that was planned at the middle of the belief: gauge and drift are one. */
-function offBy(axes: Axes, draws: Drawn["draws"], likely: Unknowns): DrawnUnknowns {
+function offBy(axes: UnknownIds, draws: Drawn["draws"], likely: Unknowns): DrawnUnknowns {
   const count = draws[0]?.length ?? 0;
-  const axis = (id: BeliefId) => draws[axes.indexOf(id)] ?? new Float64Array(count);
+  const axis = (id: UnknownId) => draws[axes.indexOf(id)] ?? new Float64Array(count);
   const drifting = (swatched: Float64Array, drift: Float64Array) => {
     const both = Float64Array.from(swatched);
     for (let draw = 0; draw < count; draw += 1) both[draw] = (both[draw] ?? 0) + (drift[draw] ?? 0);
@@ -221,7 +221,7 @@ export function quantilesOfMass({
  */
 function forecastYarn(
   estimate: YarnEstimate,
-  need: Need,
+  need: YarnNeed,
   { drawn, plan, wish }: { drawn: Drawn; plan: ProjectPlan; wish: Wish },
 ): YarnForecast {
   const { belief, draws } = drawn;
@@ -265,7 +265,7 @@ export function forecastYarns(
   drawn: Drawn,
   wish: Wish,
 ): readonly YarnForecast[] {
-  const needs = needOf(plan);
+  const needs = yarnNeeds(plan);
   return yarns.flatMap((estimate) => {
     const need = needs.get(estimate.yarn.id);
     return need ? [forecastYarn(estimate, need, { drawn, plan, wish })] : [];

@@ -1,7 +1,7 @@
 /** What if the gauge comes out otherwise: the forecast at gauges around the one that was given. */
 import { estimateProject } from "../estimate/wholeProject";
 import type { Project } from "../project/project";
-import type { LaidSections } from "../garment/lay";
+import type { SectionLayouts } from "../garment/layout";
 import type { Steps } from "../steps";
 import { draw, fewer, forecastYarns } from "./forecast";
 import { forecasting } from "./projectForecast";
@@ -25,7 +25,7 @@ const REACH = 0.1;
  * Forecasts from a tenth looser to a tenth tighter, rows changing with stitches; the stitches cast on and
  * the rows worked stay the same, and so does the draw-in. Empty where the project has no answer.
  */
-export function* sweepGauge(project: Project, laid: LaidSections): Steps<readonly SweepPoint[]> {
+export function* sweepGauge(project: Project, laid: SectionLayouts): Steps<readonly SweepPoint[]> {
   const base = yield* forecasting(project, laid);
   if (!base.known) return [];
   const { plan, belief } = base;

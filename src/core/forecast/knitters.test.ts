@@ -2,21 +2,21 @@
  * Knitters of two worlds: they swatch, are told, knit, and the truth is held against it. One world is that of the
  * priors; the other is harsher than they are.
  */
-import { deviationsOf, ofProject, putUpId, readerOf } from "../belief/axes";
+import { deviationsOf, ofProject, putUpId, readerOf } from "../belief/unknowns";
 import { beliefOf, patternSwatch, plainSwatch, readOff, unswatched, withSwatches } from "@testing/anySwatch";
-import { KINDS } from "../belief/kinds";
-import { answerTo, reckoned } from "@testing/anyProject";
+import { MEASUREMENT_KINDS } from "../belief/measurementKinds";
+import { answerTo, calculated } from "@testing/anyProject";
 import { JOIN_MM, joinWaste } from "../estimate/balls";
-import { needOf } from "../estimate/need";
+import { yarnNeeds } from "../estimate/yarnNeed";
 import type { Swatch } from "../project/swatches";
 import { drawsOf, normalsFrom } from "./draws";
 
 const KNITTERS = 200;
-const { belief, plan } = reckoned(unswatched());
+const { belief, plan } = calculated(unswatched());
 const { axes } = belief;
 
 /** What a knitter really takes, without joins; and what one of the balls really holds, in mm. */
-const need = [...needOf(plan).values()][0];
+const need = [...yarnNeeds(plan).values()][0];
 const trulyTakes = (truth: Float64Array) => need?.at(ofProject(deviationsOf(axes, truth))) ?? NaN;
 const trulyHolds = (truth: Float64Array) =>
   1000 *
@@ -85,7 +85,7 @@ function harsherWorld(): World {
       const [of] = beliefOf(withSwatches(swatch)).swatches;
       const unknowns = readerOf(axes)(truthOf(knitter));
       const exactly = (id: "finishedWidth" | "finishedHeight" | "mass") => {
-        const predict = of && KINDS[id].predict(of);
+        const predict = of && MEASUREMENT_KINDS[id].predict(of);
         if (!predict) throw new Error(`no ${id}`);
         return predict(unknowns);
       };

@@ -1,6 +1,6 @@
 /** What to measure next: how much each measurement would narrow the answer, and whether it would likely save a ball. */
 import { dot, times } from "../belief/gaussian";
-import { optionsOf } from "../belief/options";
+import { measurementOptions } from "../belief/measurementOptions";
 import { narrowed } from "../belief/update";
 import { joinWaste } from "../estimate/balls";
 import { CERTAINTIES, type Certainty, type YarnForecast } from "./forecast";
@@ -59,7 +59,7 @@ export function nextMeasures(
   const widthBefore = dot(needed, times(belief.covariance, needed));
   const wanted = CERTAINTIES[certainty];
   const now = advisedAt(first, 0, Math.sqrt(before), wanted);
-  return optionsOf(belief)
+  return measurementOptions(belief)
     .map(({ id, words, tells }) => {
       const covariance = narrowed(belief, tells);
       const after = dot(slope, times(covariance, slope));

@@ -1,4 +1,4 @@
-/** An answer owns up: whatever is left out is told, and no chance is told for the whole until it is settled. */
+/** An answer owns up: whatever is left out is told, and no chance is given for the whole until it is settled. */
 import { cabledBack, answerTo } from "@testing/anyProject";
 import { patternSwatch, readOff, withSwatches } from "@testing/anySwatch";
 import type { Project } from "../project/project";

@@ -1,6 +1,6 @@
-/** What an answer leaves out of what the knitter means: as long as there is any of it, no chance is told for the whole. */
+/** What an answer leaves out of what the knitter means: as long as there is any of it, no chance is given for the whole. */
 import type { Measured } from "../belief/belief";
-import { KINDS } from "../belief/kinds";
+import { MEASUREMENT_KINDS } from "../belief/measurementKinds";
 import type { RefusedFigure } from "./refused";
 import { refusedFigures } from "./refused";
 import type { Project } from "../project/project";
@@ -27,7 +27,7 @@ export type Omission =
       readonly sectionId: string;
       readonly message: string;
     }
-  /** A seam or an extra that cannot be reckoned. */
+  /** A seam or an extra that cannot be calculated. */
   | {
       readonly kind: "finishing";
       readonly of: "seams" | "extras";
@@ -55,7 +55,7 @@ const ofMeasurement = ({ swatchId, kind, taken, question }: Measured): readonly 
           measure: kind,
           message:
             question ??
-            `The ${KINDS[kind].name} needs the counts of the swatch: say how many stitches and rows.`,
+            `The ${MEASUREMENT_KINDS[kind].name} needs the counts of the swatch: say how many stitches and rows.`,
         },
       ];
 

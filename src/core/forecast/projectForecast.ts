@@ -1,9 +1,9 @@
 /** From a project to its forecast; or what is still missing for one. */
-import { ofProject } from "../belief/axes";
+import { ofProject } from "../belief/unknowns";
 import type { Belief } from "../belief/belief";
 import { believe, isGaugeMeasured, isPatternWeighed } from "../belief/believe";
 import { marginal } from "../belief/prior";
-import { putUpId } from "../belief/axes";
+import { putUpId } from "../belief/unknowns";
 import { JOINS } from "../estimate/balls";
 import { planExtras } from "../estimate/extras";
 import type { PiecePlan } from "../estimate/plan";
@@ -16,8 +16,8 @@ import {
   type ProjectPlan,
 } from "../estimate/wholeProject";
 import type { Project, ProjectPiece } from "../project/project";
-import { keyOfSection, needsLaying, type LaidSections } from "../garment/lay";
-import { layProject } from "../garment/layPanels";
+import { keyOfSection, needsLaying, type SectionLayouts } from "../garment/layout";
+import { layProject } from "../garment/panelLayout";
 import { needleAt, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
 import { piecesAndSwatches } from "../garment/swatchPiece";
 import type { WorkedPiece } from "../garment/work/workPiece";
@@ -33,7 +33,7 @@ export interface Finding extends PieceFinding {
   readonly pieceId: string;
 }
 
-interface Basis {
+interface ForecastBasis {
   readonly plan: ProjectPlan;
   readonly belief: Belief;
   /** Whether a swatch of the pattern was weighed; a plain one where nothing is cabled. */
@@ -42,11 +42,11 @@ interface Basis {
   /** All pieces as they were worked, those without a row too. */
   readonly worked: ReadonlyMap<string, WorkedPiece>;
   readonly findings: readonly Finding[];
-  /** Seams and extras that cannot be reckoned, or should be thought of. */
+  /** Seams and extras that cannot be calculated, or should be thought of. */
   readonly finishing: readonly FinishingFinding[];
 }
 
-export interface KnownForecast extends Basis {
+export interface KnownForecast extends ForecastBasis {
   readonly known: true;
   readonly estimate: ProjectEstimate;
   /** Of each yarn that is used, the first yarn first. */
@@ -86,7 +86,7 @@ function yarnsOf(project: Project): readonly PlannedYarn[] | null {
   });
 }
 
-const isReading = (project: Project, laid: LaidSections) =>
+const isReading = (project: Project, laid: SectionLayouts) =>
   piecesAndSwatches(project).some((piece) =>
     piece.sections.some((section) => needsLaying(section) && !laid.has(keyOfSection(piece, section))),
   );
@@ -119,7 +119,7 @@ const likelyOf = ({ likely }: Belief): Unknowns => {
 };
 
 /** Everything that the estimate stands on, each with its source, in steps; or why there is none. */
-function* basisOf(project: Project, laid: LaidSections): Steps<Basis | UnknownForecast> {
+function* basisOf(project: Project, laid: SectionLayouts): Steps<ForecastBasis | UnknownForecast> {
   const yarns = yarnsOf(project);
   const gauged = projectGauge(project);
   const missing: readonly MissingField[] = [
@@ -175,21 +175,21 @@ function* basisOf(project: Project, laid: LaidSections): Steps<Basis | UnknownFo
   };
 }
 
-/** What has been reckoned of a project, on what lies across it. */
+/** What has been calculated of a project, on what lies across it. */
 interface Known {
-  readonly laid: LaidSections;
-  basis?: Basis | UnknownForecast;
+  readonly laid: SectionLayouts;
+  basis?: ForecastBasis | UnknownForecast;
   estimate?: ProjectEstimate;
   answer?: ProjectForecast;
 }
 
 /**
  * A project is never changed in place: a change makes another one. So all that is asked about one is answered from
- * what was reckoned of it first, and forgotten with it.
+ * what was calculated of it first, and forgotten with it.
  */
 const knownOf = new WeakMap<Project, Known>();
 
-function known(project: Project, laid: LaidSections): Known {
+function known(project: Project, laid: SectionLayouts): Known {
   const before = knownOf.get(project);
   if (before?.laid === laid) return before;
   const fresh: Known = { laid };
@@ -203,7 +203,7 @@ export function takeOver(project: Project, from: Project) {
   if (before) knownOf.set(project, before);
 }
 
-function* estimating(project: Project, laid: LaidSections) {
+function* estimating(project: Project, laid: SectionLayouts) {
   const kept = known(project, laid);
   const basis = (kept.basis ??= yield* basisOf(project, laid));
   if (!("plan" in basis)) return basis;
@@ -212,9 +212,9 @@ function* estimating(project: Project, laid: LaidSections) {
 }
 
 /** What a project most likely takes, with no chances drawn; null without an answer. */
-export function reckonProject(project: Project, laid: LaidSections) {
-  const reckoned = toEnd(estimating(project, laid));
-  return "plan" in reckoned ? reckoned : null;
+export function calculateProject(project: Project, laid: SectionLayouts) {
+  const calculated = toEnd(estimating(project, laid));
+  return "plan" in calculated ? calculated : null;
 }
 
 /**
@@ -223,22 +223,22 @@ export function reckonProject(project: Project, laid: LaidSections) {
  */
 export const forecastProject = (
   project: Project,
-  laid: LaidSections = layProject(project),
+  laid: SectionLayouts = layProject(project),
 ): ProjectForecast => toEnd(forecasting(project, laid));
 
 /** The same in steps. Asked again with the same project and the same `laid`, it answers at once. */
-export function* forecasting(project: Project, laid: LaidSections): Steps<ProjectForecast> {
+export function* forecasting(project: Project, laid: SectionLayouts): Steps<ProjectForecast> {
   const kept = known(project, laid);
   if (kept.answer) return kept.answer;
-  const reckoned = yield* estimating(project, laid);
-  if (!("plan" in reckoned)) return reckoned;
-  const { plan, belief, estimate } = reckoned;
+  const calculated = yield* estimating(project, laid);
+  if (!("plan" in calculated)) return calculated;
+  const { plan, belief, estimate } = calculated;
   yield { share: 0.6 };
   const drawn = draw(belief);
   yield { share: 0.7 };
   const [first, ...others] = forecastYarns(plan, estimate, drawn, project);
   kept.answer = first
-    ? { known: true, yarns: [first, ...others], ...reckoned }
-    : unknown([], reckoned.findings);
+    ? { known: true, yarns: [first, ...others], ...calculated }
+    : unknown([], calculated.findings);
   return kept.answer;
 }

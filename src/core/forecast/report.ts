@@ -1,8 +1,8 @@
 /** The answer to a project as plain figures, for programs: the same that the page shows. */
 import { LEDGER_PARTS, type LedgerPart } from "../estimate/ledger";
-import type { LaidSections } from "../garment/lay";
+import type { SectionLayouts } from "../garment/layout";
 import type { Project } from "../project/project";
-import { layProject } from "../garment/layPanels";
+import { layProject } from "../garment/panelLayout";
 import { toMetres } from "../units/brands";
 import { toldChance } from "../units/format";
 import { quantilesOfMass, type BallChance, type Quantile, type YarnForecast } from "./forecast";
@@ -93,7 +93,7 @@ function yarnReport(
  */
 export function reportOn(
   project: Project,
-  laid: LaidSections = layProject(project),
+  laid: SectionLayouts = layProject(project),
 ): EstimateReport | { readonly missing: readonly ReportDiagnostic[] } {
   const answer = forecastProject(project, laid);
   const tell = (finding: Finding) => ({ path: pathOf(project, finding), message: finding.message });

@@ -1,16 +1,16 @@
 /** What leaving a part out of the work would save: the project with it against the project without it. */
 import { LEAVABLE, type Leavable, type Project } from "../project/project";
-import type { LaidSections } from "../garment/lay";
+import type { SectionLayouts } from "../garment/layout";
 import type { Steps } from "../steps";
-import { reckonProject } from "./projectForecast";
+import { calculateProject } from "./projectForecast";
 
 /**
  * Yarn in mm that each part takes, of all yarns; of a part that is left out, what that saves. Empty without an
  * answer. Example: a project whose one bobble takes 20 cm more than a knit stitch saves 20 cm without bobbles.
  */
-export function* savingsOf(project: Project, laid: LaidSections): Steps<ReadonlyMap<Leavable, number>> {
+export function* savingsOf(project: Project, laid: SectionLayouts): Steps<ReadonlyMap<Leavable, number>> {
   const needs = (without: readonly Leavable[]) =>
-    reckonProject(without === project.without ? project : { ...project, without: [...without] }, laid)
+    calculateProject(without === project.without ? project : { ...project, without: [...without] }, laid)
       ?.estimate.totalMm ?? null;
   const asItIs = needs(project.without);
   const savings = new Map<Leavable, number>();

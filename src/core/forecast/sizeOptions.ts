@@ -2,12 +2,12 @@
 import { LENGTHS } from "../project/bounds";
 import type { Project } from "../project/project";
 import { gradeProject, grading } from "../garment/grade";
-import type { LaidSections } from "../garment/lay";
+import type { SectionLayouts } from "../garment/layout";
 import { read, unread, type Reading } from "../units/reading";
 import { NEEDLE_POWER, nearestNeedle } from "../yarn/thickness";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { between, type Steps } from "../steps";
-import { forecastProject, reckonProject, type Finding } from "./projectForecast";
+import { forecastProject, calculateProject, type Finding } from "./projectForecast";
 
 export interface SizeOption {
   readonly id: "nearest" | "fewer" | "more" | "needle";
@@ -27,7 +27,7 @@ export interface SizeOption {
 interface Resizing {
   readonly wanted: Finished;
   readonly now: Finished;
-  readonly layOf: (graded: Project) => LaidSections;
+  readonly layOf: (graded: Project) => SectionLayouts;
 }
 
 /** More rounds than this bring it no nearer: counts are whole. */
@@ -56,8 +56,8 @@ function* nearestOf(
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     yield { share: round / MOST_ROUNDS };
     const project = make(across, along);
-    const reckoned = reckonProject(project, layOf(project));
-    const finished = reckoned && finishedOf(project, reckoned);
+    const calculated = calculateProject(project, layOf(project));
+    const finished = calculated && finishedOf(project, calculated);
     if (!finished) break;
     const miss = missOf(wanted, finished);
     if (!best || miss < best.miss - 1e-6) best = { project, miss };
@@ -69,7 +69,7 @@ function* nearestOf(
 }
 
 /** A project that comes out at one size, in another: the nearest counts and lengths. Null where it cannot be worked. */
-export const resized = (project: Project, laid: LaidSections, resizing: Resizing) =>
+export const resized = (project: Project, laid: SectionLayouts, resizing: Resizing) =>
   nearestOf(
     (across, along) => gradeProject(project, laid, grading({ across, along, rows: along })),
     resizing,
@@ -114,7 +114,7 @@ const nothingNew = (before: readonly Finding[], now: readonly Finding[]) => {
  */
 export function* sizeOptions(
   project: Project,
-  layOf: (graded: Project) => LaidSections,
+  layOf: (graded: Project) => SectionLayouts,
 ): Steps<Reading<readonly SizeOption[]>> {
   const { size } = project;
   if (size.acrossMm === null || size.alongMm === null) return unread("Say a measure and a length first.");
@@ -127,7 +127,7 @@ export function* sizeOptions(
   if (!answer.known || !now)
     return unread("The project has no answer yet: what it lacks is told at the top.");
   if (answer.findings.some(({ leftOut }) => leftOut))
-    return unread("Something is left out of the project: mend it first, so that all of it can grow.");
+    return unread("Something is left out of the project: fix it first, so that all of it can grow.");
   const times = wanted.acrossMm / now.acrossMm;
   const resizing = { wanted, now, layOf };
   // One repeat more or fewer is meant to be off: its width is not made up for.

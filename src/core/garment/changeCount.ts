@@ -4,7 +4,7 @@ import { operationOf } from "../stitches/operations";
 import { read, unread, type Reading } from "../units/reading";
 import { inBrackets, sharesOf } from "./spread";
 
-/** Plain stitches before each increase or decrease, and behind the last. */
+/** Plain stitches before each increase or decrease, and after the last. */
 interface Runs {
   readonly act: "m1" | "k2tog";
   readonly before: readonly number[];

@@ -3,7 +3,7 @@ import { cabledBack } from "@testing/anyProject";
 import type { Project } from "../project/project";
 import type { FabricSection } from "../project/sections";
 import { gradeProject, grading, type Grading } from "./grade";
-import { layProject } from "./layPanels";
+import { layProject } from "./panelLayout";
 
 /** A back with a row of panels: seed at its sides, ropes between them, so many plain stitches at either edge. */
 const row = (ropes: number, edge: number): Project =>

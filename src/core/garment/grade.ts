@@ -9,7 +9,7 @@ import { nearestCount } from "../units/count";
 import { ropeOf } from "../panels/ropes";
 import { fitWidth, withRopes, type FitPlan } from "./fit";
 import { allowedBy } from "./allowed";
-import { keyOfSection, type Laid, type LaidSections } from "./lay";
+import { keyOfSection, type Layout, type SectionLayouts } from "./layout";
 
 export interface Grading {
   /** How many times as wide and as long. */
@@ -25,7 +25,7 @@ export interface Grading {
 
 interface Context {
   readonly piece: ProjectPiece;
-  readonly laid: LaidSections;
+  readonly laid: SectionLayouts;
   readonly by: Grading;
 }
 
@@ -39,7 +39,7 @@ const lengthOf = (mm: number | null, times: number) =>
 const isEdge = (section: FabricSection) =>
   section.content === "ground" && (section.rows ?? Infinity) < 40 && section.by === "rows";
 
-const laidOf = (section: FabricSection, { piece, laid }: Context): Extract<Laid, { ok: true }> | null => {
+const laidOf = (section: FabricSection, { piece, laid }: Context): Extract<Layout, { ok: true }> | null => {
   const found = laid.get(keyOfSection(piece, section));
   return found?.ok ? found : null;
 };
@@ -238,7 +238,7 @@ const GRADERS: Graders = {
 };
 
 /** A piece in another size. What it is made of stays; only counts and lengths change. */
-function gradePiece(piece: ProjectPiece, laid: LaidSections, by: Grading): ProjectPiece {
+function gradePiece(piece: ProjectPiece, laid: SectionLayouts, by: Grading): ProjectPiece {
   const context = { piece, laid, by };
   return {
     ...piece,
@@ -267,7 +267,7 @@ const isSame = (by: Grading) =>
   Object.entries(SAME).every(([key, value]) => by[key as keyof Grading] === value);
 
 /** All pieces of a project in another size or gauge. Texts that told the old counts go with them. */
-export function gradeProject(project: Project, laid: LaidSections, by: Grading): Project {
+export function gradeProject(project: Project, laid: SectionLayouts, by: Grading): Project {
   if (isSame(by)) return project;
   const pieces = project.pieces.map((piece) => gradePiece(piece, laid, by));
   const graded = new Set(pieces.flatMap(({ sections }) => sections.map(({ id }) => id)));

@@ -1,7 +1,7 @@
 /** The outline of a worked piece, part by part, to be drawn to scale. */
 import type { PlainStitch } from "../stitches/plainStitch";
 import type { WorkedSection } from "./work/workPiece";
-import type { Side } from "./work/needle";
+import type { Side } from "./work/workState";
 
 /** One section as it lies. Sideways from the middle of the piece, to the left; upwards from its first edge. */
 export interface OutlinePart {

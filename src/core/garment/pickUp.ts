@@ -19,7 +19,7 @@ export function pickUp(rows: number, { stitchesPer10Cm, rowsPer10Cm }: Gauge): R
   const stitches = Math.max(1, Math.round((rows * stitchesPer10Cm) / rowsPer10Cm));
   if (stitches > rows)
     return unread(
-      `${rows} rows would want ${stitches} stitches: more than one a row. Is the gauge the right way round, stitches first?`,
+      `${rows} rows would need ${stitches} stitches: more than one a row. Is the gauge the right way round, stitches first?`,
     );
   return read({ stitches, text: pickUpText(rows, stitches) });
 }

@@ -1,7 +1,7 @@
-/** One gauge from all that is said: yarn, needle, where and when it was counted, and on which cloth. */
+/** One gauge from all that is said: yarn, needle, where and when it was counted, and on which fabric. */
 import { beliefOf } from "@testing/anySwatch";
 import { marginal } from "../belief/prior";
-import { cabledBack, reckoned } from "@testing/anyProject";
+import { cabledBack, calculated } from "@testing/anyProject";
 import type { Project } from "../project/project";
 import { projectGauge } from "./projectGauge";
 
@@ -11,7 +11,7 @@ const back = (given: Partial<Project>) =>
 const stitches = (given: Partial<Project>) => projectGauge(back(given))?.gauge.stitchesPer10Cm ?? NaN;
 
 test("with no gauge typed the needle counts: a thicker one gives wider stitches, and more yarn", () => {
-  const [thin, usual, thick] = [3, 4, 5.5].map((needleMm) => reckoned(back({ needleMm })));
+  const [thin, usual, thick] = [3, 4, 5.5].map((needleMm) => calculated(back({ needleMm })));
   const widths = [thin, usual, thick].map((one) => one?.estimate.pieces[0]?.estimate.widthMm ?? 0);
   const yarn = [thin, usual, thick].map((one) => one?.estimate.totalMm ?? 0);
   expect(widths).toEqual([...widths].sort((a, b) => a - b));
@@ -46,7 +46,7 @@ test("one from before the bath is less sure of what will be washed", () => {
 
 test("counted on the cables, it tells stitch and draw-in together", () => {
   const plain = back({});
-  const kept = reckoned(plain).estimate.pieces[0]?.cabled?.content.kept.computed ?? 0;
+  const kept = calculated(plain).estimate.pieces[0]?.cabled?.content.kept.computed ?? 0;
   const usual = 100 / stitches({});
   const believed = (share: number) => {
     const cables = { stitches: 38, widthMm: 38 * usual * kept * share };
@@ -54,7 +54,7 @@ test("counted on the cables, it tells stitch and draw-in together", () => {
   };
   const [same, narrow] = [believed(1), believed(0.93)];
   expect(100 / same.gauge.stitchesPer10Cm / usual).toBeCloseTo(1, 2);
-  // Narrower cloth is smaller stitches and harder cables, each by its doubt.
+  // Narrower fabric is smaller stitches and harder cables, each by its doubt.
   expect(narrow.gauge.stitchesPer10Cm).toBeGreaterThan(same.gauge.stitchesPer10Cm);
   expect(narrow.likely.drawWidth).toBeGreaterThan(0.05);
   expect(marginal(narrow, "width").sd).toBeLessThan(marginal(beliefOf(plain), "width").sd);

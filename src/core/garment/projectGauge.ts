@@ -1,4 +1,4 @@
-/** The plain gauge that a project is reckoned with. */
+/** The plain gauge that a project is calculated with. */
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import type { Project } from "../project/project";
 import type { PutUp } from "../yarn/putUp";
@@ -77,7 +77,7 @@ export function projectGauge(project: Project): ProjectGauge | null {
 export const needleAt = ({ needleMm }: Project, gauge: Gauge): Millimetres =>
   needleMm === null ? usualNeedle(plainStitch(gauge).widthMm) : millimetres(needleMm);
 
-/** What tools reckon with where nothing is known of the yarn. */
+/** What tools calculate with where nothing is known of the yarn. */
 const USUAL_GAUGE: Gauge = { stitchesPer10Cm: 20, rowsPer10Cm: 28 };
 
 /** The gauge of a project, or the usual one. */

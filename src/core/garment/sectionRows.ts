@@ -1,6 +1,6 @@
 /** The rows of a worked section as a knitter reads them: as text, and as a chart. */
 import type { WorkedSection } from "./work/workPiece";
-import type { Side } from "./work/needle";
+import type { Side } from "./work/workState";
 import { chartOf, type Chart } from "../panels/chart";
 import { keyOfRow, type Panel, type PanelRow } from "../panels/panel";
 import type { Wording } from "../stitches/wording";

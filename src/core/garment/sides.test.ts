@@ -8,7 +8,7 @@ import { newSection, type ProjectSection } from "../project/sections";
 import { crossingsOf } from "../panels/panel";
 import { swapProject } from "../swap/swapProject";
 import { gradeProject, grading } from "./grade";
-import { layProject } from "./layPanels";
+import { layProject } from "./panelLayout";
 import type { WorkedPiece } from "./work/workPiece";
 
 /** Rows of flat pieces that cross on the wrong side. */

@@ -1,4 +1,4 @@
-/** A swatch as the small piece that it is: its yarn, width and height are reckoned as those of any other. */
+/** A swatch as the small piece that it is: its yarn, width and height are calculated as those of any other. */
 import type { Blocking } from "../fabric/blocking";
 import { emptyPiece, type Project, type ProjectPiece } from "../project/project";
 import { newSection } from "../project/sections";

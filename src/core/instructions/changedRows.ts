@@ -1,6 +1,6 @@
 /** What was changed in a pattern: its rows then and now. */
 import { sameRow } from "../panels/panel";
-import { readAgain } from "./readAgain";
+import { readPatternCached } from "./readPatternCached";
 
 /** Numbers in words, neighbours drawn together. Example: [1, 2, 3, 7] is "1 to 3, 7". */
 function spans(numbers: readonly number[]): string {
@@ -19,7 +19,7 @@ function spans(numbers: readonly number[]): string {
  */
 export function changedRows(before: string, after: string): string {
   if (before === after) return "";
-  const rowsOf = (text: string) => readAgain(text).panel?.rows ?? [];
+  const rowsOf = (text: string) => readPatternCached(text).panel?.rows ?? [];
   const [then, now] = [rowsOf(before), rowsOf(after)];
   const places = then.flatMap((row, index) => {
     const other = now[index];

@@ -1,7 +1,7 @@
 /** Names that a pattern explains for itself: "MB = 5 sts, 2 rows", "C3F = 2/1 LC", "nupp = 5 loops". */
 import { readCrossingName } from "../stitches/crossingNames";
 import { bobble, nupp, type Operation } from "../stitches/operations";
-import type { Told } from "./findings";
+import type { UnplacedFinding } from "./findings";
 import { plainName, type Definitions } from "./names";
 import type { Statement } from "./statements";
 import { BobbleName, CrossingName, NuppName, Whole } from "./tokens";
@@ -10,7 +10,7 @@ import { BobbleName, CrossingName, NuppName, Whole } from "./tokens";
 const MOST = 25;
 
 /** Reads all definitions; one that cannot be read is told and left out. */
-export function definitionsOf(statements: readonly Statement[], told: Told[]): Definitions {
+export function definitionsOf(statements: readonly Statement[], told: UnplacedFinding[]): Definitions {
   const operations = new Map<string, Operation>();
   const crossings = new Map<string, string>();
   for (const { kind, tokens } of statements) {

@@ -16,7 +16,7 @@ import { mirror } from "../panels/transforms";
 import { printInManner, printPattern } from "./print";
 import type { Wording } from "../stitches/wording";
 import { readPattern } from "./read";
-import { readAgain } from "./readAgain";
+import { readPatternCached } from "./readPatternCached";
 import { multipleLine, repeatOf } from "./repeated";
 import { rewriteRows } from "./rewriteRow";
 
@@ -52,11 +52,11 @@ function acted(panel: Panel, at: Selection, act: ChartAct): Panel {
  * Example: placing crossLeft over four columns of row 1 makes its "k4" a "2/2 LC".
  */
 export function editChart(text: string, selection: Selection, act: ChartAct, style: Wording): string {
-  const read = readAgain(text);
+  const read = readPatternCached(text);
   const { panel, complete, wrongSide, round, findings } = read;
   if (!panel || !complete) return text;
   const changed = acted(panel, selection, act);
-  const rewritten = rewriteRows(text, changed, style, readAgain);
+  const rewritten = rewriteRows(text, changed, style, readPatternCached);
   if (rewritten !== null) return rewritten;
   const remarks = findings
     .filter(({ severity }) => severity === "remark")
@@ -69,7 +69,7 @@ export function editChart(text: string, selection: Selection, act: ChartAct, sty
 
 /** The selected stitches as a text that can be pasted. Example: "Rnd 1: p2, 2/2 LC." */
 export function copyFromChart(text: string, selection: Selection, style: Wording): string {
-  const { panel } = readAgain(text);
+  const { panel } = readPatternCached(text);
   const works = panel ? worksOf(panel, selection) : [];
   return works.length > 0
     ? printPattern({ panel: { rows: [works] }, wrongSide: [false], round: true }, style)

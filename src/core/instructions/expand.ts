@@ -3,7 +3,7 @@ import { crossingFromBehind, widthOf } from "../stitches/crossings";
 import { fromBehind, operationOf, type Face } from "../stitches/operations";
 import { facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
 import type { Extent, Item, Span } from "./ast";
-import type { Told } from "./findings";
+import type { UnplacedFinding } from "./findings";
 import { crossingNamed, operationNamed, plainName, type Definitions } from "./names";
 
 export interface RowTask {
@@ -30,19 +30,19 @@ export interface Expanded {
   /** As it shows on the right side, columns from the right; null where the row cannot be worked. */
   readonly works: PanelRow | null;
   readonly repeat: RepeatColumns | null;
-  readonly findings: readonly Told[];
+  readonly findings: readonly UnplacedFinding[];
 }
 
 /** More stitches than this in a row is a slip of the pen. */
 const MOST_STITCHES = 10_000;
 
 class Impossible extends Error {
-  constructor(readonly told: Omit<Told, "row">) {
+  constructor(readonly told: Omit<UnplacedFinding, "row">) {
     super(told.message);
   }
 }
 
-const impossible = (message: string, { from, to }: Span, mends: Told["mends"] = []) =>
+const impossible = (message: string, { from, to }: Span, mends: UnplacedFinding["mends"] = []) =>
   new Impossible({ severity: "error", message, from, to, mends });
 
 /** Works one row. What cannot be worked comes back as a finding, with no works. */
@@ -133,7 +133,7 @@ class RowWorker {
 
   private named({ name, from, to }: Span & { readonly name: string }) {
     const operation = operationNamed(name, this.task.side, this.task.definitions);
-    if (!operation) throw impossible(`“${name}” is no operation known here.`, { from, to });
+    if (!operation) throw impossible(`“${name}” is not a stitch that Brenok knows.`, { from, to });
     return operation;
   }
 
@@ -225,7 +225,7 @@ class RowWorker {
             ? "sk2p"
             : null;
     if (!id)
-      throw impossible("psso wants a slipped stitch and a knitted one before it: sl 1, k1, psso.", item);
+      throw impossible("psso needs a slipped stitch and a knitted one before it: sl 1, k1, psso.", item);
     this.works.splice(-2, 2, { operation: operationOf(id), times: 1 });
   }
 

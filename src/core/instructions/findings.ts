@@ -21,16 +21,16 @@ export interface Finding extends Span {
 export const isWrong = ({ severity }: Pick<Finding, "severity">) =>
   severity === "error" || severity === "question";
 
-export type Told = Omit<Finding, "line" | "column">;
+export type UnplacedFinding = Omit<Finding, "line" | "column">;
 
 /** A finding that has no mend. */
 export const remark = (
-  severity: Told["severity"],
+  severity: UnplacedFinding["severity"],
   from: number,
   to: number,
   message: string,
   row: number | null = null,
-): Told => ({
+): UnplacedFinding => ({
   severity,
   row,
   from,
@@ -40,7 +40,7 @@ export const remark = (
 });
 
 /** Gives each finding its line and column, both counted from 1, and keeps its place inside the text. */
-export function placed(told: readonly Told[], text: string): readonly Finding[] {
+export function placed(told: readonly UnplacedFinding[], text: string): readonly Finding[] {
   const starts = [0];
   for (let at = text.indexOf("\n"); at >= 0; at = text.indexOf("\n", at + 1)) starts.push(at + 1);
   return told

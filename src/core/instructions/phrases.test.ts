@@ -81,7 +81,7 @@ test.each([
   ["C5F", /means different things/],
   ["C99F", /means different things/],
   ["30/30 LC", /a count that it cannot have/],
-  ["psso", /psso wants/],
+  ["psso", /psso needs/],
   ["k the knits", /no row below/],
   ["as row 5", /row 5 is not written/],
 ])("“%s” is not read, and says why", (instruction, problem) => {

@@ -154,7 +154,7 @@ test.each([
   ["Row 1: K4.\nRow 4: P4.", /Rows 2 to 3 are missing before row 4/],
   ["Row 1: K2, 0/2 LC.", /a count that it cannot have/],
   ["Row 1: K2, yo, K2.\nRow 2: P5.", /The last row leaves 5 stitches, but row 1 begins on 4/],
-  ["Row 1: K1, psso.", /psso wants/],
+  ["Row 1: K1, psso.", /psso needs/],
   ["Row 2: as row 9.", /row 9 is not written/],
   ["Row 1: as row 1.", /not written/],
   ["Row 1: [K1", /breaks off/],

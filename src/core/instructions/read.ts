@@ -4,7 +4,7 @@ import type { Operation } from "../stitches/operations";
 import type { WrittenRow } from "./ast";
 import { definitionsOf } from "./definitions";
 import type { RepeatColumns } from "./expand";
-import { placed, remark, type Finding, type Told } from "./findings";
+import { placed, remark, type Finding, type UnplacedFinding } from "./findings";
 import { coloursOfRows, withoutColours, type RowColour } from "./colourNames";
 import { parseMultiple } from "./grammar";
 import type { Definitions } from "./names";
@@ -88,7 +88,7 @@ export interface ParsedPattern {
   readonly saidFirst: "RS" | "WS" | null;
   /** Rows that are there, but could not be parsed. */
   readonly unread: number;
-  readonly told: readonly Told[];
+  readonly told: readonly UnplacedFinding[];
 }
 
 /**
@@ -96,7 +96,7 @@ export interface ParsedPattern {
  * are worked once. Example: "Rnd 1: knit." is one row in the round.
  */
 export function parsePattern(text: string, from: "first" | "any" = "first"): ParsedPattern {
-  const told: Told[] = [];
+  const told: UnplacedFinding[] = [];
   const whole = text.length <= MOST_CHARACTERS ? text : "";
   if (whole !== text)
     told.push(
@@ -132,7 +132,7 @@ const saysRound = (statements: readonly Statement[]) =>
     ({ kind, tokens }) => kind === "manner" && tokens.some(({ image }) => /^rounds?$/i.test(image)),
   );
 
-function multipleOf(statements: readonly Statement[], told: Told[]) {
+function multipleOf(statements: readonly Statement[], told: UnplacedFinding[]) {
   const statement = statements.find(({ kind }) => kind === "multiple");
   if (!statement) return null;
   const parsed = parseMultiple(statement.tokens);
@@ -161,7 +161,7 @@ function startingCount(
 }
 
 /** Worked flat, an odd number of rows begins its second time on the other side, and two pieces do not match. */
-function checkParity(numbered: readonly Numbered[], told: Told[]) {
+function checkParity(numbered: readonly Numbered[], told: UnplacedFinding[]) {
   const last = numbered.at(-1);
   if (!last || last.row % 2 === 0 || last.row === 1) return;
   const { from, to } = last.written.heading;
@@ -173,8 +173,8 @@ function checkParity(numbered: readonly Numbered[], told: Told[]) {
 function checkRows(
   rows: readonly (PanelRow | null)[],
   numbered: readonly Numbered[],
-  findings: readonly Told[],
-  told: Told[],
+  findings: readonly UnplacedFinding[],
+  told: UnplacedFinding[],
 ) {
   const [first, last] = [rows[0], rows.at(-1)];
   const heading = numbered.at(-1)?.written.heading;

@@ -1,6 +1,6 @@
 /** Which rows are written where: headings to row numbers, rows named twice or missing. */
 import type { Heading, WrittenRow } from "./ast";
-import { remark, type Told } from "./findings";
+import { remark, type UnplacedFinding } from "./findings";
 
 const MOST_ROWS = 2000;
 
@@ -35,7 +35,7 @@ export function numberRows(
   written: readonly WrittenRow[],
   unread: ReadonlySet<number>,
   { round, from }: { readonly round: boolean; readonly from: "first" | "any" },
-  told: Told[],
+  told: UnplacedFinding[],
 ): readonly Numbered[] {
   const last = Math.min(MOST_ROWS, lastRow(written, round));
   const byRow = new Map<number, WrittenRow>();

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { definitionsOf } from "./definitions";
-import { placed, remark, type Told } from "./findings";
+import { placed, remark, type UnplacedFinding } from "./findings";
 import { crossingNamed, operationNamed } from "./names";
 import { wholeOrRoman } from "./numerals";
 import { statementsOf } from "./statements";
@@ -43,7 +43,7 @@ test("the nearest words come first, and none where all are far", () => {
 });
 
 const told = (text: string) => {
-  const findings: Told[] = [];
+  const findings: UnplacedFinding[] = [];
   const definitions = definitionsOf(statementsOf(tokensOf(text)), findings);
   return { ...definitions, findings };
 };

@@ -3,14 +3,14 @@ import { stitchesOf, stitchesUsedBy, type PanelRow } from "../panels/panel";
 import type { Item } from "./ast";
 import { countMends } from "./countMends";
 import { expandRow, type RepeatColumns, type RowTask } from "./expand";
-import type { Told } from "./findings";
+import type { UnplacedFinding } from "./findings";
 import type { Definitions } from "./names";
 import type { Numbered } from "./rowNumbers";
 
 export interface Worked {
   readonly repeat: RepeatColumns | null;
   readonly rows: readonly (PanelRow | null)[];
-  readonly findings: Told[];
+  readonly findings: UnplacedFinding[];
 }
 
 export interface Manner {
@@ -31,7 +31,7 @@ export function workRows(
 ): Worked {
   const itemsOfRow = (row: number): readonly Item[] | null =>
     numbered.find((one) => one.row === row)?.written.items ?? null;
-  const findings: Told[] = [];
+  const findings: UnplacedFinding[] = [];
   const rows: (PanelRow | null)[] = [];
   let below = start;
   let repeat: RepeatColumns | null = null;

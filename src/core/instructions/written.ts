@@ -1,6 +1,6 @@
 /** Parses the rows of a pattern, each by itself, and tells what could not be parsed. */
 import type { WrittenRow } from "./ast";
-import { remark, type Told } from "./findings";
+import { remark, type UnplacedFinding } from "./findings";
 import { parseRow } from "./grammar";
 import { spanOfStatement, type Statement } from "./statements";
 import { nearestWords } from "./suggest";
@@ -13,7 +13,7 @@ interface Written {
 }
 
 /** Parses each row by itself; one that cannot be parsed is told and left out. */
-export function writtenRows(statements: readonly Statement[], told: Told[]): Written {
+export function writtenRows(statements: readonly Statement[], told: UnplacedFinding[]): Written {
   const rows: WrittenRow[] = [];
   const unread = new Set<number>();
   for (const statement of statements) {
@@ -36,7 +36,7 @@ export function writtenRows(statements: readonly Statement[], told: Told[]): Wri
   return { rows, unread };
 }
 
-function unreadable(token: Statement["tokens"][number] | null, statement: Statement): Told {
+function unreadable(token: Statement["tokens"][number] | null, statement: Statement): UnplacedFinding {
   const row = Number(statement.tokens.find(({ image }) => /^\d+$/.test(image))?.image ?? NaN);
   const { from, to } = spanOfStatement(statement);
   const named = Number.isNaN(row) ? "This row" : `Row ${row}`;

@@ -2,9 +2,9 @@
 import type { Project } from "../project/project";
 import { CERTAINTIES } from "../forecast/forecast";
 import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
-import { beginProject } from "../starts/beginProject";
-import { SMALL_THINGS } from "../starts/smallThings";
-import { STARTS, type StartId } from "../starts/startList";
+import { beginProject } from "../templates/beginProject";
+import { SMALL_THINGS } from "../templates/smallThings";
+import { STARTS, type StartId } from "../templates/startList";
 import { HALF_CENT } from "../units/money";
 import { classOf, type YarnClass } from "../yarn/classes";
 import { enoughOf, type Enough } from "./enough";
@@ -29,7 +29,7 @@ interface Leftover {
 export interface OrderAdvice {
   /** Most likely, without joins, in m. */
   readonly needM: number;
-  /** Whether a swatch of the pattern was weighed: else no chance is told as better than it can be known. */
+  /** Whether a swatch of the pattern was weighed: else no chance is given as better than it can be known. */
   readonly weighed: boolean;
   readonly plan: OrderPlan | null;
   readonly shortage: Shortage | null;

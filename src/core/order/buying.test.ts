@@ -7,9 +7,9 @@ import type { Project } from "../project/project";
 import { newEntry, type ShelfEntry } from "../project/shelf";
 import { stockAt } from "@/demo/standIn";
 import { shopListSchema, type ShopList } from "../files/shopList";
-import { layProject, type KnownLaid } from "../garment/layPanels";
+import { layProject, type KnownLaid } from "../garment/panelLayout";
 import { orderAdvice } from "./advice";
-import { reckoningGroup, type GroupBalls } from "./group";
+import { calculatingGroup, type GroupBalls } from "./group";
 import { componentsOf, marketOf, offersIn, projectMarket, sellerOf } from "./market";
 
 const KNOWN = new Map();
@@ -212,7 +212,7 @@ const kit = (id: string, count: number, given: Partial<Kit> = {}): Kit => ({
 });
 
 function groupOf(project: Project, kits: readonly Kit[]): GroupBalls {
-  const steps = reckoningGroup(
+  const steps = calculatingGroup(
     { ...project, order: { ...project.order, kits: [...kits] } },
     { yarnId, layOf },
   );
@@ -258,14 +258,14 @@ test("one kit alone needs what the group needs; the same group is told the same 
 
 test("no kits, and a size that cannot be, are told", () => {
   const told = (kits: readonly Kit[]) => {
-    const steps = reckoningGroup({ ...cap, order: { ...cap.order, kits: [...kits] } }, { yarnId, layOf });
+    const steps = calculatingGroup({ ...cap, order: { ...cap.order, kits: [...kits] } }, { yarnId, layOf });
     let step = steps.next();
     while (!step.done) step = steps.next();
-    return step.value.ok ? "reckoned" : step.value.message;
+    return step.value.ok ? "calculated" : step.value.message;
   };
   expect(told([])).toMatch(/Add kits first/);
   const empty = projectOf([rectangleOf({ rows: null })]);
-  const steps = reckoningGroup(
+  const steps = calculatingGroup(
     { ...empty, order: { ...empty.order, kits: [kit("one", 1)] } },
     { yarnId, layOf },
   );

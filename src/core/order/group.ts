@@ -2,15 +2,15 @@
 import type { Kit } from "../project/orders";
 import type { Project } from "../project/project";
 import { drawnMeasures } from "../estimate/drawnMeasures";
-import { needOf, type Need } from "../estimate/need";
-import { putUpId, type BeliefId } from "../belief/axes";
+import { yarnNeeds, type YarnNeed } from "../estimate/yarnNeed";
+import { putUpId, type UnknownId } from "../belief/unknowns";
 import { CERTAINTIES } from "../forecast/forecast";
 import { drawsOf, normalsFrom } from "../forecast/draws";
-import { reckonProject } from "../forecast/projectForecast";
+import { calculateProject } from "../forecast/projectForecast";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { resized } from "../forecast/sizeOptions";
 import { between, type Steps } from "../steps";
-import type { LaidSections } from "../garment/lay";
+import type { SectionLayouts } from "../garment/layout";
 import { rankOf, valueOfRank } from "./enough";
 
 const { ceil, exp, max, min } = Math;
@@ -46,17 +46,17 @@ export interface GroupBalls {
   readonly chance: number;
 }
 
-/** So many needs are reckoned in all; a larger group is drawn less often. */
+/** So many needs are calculated in all; a larger group is drawn less often. */
 const MOST_NEEDS = 400_000;
 const MOST_DRAWS = 4000;
 const LEAST_DRAWS = 1000;
 const SEED = 90_210;
 
-type Reckoned = NonNullable<ReturnType<typeof reckonProject>>;
+type Calculated = NonNullable<ReturnType<typeof calculateProject>>;
 
 interface Knitting {
-  readonly need: Need;
-  readonly reckoned: Reckoned;
+  readonly need: YarnNeed;
+  readonly calculated: Calculated;
   readonly size: Finished;
   readonly ballMm: number;
   readonly joinMm: number;
@@ -66,10 +66,10 @@ interface Knitting {
 
 interface Sized {
   readonly yarnId: string;
-  readonly layOf: (project: Project) => LaidSections;
+  readonly layOf: (project: Project) => SectionLayouts;
   /** The project as it is, and the size that it comes out at. */
-  readonly laid: LaidSections;
-  readonly own: Reckoned;
+  readonly laid: SectionLayouts;
+  readonly own: Calculated;
   readonly now: Finished;
 }
 
@@ -82,15 +82,15 @@ function* knittingOf(
   const wanted = { acrossMm: kit.acrossMm ?? now.acrossMm, alongMm: kit.alongMm ?? now.alongMm };
   const same = wanted.acrossMm === now.acrossMm && wanted.alongMm === now.alongMm;
   const sized = same ? project : ((yield* resized(project, laid, { wanted, now, layOf })) ?? project);
-  const reckoned = sized === project ? own : reckonProject(sized, layOf(sized));
-  if (reckoned?.findings.some(({ leftOut }) => leftOut)) return null;
-  const need = reckoned && needOf(reckoned.plan).get(yarnId);
-  const size = reckoned && finishedOf(sized, reckoned);
-  const estimate = reckoned?.estimate.yarns.find(({ yarn }) => yarn.id === yarnId);
+  const calculated = sized === project ? own : calculateProject(sized, layOf(sized));
+  if (calculated?.findings.some(({ leftOut }) => leftOut)) return null;
+  const need = calculated && yarnNeeds(calculated.plan).get(yarnId);
+  const size = calculated && finishedOf(sized, calculated);
+  const estimate = calculated?.estimate.yarns.find(({ yarn }) => yarn.id === yarnId);
   return need && size && estimate
     ? {
         need,
-        reckoned,
+        calculated,
         size,
         ballMm: estimate.yarn.putUp.lengthM * 1000,
         joinMm: estimate.yarn.joinMm,
@@ -101,12 +101,12 @@ function* knittingOf(
 
 /** Balls that each drawn knitter needs; what is one's own is drawn from `seed`, the rest is shared by all. */
 function ballsOfKnitter(
-  { need, reckoned, ballMm, joinMm }: Knitting,
+  { need, calculated, ballMm, joinMm }: Knitting,
   draws: number,
   shared: Shared,
   seed: number,
 ): Uint16Array {
-  const { likely, gauge } = reckoned.plan;
+  const { likely, gauge } = calculated.plan;
   const own = (id: keyof typeof KNITTER_SD, place: number) =>
     normalsFrom(seed + 104_729 * place, draws).map((normal) => KNITTER_SD[id] * normal);
   const about = (middle: number, off: Float64Array) => off.map((by) => middle + by);
@@ -135,9 +135,9 @@ interface Shared {
   readonly putUp: Float64Array;
 }
 
-function sharedOf({ belief }: Reckoned, yarnId: string, draws: number): Shared {
+function sharedOf({ belief }: Calculated, yarnId: string, draws: number): Shared {
   const all = drawsOf(belief);
-  const axis = (id: BeliefId) => all[belief.axes.indexOf(id)]?.subarray(0, draws) ?? new Float64Array(draws);
+  const axis = (id: UnknownId) => all[belief.axes.indexOf(id)]?.subarray(0, draws) ?? new Float64Array(draws);
   return {
     loop: axis("loop"),
     give: axis("give"),
@@ -187,7 +187,7 @@ function packedApart(packs: readonly Pack[], chance: number) {
 /** Planning a size is about half of what one of its knitters takes. */
 const HALF = 0.5;
 
-export type GroupReckoned =
+export type GroupCalculated =
   { readonly ok: true; readonly group: GroupBalls } | { readonly ok: false; readonly message: string };
 
 /**
@@ -195,17 +195,17 @@ export type GroupReckoned =
  * one's gauge is off by itself: so chance evens out over a group, and it needs fewer balls than its kits by themselves.
  * Errors: no kits, a size that cannot be worked.
  */
-export function* reckoningGroup(
+export function* calculatingGroup(
   project: Project,
-  { yarnId, layOf }: { readonly yarnId: string; readonly layOf: (project: Project) => LaidSections },
-): Steps<GroupReckoned> {
+  { yarnId, layOf }: { readonly yarnId: string; readonly layOf: (project: Project) => SectionLayouts },
+): Steps<GroupCalculated> {
   const { kits } = project.order;
   const all = kits.reduce((sum, { count }) => sum + count, 0);
   if (all === 0) return { ok: false, message: "Add kits first: how many, in which size." };
   const draws = 4 * Math.floor(min(MOST_DRAWS, max(LEAST_DRAWS, MOST_NEEDS / all)) / 4);
   const chance = CERTAINTIES[project.certainty];
   const laid = layOf(project);
-  const own = reckonProject(project, laid);
+  const own = calculateProject(project, laid);
   const now = own && finishedOf(project, own);
   const told: KitBalls[] = [];
   const packs: Pack[] = [];
@@ -220,7 +220,7 @@ export function* reckoningGroup(
         ok: false,
         message: `${kit.name || "A kit"} cannot be worked in this size: check its measures.`,
       };
-    const shared = sharedOf(knitting.reckoned, yarnId, draws);
+    const shared = sharedOf(knitting.calculated, yarnId, draws);
     let one: Uint16Array = new Uint16Array(draws);
     const most = new Uint16Array(draws);
     for (let knitter = 0; knitter < kit.count; knitter += 1) {

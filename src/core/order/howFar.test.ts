@@ -8,7 +8,7 @@ import { newSeam } from "../project/finishing";
 import type { Project } from "../project/project";
 import { readYarnInHand } from "../yarn/inHand";
 import { howFar } from "./howFar";
-import { layProject } from "../garment/layPanels";
+import { layProject } from "../garment/panelLayout";
 
 const KNOWN = new Map();
 const ball = { massG: grams(50), lengthM: metres(82) };

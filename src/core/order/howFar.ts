@@ -2,7 +2,7 @@
 import { COUNTS } from "../project/bounds";
 import { withSection, type Project } from "../project/project";
 import { gradeProject, grading } from "../garment/grade";
-import type { LaidSections } from "../garment/lay";
+import type { SectionLayouts } from "../garment/layout";
 import { enoughOf } from "./enough";
 import type { YarnInHand } from "../yarn/inHand";
 import { CERTAINTIES } from "../forecast/forecast";
@@ -25,7 +25,7 @@ interface Asked {
   readonly sectionId: string;
   readonly yarnId: string;
   readonly inHand: YarnInHand;
-  readonly layOf: (project: Project) => LaidSections;
+  readonly layOf: (project: Project) => SectionLayouts;
 }
 
 /** A project whose section goes over so many rows. */

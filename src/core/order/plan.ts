@@ -1,4 +1,4 @@
-/** The plan of a purchase: whole balls, one dye lot if one can, the cheapest of those. */
+/** The plan of a purchase: whole balls, one dye lot if possible, the cheapest of those. */
 import { cheapestCover, postageOf, type Cover } from "./cover";
 import { HALF_CENT } from "../units/money";
 import { SLACK_M, type Enough } from "./enough";

@@ -1,9 +1,9 @@
-import { studyText, writeOut } from "../instructions/study";
+import { analysePattern, writeOut } from "../instructions/analysePattern";
 
 const US = { naming: "halves", words: "US" } as const;
 
 test("a rope's chart: bumps, a crossing, bumps; wrong-side rows are read from the left", () => {
-  const { chart, castOn } = studyText("Row 1: P2, C4F, P2.\nRow 2: K2, P4, K2.", US);
+  const { chart, castOn } = analysePattern("Row 1: P2, C4F, P2.\nRow 2: K2, P4, K2.", US);
   expect(castOn).toBe(8);
   expect(chart?.columns).toBe(8);
   expect(chart?.rows.map(({ wrongSide, stitches }) => [wrongSide, stitches])).toEqual([
@@ -18,7 +18,7 @@ test("a rope's chart: bumps, a crossing, bumps; wrong-side rows are read from th
 });
 
 test("the chart is told in the words and the naming that are asked for", () => {
-  const { chart } = studyText("Rnd 1: 2/2 LC, yo, skp.", { naming: "total", words: "UK" });
+  const { chart } = analysePattern("Rnd 1: 2/2 LC, yo, skp.", { naming: "total", words: "UK" });
   expect(chart?.rows[0]?.runs.map(({ name, words }) => `${name}: ${words}`)).toEqual([
     "C4F: 2 over 2, leaning left",
     "yrn: yarn round needle",
@@ -27,7 +27,7 @@ test("the chart is told in the words and the naming that are asked for", () => {
 });
 
 test("marks tell what a stitch is", () => {
-  const { chart } = studyText("Rnd 1: ssk, k2tog, yo, MB, nupp, m1l, sl 1, k1 tbl, cdd, p1.", US);
+  const { chart } = analysePattern("Rnd 1: ssk, k2tog, yo, MB, nupp, m1l, sl 1, k1 tbl, cdd, p1.", US);
   const marks = chart?.rows[0]?.runs.map((run) => (run.type === "run" ? run.mark : "crossing"));
   expect(marks).toEqual([
     "left",
@@ -44,7 +44,7 @@ test("marks tell what a stitch is", () => {
 });
 
 test("a study is plain data that can be copied between threads, and says what is missing", () => {
-  const study = studyText("Row 1: flurb.", US);
+  const study = analysePattern("Row 1: flurb.", US);
   expect(study.chart).toBeNull();
   expect(structuredClone(study).findings[0]?.message).toMatch(/flurb/);
   expect(writeOut("Rnd 1: T3F, MB.", US)).toContain("2/1 LPC, MB");

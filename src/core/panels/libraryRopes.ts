@@ -23,7 +23,7 @@ function rope(half: number, every: number, side: "L" | "R"): LibraryPanel {
   const between = every === 4 ? "Row 3" : `Rows 3-${every - 1} odd`;
   return {
     id: `rope-${half}-${half}-${side.toLowerCase()}-${every}`,
-    name: `Rope of ${2 * half}, leaning ${side === "L" ? "left" : "right"}, every ${every} rows`,
+    name: `Rope, ${half} over ${half}, leaning ${side === "L" ? "left" : "right"}, every ${every} rows`,
     family: "Ropes",
     lies: half * 2 > every ? "Pulls in hard." : "Pulls in.",
     sides: "Two purls at each side, so that it stands out; side by side, ropes share them.",

@@ -95,8 +95,8 @@ export const LENGTHS = {
   needle: {
     least: 0.5,
     most: 50,
-    tooSmall: "Needles are sold from 0.5 mm: check the unit.",
-    tooLarge: "Needles are sold up to 50 mm: check the unit.",
+    tooSmall: "Needles start at 0.5 mm: check the unit.",
+    tooLarge: "Needles go up to 50 mm: check the unit.",
   },
   twenty: {
     least: 20,

@@ -3,7 +3,7 @@ import * as z from "zod/mini";
 import { COUNTS } from "./bounds";
 import { fullName, labelSchema } from "./label";
 import { NO_SHOP, ownShopSchema } from "./orders";
-import { count, money } from "./within";
+import { count, money } from "./boundedNumbers";
 
 export const KEEPS = ["size", "stitches"] as const;
 /** What is kept when the yarn is another: the finished size, or the stitches and rows. */

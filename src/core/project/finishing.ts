@@ -1,7 +1,7 @@
 /** What is done to the pieces when they are off the needles, as it stands in a file: seams, extras, joins of balls. */
 import * as z from "zod/mini";
 import { COUNTS, EXTRA_G, LENGTHS } from "./bounds";
-import { count, measure, words } from "./within";
+import { count, measure, words } from "./boundedNumbers";
 
 /** Which yarn it is of; null for the first of the project. */
 const yarnId = z._default(z.nullable(words(64)), null);

@@ -2,7 +2,7 @@
 import * as z from "zod/mini";
 import { YARN_CLASSES, type YarnClass } from "../yarn/classes";
 import { COUNTS, LENGTHS } from "./bounds";
-import { count, measure } from "./within";
+import { count, measure } from "./boundedNumbers";
 
 /** How a colour lies on the yarn. */
 export const DYED = ["solid", "heathered", "variegated"] as const;

@@ -1,7 +1,7 @@
 /** What is to be bought for a project, as it stands in a file: wishes, balls that were typed in, kits of a group. */
 import * as z from "zod/mini";
 import { COUNTS, LENGTHS } from "./bounds";
-import { count, measure, words, money } from "./within";
+import { count, measure, words, money } from "./boundedNumbers";
 
 /** A shop that was typed in. */
 export const ownShopSchema = z.strictObject({

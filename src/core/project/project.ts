@@ -9,7 +9,7 @@ import { DYED, ballSchema, putUpSchema } from "./label";
 import { orderSchema } from "./orders";
 import { newSection, sectionSchema, type ProjectSection } from "./sections";
 import { swatchSchema } from "./swatches";
-import { count, measure, words } from "./within";
+import { count, measure, words } from "./boundedNumbers";
 
 export const FORMAT = "brenok-project";
 /** 2: a panel taken so many times repeats its repeat, and its edges stand once. 3: seams and extras are lists. */
@@ -19,7 +19,7 @@ const yarn = z.strictObject({
   id: words(64),
   name: words(120),
   colour: z.string().check(z.regex(/^#[0-9a-f]{6}$/i)),
-  /** Class that the ball band names; it wins over the one reckoned from the put-up. */
+  /** Class that the ball band names; it wins over the one calculated from the put-up. */
   bandClass: z.nullable(z.enum(YARN_CLASSES)),
   /** Of yarns held together, a ball of the first as far as it goes, and what goes with it. */
   putUp: putUpSchema,

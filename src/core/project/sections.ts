@@ -4,7 +4,7 @@ import { CAST_OFF_IDS, CAST_ON_IDS } from "./edgeKinds";
 import { GROUND_IDS } from "../panels/grounds";
 import { ROPE_ID } from "../panels/ropes";
 import { COUNTS, LENGTHS } from "./bounds";
-import { count, measure } from "./within";
+import { count, measure } from "./boundedNumbers";
 
 /** A stripe goes by rows, an area by stitches. */
 const band = z.strictObject({ yarnId: z.string().check(z.maxLength(64)), count: count(COUNTS.band) });

@@ -2,7 +2,7 @@
 import * as z from "zod/mini";
 import { COUNTS } from "./bounds";
 import { labelSchema } from "./label";
-import { count, money, words } from "./within";
+import { count, money, words } from "./boundedNumbers";
 
 const SHELF_FORMAT = "brenok-shelf";
 const SHELF_VERSION = 1;

@@ -3,7 +3,7 @@ import * as z from "zod/mini";
 import { CAST_OFF_IDS, CAST_ON_IDS } from "./edgeKinds";
 import { COUNTS, LENGTHS, STEP_G, SWATCH_G } from "./bounds";
 import { fabricSchema, newSection } from "./sections";
-import { count, measure } from "./within";
+import { count, measure } from "./boundedNumbers";
 
 /** What can be read off a swatch. */
 export const MEASURE_IDS = [

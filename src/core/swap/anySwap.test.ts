@@ -3,8 +3,8 @@ import { anyProject } from "@testing/anyProject";
 import { candidateSchema, KEEPS, type Candidate } from "../project/candidates";
 import { checkProject } from "../files/projectFile";
 import type { Project } from "../project/project";
-import { forecastProject, reckonProject } from "../forecast/projectForecast";
-import { layProject, type KnownLaid } from "../garment/layPanels";
+import { forecastProject, calculateProject } from "../forecast/projectForecast";
+import { layProject, type KnownLaid } from "../garment/panelLayout";
 import { compare, outcomeOf, patternFigures, type Comparison } from "./outcome";
 import { quickly, rankBasis } from "./rank";
 import { ownCandidate, strandOf, swapProject } from "./swapProject";
@@ -44,7 +44,7 @@ test("any substitute makes a project that can be opened, with an answer, or none
       const so = swapProject(project, candidate, { keep, layOf });
       if (!so) return;
       expect(checkProject(JSON.parse(JSON.stringify(so)))).toEqual({ ok: true, project: so });
-      const answer = reckonProject(so, layOf(so));
+      const answer = calculateProject(so, layOf(so));
       if (answer) expect(Number.isFinite(answer.estimate.totalMm)).toBe(true);
       expect(so.pieces.map(({ sections }) => sections.map(({ kind }) => kind))).toEqual(
         project.pieces.map(({ sections }) => sections.map(({ kind }) => kind)),
@@ -57,9 +57,9 @@ test("any substitute makes a project that can be opened, with an answer, or none
 test("keeping the stitches, a piece has the stitches that it had", () => {
   fc.assert(
     fc.property(anyProject, anyCandidate, (project, candidate) => {
-      const own = reckonProject(project, layOf(project));
+      const own = calculateProject(project, layOf(project));
       const so = swapProject(project, candidate, { keep: "stitches", layOf });
-      const swapped = so && reckonProject(so, layOf(so));
+      const swapped = so && calculateProject(so, layOf(so));
       if (!own || !swapped) return;
       // Section by section: which row of a piece is its widest also hangs on the needles that are made.
       const stitches = (of: typeof own) => [

@@ -1,4 +1,4 @@
-/** What a substitute comes to: size, yarn, balls, cloth and time, beside the pattern's yarn. */
+/** What a substitute comes to: size, yarn, balls, fabric and time, beside the pattern's yarn. */
 import { isFilling } from "../panels/grounds";
 import { candidateName, type Candidate, type Keep } from "../project/candidates";
 import { isCabled, type FabricSection } from "../project/sections";
@@ -10,7 +10,7 @@ import { finishedOf } from "../estimate/finished";
 import type { Source } from "../garment/projectGauge";
 import { toMetres, type Metres, type Millimetres } from "../units/brands";
 import type { Clarity } from "./clarity";
-import { candidateClarity } from "./seen";
+import { candidateClarity } from "./candidateClarity";
 import { massOf, texOf, type PutUp } from "../yarn/putUp";
 import { hoursFor, workOf } from "./pace";
 import { strandNeeds, type OffersOf, type StrandNeed } from "./strandNeeds";
@@ -40,8 +40,8 @@ export interface Outcome {
   readonly strands: readonly StrandNeed[];
   readonly balls: number;
   readonly cost: number | null;
-  /** Weight of a square metre of the plain cloth. */
-  readonly clothG: number;
+  /** Weight of a square metre of the plain fabric. */
+  readonly plainG: number;
   /** √tex over the loop in cm, the cover factor of knitted fabric; and against that of the pattern's yarn. */
   readonly firmness: number;
   readonly firmnessRatio: number;
@@ -55,10 +55,10 @@ export interface Outcome {
   /** The project in this yarn. */
   readonly project: Project;
   /** The piece and section that its fabric is drawn from, and how that lies. */
-  readonly cloth: ClothPlace | null;
+  readonly fabric: FabricPlace | null;
 }
 
-interface ClothPlace {
+interface FabricPlace {
   readonly pieceId: string;
   readonly sectionId: string;
   readonly widthMm: number;
@@ -86,7 +86,7 @@ function repeatsOf(section: FabricSection | undefined): Outcome["across"] {
 }
 
 /** The first cabled fabric that is worked, or the first fabric where none is. */
-function clothOf(answer: KnownForecast): ClothPlace | null {
+function fabricOf(answer: KnownForecast): FabricPlace | null {
   const fabrics = answer.estimate.pieces.flatMap((piece) =>
     piece.sections.flatMap(({ worked }) => {
       const { section, content, rows, scale } = worked;
@@ -147,7 +147,7 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     strands,
     balls: strands.reduce((sum, { balls }) => sum + balls, 0),
     cost: costs.includes(null) ? null : costs.reduce((sum: number, cost) => sum + (cost ?? 0), 0),
-    clothG: (texOf(putUp) * loopMm) / (plain.widthMm * plain.heightMm),
+    plainG: (texOf(putUp) * loopMm) / (plain.widthMm * plain.heightMm),
     firmness: firmnessOf(putUp, loopMm),
     clarity: candidateClarity(candidate),
     hours: hoursFor(workOf(plan), comparison.pace),
@@ -155,7 +155,7 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     leftOut: answer.findings.find(({ leftOut }) => leftOut)?.message ?? null,
     next: nextMeasures(answer, project.certainty)[0] ?? null,
     project,
-    cloth: clothOf(answer),
+    fabric: fabricOf(answer),
   };
 }
 
@@ -179,7 +179,7 @@ export function compare(
   const fails = (message: string): Compared => ({ ok: false, id: candidate.id, name, message });
   if (!heldOf(candidate)) return fails("Say what a ball of it holds, as 100 g = 165 m.");
   if (!strandOf(candidate))
-    return fails("Held together that is no yarn to knit with: fewer strands, or a finer yarn.");
+    return fails("Held together they are too thick to knit with: use fewer strands, or a finer yarn.");
   const so = swapProject(project, candidate, comparison);
   const answer = so && forecast(so, comparison.layOf);
   if (!so || !answer)

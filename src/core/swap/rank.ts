@@ -1,4 +1,4 @@
-/** Many yarns put in order in a short time: reckoned from the pattern's own yarn, not stitch by stitch. */
+/** Many yarns put in order in a short time: calculated from the pattern's own yarn, not stitch by stitch. */
 import { inOrder, type Ranked } from "./ranked";
 import type { Steps } from "../steps";
 import type { Candidate, Keep } from "../project/candidates";
@@ -8,7 +8,7 @@ import type { KnownForecast } from "../forecast/projectForecast";
 import { gaugeBy } from "../garment/projectGauge";
 import { fewestBalls } from "../estimate/balls";
 import { metres, millimetres } from "../units/brands";
-import { candidateClarity } from "./seen";
+import { candidateClarity } from "./candidateClarity";
 import { texOf } from "../yarn/putUp";
 import { bandGauge, bandNeedle, heldOf, strandOf } from "./swapProject";
 
@@ -44,12 +44,12 @@ export function rankBasis(
   };
 }
 
-/** Cloth that is this much firmer is as far off as stitches that are so much wider. */
-const CLOTH = 0.5;
+/** Fabric that is this much firmer is as far off as stitches that are so much wider. */
+const FABRIC = 0.5;
 
 /**
  * What one candidate comes to, from the basis alone: of the same area the yarn goes as loop over stitch area, of the
- * same stitches as the loop. Within 6 % of what `compare` reckons. Null where it is no strand.
+ * same stitches as the loop. Within 6 % of what `compare` calculates. Null where it is no strand.
  * Example: the pattern's own yarn is no way off.
  */
 export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
@@ -82,11 +82,11 @@ export function quickly(candidate: Candidate, basis: RankBasis): Ranked | null {
     wider,
     firmnessRatio,
     clarity: candidateClarity(candidate).score,
-    far: exp(abs(log(wider)) + CLOTH * abs(log(firmnessRatio))) - 1,
+    far: exp(abs(log(wider)) + FABRIC * abs(log(firmnessRatio))) - 1,
   };
 }
 
-/** How many are reckoned between two words about how far it has come. */
+/** How many are calculated between two words about how far it has come. */
 const SPELL = 25;
 
 /** Candidates in order, the best first; steps so that whoever drives it can show how far it is and stop. */

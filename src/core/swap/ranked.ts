@@ -17,7 +17,7 @@ export interface Ranked {
   readonly wider: number;
   readonly firmnessRatio: number;
   readonly clarity: number;
-  /** How far it is from the pattern's yarn, 0 for none: thickness first, then cloth. */
+  /** How far it is from the pattern's yarn, 0 for none: thickness first, then fabric. */
   readonly far: number;
 }
 

@@ -5,14 +5,14 @@ import { newSwatch } from "../project/swatches";
 import { candidateName, candidateSchema, KEEPS, type Candidate, type Keep } from "../project/candidates";
 import type { Project } from "../project/project";
 import { newSection } from "../project/sections";
-import { forecastProject, reckonProject } from "../forecast/projectForecast";
-import { layProject, type KnownLaid } from "../garment/layPanels";
+import { forecastProject, calculateProject } from "../forecast/projectForecast";
+import { layProject, type KnownLaid } from "../garment/panelLayout";
 import { checkProject } from "../files/projectFile";
 import { assumedGauge } from "../yarn/thickness";
 import { compare, outcomeOf, patternFigures, type Comparison, type Outcome } from "./outcome";
 import { inOrder } from "./ranked";
 import { quickly, rankBasis, ranking } from "./rank";
-import { candidateClarity } from "./seen";
+import { candidateClarity } from "./candidateClarity";
 import { ownCandidate, swapProject } from "./swapProject";
 import { takenUp } from "./takeUp";
 import { verdictOf } from "./verdict";
@@ -253,7 +253,7 @@ test("a candidate without a put-up, or that leaves nothing to knit, says so", ()
 const told = (of: Candidate, keep: Keep, units: "metric" | "imperial" = "metric") =>
   verdictOf(outcome(demoProject(), of, { keep }), figuresOf(demoProject(), { keep }), { keep, units });
 
-test("the verdict says what decides: size, cloth, cables, weight", () => {
+test("the verdict says what decides: size, fabric, cables, weight", () => {
   expect(told(ownOf(demoProject()), "size")).toEqual([expect.stringMatching(/does as well/)]);
   const other = candidate({
     label: { putUp: { massG: 100, lengthM: 160 }, stitchesPer10Cm: 17, rowsPer10Cm: 24 },
@@ -265,16 +265,14 @@ test("the verdict says what decides: size, cloth, cables, weight", () => {
   const dense = candidate({
     label: { putUp: { massG: 100, lengthM: 110 }, stitchesPer10Cm: 18, rowsPer10Cm: 25 },
   });
-  expect(told(dense, "size").join(" ")).toMatch(/Stiffer cloth: \d+ %/);
+  expect(told(dense, "size").join(" ")).toMatch(/Firmer fabric: \d+ %/);
   const thin = candidate({
     label: { putUp: { massG: 100, lengthM: 400 }, stitchesPer10Cm: 18, rowsPer10Cm: 25, dyed: "variegated" },
   });
-  expect(told(thin, "size").join(" ")).toMatch(
-    /Limper cloth: \d+ %.*less clearly: its colours.*lighter thing/,
-  );
+  expect(told(thin, "size").join(" ")).toMatch(/Drapier fabric: \d+ %.*less clearly: its colours.*Lighter/);
 });
 
-test("the quick order is within 6 in 100 of the whole reckoning, and the own yarn is no way off", () => {
+test("the quick order is within 6 in 100 of the whole calculating, and the own yarn is no way off", () => {
   const project = demoProject();
   const answer = answerTo(project);
   for (const keep of KEEPS) {
@@ -320,7 +318,7 @@ test("an order tells how far it is, and can be asked for by price, clarity or we
 
 test("a project with no answer cannot be swapped", () => {
   const empty = projectOf([rectangleOf({ rows: null })]);
-  expect(reckonProject(empty, layOf(empty))).toBeNull();
+  expect(calculateProject(empty, layOf(empty))).toBeNull();
   expect(swapProject(empty, chunky, { keep: "size", layOf })).toBeNull();
   expect(newSection("hem", "h").rows).toBe(8);
 });

@@ -5,10 +5,10 @@ import { NO_SHOP } from "../project/orders";
 import type { Project } from "../project/project";
 import type { ProjectSection } from "../project/sections";
 import { plainStitch } from "../stitches/plainStitch";
-import { reckonProject } from "../forecast/projectForecast";
+import { calculateProject } from "../forecast/projectForecast";
 import { sizedBy } from "../estimate/finished";
 import { gradeProject, grading } from "../garment/grade";
-import type { LaidSections } from "../garment/lay";
+import type { SectionLayouts } from "../garment/layout";
 import { needleAt, projectGauge } from "../garment/projectGauge";
 import { nearestCount } from "../units/count";
 import { nearestNeedle } from "../yarn/thickness";
@@ -16,7 +16,7 @@ import { isPutUp, type PutUp } from "../yarn/putUp";
 import { heldTogether, type Held } from "../yarn/strands";
 import { LENGTHS } from "../project/bounds";
 
-export type LayOf = (project: Project) => LaidSections;
+export type LayOf = (project: Project) => SectionLayouts;
 
 /** What is held of a candidate; null while a put-up is missing. */
 export function heldOf({ label, strands, beside }: Candidate): readonly [Held, ...Held[]] | null {
@@ -172,10 +172,10 @@ function inYarn(project: Project, candidate: Candidate): Project | null {
   };
 }
 
-type Reckoned = NonNullable<ReturnType<typeof reckonProject>>;
+type Calculated = NonNullable<ReturnType<typeof calculateProject>>;
 
 /** Rows that each section was worked over, of the first copy of a divided part. */
-const rowsOf = ({ worked }: Reckoned) =>
+const rowsOf = ({ worked }: Calculated) =>
   new Map(
     [...worked.values()].flatMap(({ sections }) =>
       sections.toReversed().map(({ section, rows }) => [section.id, rows.length] as const),
@@ -197,12 +197,12 @@ const mapLengths = (project: Project, timesOf: (section: ProjectSection) => numb
 });
 
 /** Sections that went on until they were so long go on for as many rows as before. */
-function keepingStitches(so: Project, own: Reckoned, layOf: LayOf): Project {
-  const reckoned = reckonProject(so, layOf(so));
-  if (!reckoned) return so;
-  const higher = plainStitch(reckoned.plan.gauge).heightMm / plainStitch(own.plan.gauge).heightMm;
+function keepingStitches(so: Project, own: Calculated, layOf: LayOf): Project {
+  const calculated = calculateProject(so, layOf(so));
+  if (!calculated) return so;
+  const higher = plainStitch(calculated.plan.gauge).heightMm / plainStitch(own.plan.gauge).heightMm;
   const about = mapLengths(so, () => higher);
-  const again = reckonProject(about, layOf(about));
+  const again = calculateProject(about, layOf(about));
   if (!again) return about;
   // Its cables may keep another share of their height: what is a row or two off is set right.
   const [wanted, got] = [rowsOf(own), rowsOf(again)];
@@ -213,19 +213,20 @@ function keepingStitches(so: Project, own: Reckoned, layOf: LayOf): Project {
 }
 
 /** Width of the section that the size speaks of, in mm. */
-const widthOf = (project: Project, reckoned: Reckoned) => sizedBy(project, reckoned)?.width.widthMm ?? 0;
+const widthOf = (project: Project, calculated: Calculated) =>
+  sizedBy(project, calculated)?.width.widthMm ?? 0;
 
 /** Counts that bring the same finished size; ribs and hems keep their depth. */
-function keepingSize(so: Project, own: Reckoned, layOf: LayOf): Project {
+function keepingSize(so: Project, own: Calculated, layOf: LayOf): Project {
   const laid = layOf(so);
-  const reckoned = reckonProject(so, laid);
-  if (!reckoned) return so;
-  const [before, now] = [plainStitch(own.plan.gauge), plainStitch(reckoned.plan.gauge)];
+  const calculated = calculateProject(so, laid);
+  if (!calculated) return so;
+  const [before, now] = [plainStitch(own.plan.gauge), plainStitch(calculated.plan.gauge)];
   const rows = before.heightMm / now.heightMm;
   const wanted = widthOf(so, own);
   const graded = (across: number) => {
     const project = gradeProject(so, laid, grading({ across, rows, edgeRows: rows }));
-    const again = reckonProject(project, layOf(project));
+    const again = calculateProject(project, layOf(project));
     return {
       project,
       off: again ? Math.abs(widthOf(so, again) / wanted - 1) : Infinity,
@@ -252,7 +253,7 @@ export function swapProject(
   candidate: Candidate,
   { keep, layOf }: { keep: Keep; layOf: LayOf },
 ): Project | null {
-  const own = reckonProject(project, layOf(project));
+  const own = calculateProject(project, layOf(project));
   const so = inYarn(project, candidate);
   if (!own || !so) return null;
   return keep === "size" ? keepingSize(so, own, layOf) : keepingStitches(so, own, layOf);

@@ -1,10 +1,10 @@
-/** What decides about a substitute, in words: size first, then cloth, cables, yarn. */
+/** What decides about a substitute, in words: size first, then fabric, cables, yarn. */
 import type { Keep } from "../project/candidates";
 import { millimetres, type UnitSystem } from "../units/brands";
 import { tellSize } from "../units/format";
 import type { Clarity } from "./clarity";
 
-/** More than this limper or stiffer is another cloth. */
+/** More than this limper or stiffer is another fabric. */
 const FIRMNESS = 0.15;
 /** A size that is off by less than this share is the size. */
 const SIZE = 0.02;
@@ -17,7 +17,7 @@ interface Wish {
   readonly units: UnitSystem;
 }
 
-interface Told {
+interface Figures {
   readonly acrossMm: number;
   readonly alongMm: number;
   readonly needM: number;
@@ -25,7 +25,7 @@ interface Told {
   readonly clarity: Clarity;
 }
 
-function sizeWords(one: Told, own: Told, { keep, units }: Wish): string | null {
+function sizeWords(one: Figures, own: Figures, { keep, units }: Wish): string | null {
   const size = (mm: number) => tellSize(millimetres(Math.round(mm)), units);
   const [wide, long] = [one.acrossMm / own.acrossMm - 1, one.alongMm / own.alongMm - 1];
   if (Math.abs(wide) < SIZE && Math.abs(long) < SIZE) return null;
@@ -40,11 +40,11 @@ function sizeWords(one: Told, own: Told, { keep, units }: Wish): string | null {
   return `${length}${told}.`;
 }
 
-function clothWords(ratio: number): string | null {
+function fabricWords(ratio: number): string | null {
   if (ratio > 1 + FIRMNESS)
-    return `Stiffer cloth: ${Math.round(100 * (ratio - 1))} % more yarn in the same loop room.`;
+    return `Firmer fabric: ${Math.round(100 * (ratio - 1))} % more yarn in each stitch.`;
   if (ratio < 1 - FIRMNESS)
-    return `Limper cloth: ${Math.round(100 * (1 - ratio))} % less yarn in the same loop room.`;
+    return `Drapier fabric: ${Math.round(100 * (1 - ratio))} % less yarn in each stitch.`;
   return null;
 }
 
@@ -56,10 +56,10 @@ function cableWords({ score, reasons }: Clarity, own: Clarity): string | null {
   return score > own.score + CLARITY ? "Cables show more clearly." : null;
 }
 
-function weightWords(one: Told, own: Told): string | null {
+function weightWords(one: Figures, own: Figures): string | null {
   const ratio = one.grams / own.grams;
-  if (ratio > 1.2) return `A heavier thing: ${Math.round(100 * (ratio - 1))} % more.`;
-  return ratio < 0.8 ? `A lighter thing: ${Math.round(100 * (1 - ratio))} % less.` : null;
+  if (ratio > 1.2) return `Heavier: ${Math.round(100 * (ratio - 1))} % more.`;
+  return ratio < 0.8 ? `Lighter: ${Math.round(100 * (1 - ratio))} % less.` : null;
 }
 
 /**
@@ -67,15 +67,15 @@ function weightWords(one: Told, own: Told): string | null {
  * instead of 24 cm."
  */
 export function verdictOf(
-  one: Told & { readonly firmnessRatio: number },
-  own: Told,
+  one: Figures & { readonly firmnessRatio: number },
+  own: Figures,
   wish: Wish,
 ): readonly string[] {
   const told = [
     sizeWords(one, own, wish),
-    clothWords(one.firmnessRatio),
+    fabricWords(one.firmnessRatio),
     cableWords(one.clarity, own.clarity),
     weightWords(one, own),
   ].filter((words) => words !== null);
-  return told.length > 0 ? told : ["It does as well: size, cloth and cables are as the pattern’s."];
+  return told.length > 0 ? told : ["It does as well: size, fabric and cables are like the pattern’s."];
 }

@@ -14,7 +14,7 @@ export const millimetres = (value: number) => value as Millimetres;
 export const metres = (value: number) => value as Metres;
 export const grams = (value: number) => value as Grams;
 
-/** Yarn is reckoned in mm and told in m. Example: `toMetres(millimetres(1500))` is 1.5 m. */
+/** Yarn is calculated in mm and told in m. Example: `toMetres(millimetres(1500))` is 1.5 m. */
 export const toMetres = (length: Millimetres) => metres(length / 1000);
 
 /** Exact, by the international avoirdupois ounce and yard. */

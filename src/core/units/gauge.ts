@@ -12,13 +12,13 @@ const BOUNDS: Readonly<Record<Counted, Bounds>> = {
   stitches: {
     least: 0.5,
     most: 80,
-    tooSmall: "A stitch wider than 20 cm is no knitting: check the number and its unit.",
+    tooSmall: "A stitch wider than 20 cm is not knitting: check the number and its unit.",
     tooLarge: "More than 80 stitches in 10 cm is finer than sewing thread: check the number and its unit.",
   },
   rows: {
     least: 0.5,
     most: 120,
-    tooSmall: "A row higher than 20 cm is no knitting: check the number and its unit.",
+    tooSmall: "A row higher than 20 cm is not knitting: check the number and its unit.",
     tooLarge: "More than 120 rows in 10 cm is finer than sewing thread: check the number and its unit.",
   },
 };

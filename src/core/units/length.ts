@@ -16,8 +16,7 @@ export function readLength(text: string, bare: number, bounds: Bounds): Reading<
   if (!quantities.ok) return quantities;
   let total = 0;
   for (const { number, unit, at } of quantities.value) {
-    if (unit && unit.kind !== "length")
-      return unread("This wants a length: use mm, cm, m, in, ft or yd.", at);
+    if (unit && unit.kind !== "length") return unread("Enter a length: use mm, cm, m, in, ft or yd.", at);
     if (!unit && quantities.value.length > 1)
       return unread("One of these numbers has no unit: add cm or in to each.", at);
     total += number * (unit?.factor ?? bare);

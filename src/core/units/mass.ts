@@ -16,7 +16,7 @@ export function readMass(text: string, system: UnitSystem, bounds: Bounds): Read
   if (!quantities.ok) return quantities;
   let total = 0;
   for (const { number, unit, at } of quantities.value) {
-    if (unit && unit.kind !== "mass") return unread("This wants a weight: use g or oz.", at);
+    if (unit && unit.kind !== "mass") return unread("Enter a weight: use g or oz.", at);
     if (!unit && quantities.value.length > 1)
       return unread("One of these numbers has no unit: add g or oz to each.", at);
     total += number * (unit?.factor ?? BARE_MASS[system]);

@@ -17,7 +17,7 @@ export const formatMoney = (amount: number) => amount.toFixed(2);
  */
 export function readMoney(text: string): Reading<number> {
   const bare = text.replace(/\p{Sc}|[a-z]+\.?$|^[a-z]{1,3}\b/giu, " ").trim();
-  if (bare === "" && text.trim() !== "") return unread(`“${text.trim()}” is no amount: type it as 7.90.`);
+  if (bare === "" && text.trim() !== "") return unread(`“${text.trim()}” is not an amount: type it as 7.90.`);
   const quantities = readQuantities(bare);
   if (!quantities.ok) return quantities;
   const [only, second] = quantities.value;

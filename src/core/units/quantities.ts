@@ -137,7 +137,7 @@ export function readQuantities(text: string): Reading<readonly Quantity[]> {
     const joins = token.type === "mark" || (JOINING.has(word) && (!unit || follower?.type === "number"));
     if (joins) continue;
     if (!unit || found.length === 0)
-      return unread(`“${token.text}” is not a number or a unit known here.`, at);
+      return unread(`“${token.text}” is not a number or a unit that Brenok knows.`, at);
     found.push({ number: 1, unit, at });
   }
   return found.length > 0 ? read(found) : unread("Nothing is typed here yet.");

@@ -32,7 +32,7 @@ test("a bare gauge is over 4 inches where measures are imperial", () => {
 
 test.each([
   ["200 st / 10 cm", /finer than sewing thread/],
-  ["0.4 st / 10 cm", /no knitting/],
+  ["0.4 st / 10 cm", /not knitting/],
   ["38 cable stitches = 16 cm", /Counted on the cables/],
   ["20 st x 28 rows / 10 cm", /rows have a field of their own/],
   ["20 / 0 cm", /over nothing/],
@@ -54,7 +54,7 @@ test.each([
   ["0 cm", "This must be more than zero."],
   ["0.5 mm", "too small"],
   ["9 m", "too large"],
-  ["100 g", "This wants a length: use mm, cm, m, in, ft or yd."],
+  ["100 g", "Enter a length: use mm, cm, m, in, ft or yd."],
   ["10 cm 5", "One of these numbers has no unit: add cm or in to each."],
 ])("a length of %s is refused", (text, problem) => {
   expect(valueOf(readLength(text, 10, bounds))).toBe(problem);

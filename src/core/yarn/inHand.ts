@@ -26,11 +26,12 @@ export function readYarnInHand(text: string, { massG, lengthM, noMass }: PutUp):
   for (const { number, unit, at } of quantities.value) {
     if (!unit) {
       if (!Number.isInteger(number)) return unread(`${number} of a ball: give its weight or its length.`, at);
-      if (number > MOST_BALLS) return unread(`Over ${MOST_BALLS} balls is a shop: check the number.`, at);
+      if (number > MOST_BALLS)
+        return unread(`Over ${MOST_BALLS} balls is a whole shop: check the number.`, at);
       length += number * lengthM;
       balls += number;
     } else if (unit.kind === "mass") {
-      if (noMass) return unread("Nobody said what a ball of this yarn weighs: give lengths.", at);
+      if (noMass) return unread("The weight of a ball of this yarn is missing: give lengths.", at);
       length += (number * unit.factor * lengthM) / massG;
       balls += 1;
     } else if (unit.kind === "length") {

@@ -6,7 +6,7 @@ import type { Kit, TypedOffer } from "@/core/project/orders";
 import type { Project } from "@/core/project/project";
 import type { OrderAdvice } from "@/core/order/advice";
 import { projectMarket, type Component, type Market } from "@/core/order/market";
-import { useAsked, type Told } from "../engine/asked";
+import { useAsked, type Answered } from "../engine/asked";
 import { change, useProject, useProjectStore, useShelf } from "../project/projectStore";
 import { useShop } from "./shop";
 
@@ -81,7 +81,7 @@ export const useAdvice = (yarnId: string, market: Market): OrderAdvice | null =>
   ).told;
 
 /** Balls for the kits of a group, worked out by the engine when typing rests. */
-export const useGroup = (yarnId: string): Told<"group"> =>
+export const useGroup = (yarnId: string): Answered<"group"> =>
   useAsked(
     "group",
     useMemo(() => ({ yarnId }), [yarnId]),

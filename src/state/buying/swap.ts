@@ -5,12 +5,12 @@ import type { Draft } from "immer";
 import { candidateSchema, MOST_CANDIDATES, type Candidate, type Keep } from "@/core/project/candidates";
 import type { Project } from "@/core/project/project";
 import type { Market } from "@/core/order/market";
-import { gather } from "@/core/swap/gather";
+import { candidateSources } from "@/core/swap/candidateSources";
 import { candidateMarkets } from "@/core/swap/markets";
 import type { Outcome } from "@/core/swap/outcome";
 import { takenUp } from "@/core/swap/takeUp";
-import type { Side } from "@/core/swap/sideBySide";
-import { useAsked, type Told } from "../engine/asked";
+import type { ComparedCandidate } from "@/core/swap/compareCandidates";
+import { useAsked, type Answered } from "../engine/asked";
 import { change, replace, useProject, useProjectStore, useShelf } from "../project/projectStore";
 import { useSettings } from "../keeping/settings";
 import { useShop } from "./shop";
@@ -71,14 +71,14 @@ function useMarkets({ name, yarns, swap, order }: Project): Readonly<Record<stri
   );
 }
 
-export interface Sides {
-  readonly sides: readonly Side[];
-  /** Whether some are still being reckoned. */
-  readonly reckoning: boolean;
+export interface ComparedCandidates {
+  readonly sides: readonly ComparedCandidate[];
+  /** Whether some are still being calculated. */
+  readonly calculating: boolean;
 }
 
-/** All columns of the comparison, each as soon as it is reckoned; the former ones stand until then. */
-export function useSides(): Sides {
+/** All columns of the comparison, each as soon as it is calculated; the former ones stand until then. */
+export function useComparedCandidates(): ComparedCandidates {
   const project = useProject();
   const markets = useMarkets(project);
   const pace = useSettings((settings) => settings.pace);
@@ -90,24 +90,31 @@ export function useSides(): Sides {
     () => (current ? (told ?? []) : merged(told ?? [], parts, project)),
     [told, current, parts, project],
   );
-  return { sides, reckoning: !current };
+  return { sides, calculating: !current };
 }
 
-const idOf = ({ compared }: Side) => (compared.ok ? compared.outcome.id : compared.id);
+const idOf = ({ compared }: ComparedCandidate) => (compared.ok ? compared.outcome.id : compared.id);
 
 /** Fresh columns in place of the former ones, those of candidates that are gone left out. */
-function merged(former: readonly Side[], fresh: readonly Side[], { yarns, swap }: Project): readonly Side[] {
+function merged(
+  former: readonly ComparedCandidate[],
+  fresh: readonly ComparedCandidate[],
+  { yarns, swap }: Project,
+): readonly ComparedCandidate[] {
   const order = [yarns[0]?.id ?? "", ...swap.candidates.map(({ id }) => id)];
   const all = new Map([...former, ...fresh].map((side) => [idOf(side), side]));
   return order.flatMap((id) => all.get(id) ?? []);
 }
 
 /** Yarns of the shelf and the shop in order, the nearest first. */
-export function useRanking(): Told<"rank"> {
+export function useRanking(): Answered<"rank"> {
   const { yarns } = useProject();
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
   const name = yarns[0]?.name ?? "";
-  const asked = useMemo(() => ({ candidates: gather(name, { entries, shop }) }), [name, entries, shop]);
+  const asked = useMemo(
+    () => ({ candidates: candidateSources(name, { entries, shop }) }),
+    [name, entries, shop],
+  );
   return useAsked("rank", asked);
 }

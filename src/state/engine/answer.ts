@@ -15,7 +15,7 @@ interface Answered {
   /** The last answer, and the revision that it is of; null before the first. */
   readonly seen: Seen | null;
   readonly seenRevision: number;
-  /** The revision that could not be reckoned, by a fault of Brenok's; null for none. */
+  /** The revision that could not be calculated, by a fault of Brenok's; null for none. */
   readonly failedRevision: number | null;
 }
 
@@ -59,10 +59,10 @@ export function followProject(): () => void {
 /** Before the first answer nothing is known, and nothing is missing yet. */
 const NOTHING: Seen = { known: false, missing: [], findings: [], taken: new Map() };
 
-/** The last answer: the one that stands, or the one before while that is reckoned. */
+/** The last answer: the one that stands, or the one before while that is calculated. */
 export const useAnswer = (): Seen => useAnswered(({ seen }) => seen ?? NOTHING);
 
-/** Whether there is something to be seen: an answer, or that none could be reckoned. */
+/** Whether there is something to be seen: an answer, or that none could be calculated. */
 export const useIsAnswered = () =>
   useAnswered(({ seen, failedRevision }) => seen !== null || failedRevision !== null);
 

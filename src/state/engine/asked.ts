@@ -12,7 +12,7 @@ import { engine } from "./workers";
 /** Long enough that a word is typed in one go. */
 const SETTLE_MS = 200;
 
-export interface Told<Id extends QuestionId> {
+export interface Answered<Id extends QuestionId> {
   /** What came of it last; null before the first. */
   readonly told: ToldOf<Id> | null;
   /** Whether that is of what is asked now. */
@@ -44,7 +44,7 @@ interface Heard<Id extends QuestionId> {
  * What the engine says to a question about the open project; nothing is asked while `asked` is undefined. `asked` must
  * be the same object as long as it is the same question. The last answer stands until the next one comes.
  */
-export function useAsked<Id extends QuestionId>(id: Id, asked: AskedOf<Id> | undefined): Told<Id> {
+export function useAsked<Id extends QuestionId>(id: Id, asked: AskedOf<Id> | undefined): Answered<Id> {
   const beside = useProjectStore(useShallow(({ project }) => HANGS_ON[id].map((part) => project[part])));
   const basis = useStable([id, asked, useRevision(), ...beside]);
   const [heard, setHeard] = useState<Heard<Id>>({ told: null, of: null, parts: [], progress: null });

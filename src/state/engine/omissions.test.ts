@@ -1,7 +1,7 @@
 import { demoProject } from "@/demo/slipover";
 import { omissionsOf } from "@/core/forecast/omissions";
 import { forecastProject } from "@/core/forecast/projectForecast";
-import { layProject } from "@/core/garment/layPanels";
+import { layProject } from "@/core/garment/panelLayout";
 import type { Project } from "@/core/project/project";
 import { leaveOut, takeIn } from "./omissions";
 import { begin, undo, useProjectStore } from "../project/projectStore";

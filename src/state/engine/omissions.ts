@@ -37,7 +37,7 @@ const ofCounts = ({ pieces }: Project, fields: ReturnType<typeof useAllRefused>)
     pieces.flatMap((piece): readonly Omission[] => {
       const section = piece.sections.find(({ id }) => of.startsWith(`${id} `));
       if (!section || section.leftOut || piece.leftOut || !isAskedFor(section, of)) return [];
-      const message = "What is typed there cannot be read: the count before it stands.";
+      const message = "What is typed there cannot be read: the last count is used.";
       return [{ kind: "field", label, owner: of, pieceId: piece.id, sectionId: section.id, message }];
     }),
   );

@@ -5,8 +5,8 @@ import { useAsked } from "./asked";
 
 const NONE: ReadonlyMap<Leavable, number> = new Map();
 
-/** Yarn in mm that leaving each part out would save; empty until it has been reckoned. */
+/** Yarn in mm that leaving each part out would save; empty until it has been calculated. */
 export const useSavings = (): ReadonlyMap<Leavable, number> => useAsked("savings", null).told ?? NONE;
 
-/** What to measure next, the most telling first; null until it has been reckoned. */
+/** What to measure next, the most telling first; null until it has been calculated. */
 export const useNextMeasures = (): readonly NextMeasure[] | null => useAsked("nextMeasures", null).told;

@@ -4,7 +4,7 @@ import type { EngineWorker } from "@/workers/engine.worker";
 import type { Loom } from "@/workers/loom.worker";
 import type { Reader } from "@/workers/reader.worker";
 
-let reckoning: Remote<EngineWorker> | undefined;
+let calculating: Remote<EngineWorker> | undefined;
 let reading: Remote<Reader> | undefined;
 let weaving: Remote<Loom> | undefined;
 
@@ -17,11 +17,11 @@ export const whenEngineBreaks = (tell: () => void) => {
 
 /** Follows the open project and answers what is asked of it. */
 export function engine(): Remote<EngineWorker> {
-  if (reckoning) return reckoning;
+  if (calculating) return calculating;
   const worker = new Worker(new URL("../../workers/engine.worker.ts", import.meta.url), { type: "module" });
   worker.addEventListener("error", () => broken());
-  reckoning = wrap<EngineWorker>(worker);
-  return reckoning;
+  calculating = wrap<EngineWorker>(worker);
+  return calculating;
 }
 
 /** Reads patterns and tables; it answers soon. */

@@ -24,7 +24,7 @@ test("what cannot be read stays in the field with its problem, and the last valu
   expect(fabric()?.rows).toBe(120);
   expect(shownIn("rows", project(), "metric", chosenNow())).toEqual({
     text: "12o",
-    problem: "“o” is not a number or a unit known here.",
+    problem: "“o” is not a number or a unit that Brenok knows.",
   });
 });
 

@@ -35,11 +35,11 @@ async function takeUp(): Promise<string | null> {
     begin(kept.project ?? demoProject(), kept.shelf);
     takeAsKept(kept);
     return found.kind === "unreadable"
-      ? `Your last project could not be read, so the demo is open. It is still kept in this browser. ${found.message}`
+      ? `Your last project could not be read, so the demo is open. It is still saved in this browser. ${found.message}`
       : null;
   } catch {
     begin(demoProject());
-    return "This browser does not let Brenok keep anything. Save your project to a file before you leave.";
+    return "This browser does not let Brenok save anything. Save your project to a file before you leave.";
   }
 }
 

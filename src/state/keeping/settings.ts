@@ -1,4 +1,4 @@
-/** What belongs to the person and not to a project: units and light. Kept in this browser. */
+/** What belongs to the person and not to a project: units and light. Saved in this browser. */
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
 import type { CrossingNaming } from "@/core/stitches/crossingNames";

@@ -71,7 +71,7 @@ test("stripes begin with two yarns; bands are added, counted, changed and taken 
   expect(colours()?.bands).toHaveLength(1);
 });
 
-test("what was knitted with a yarn that is taken out is knitted with the first", () => {
+test("what was knitted with a yarn that is deleted is knitted with the first", () => {
   addYarn();
   chooseColours("stripes");
   removeYarn();

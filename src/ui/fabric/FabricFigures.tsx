@@ -37,7 +37,7 @@ export function FabricFigures({ figures, stitchMm }: FabricFiguresProps) {
       <dd>
         <strong>{percent(heightFactor)}</strong>
       </dd>
-      <dt>Crossings eat, a repeat</dt>
+      <dt>Extra yarn for crossings, per repeat</dt>
       <dd>
         <strong className="text-madder">{crossingExtra.toFixed(2)}</strong> stitch widths of yarn,{" "}
         {size(crossingExtra)}

@@ -19,8 +19,8 @@ import { WeavingProgress } from "./WeavingProgress";
 import { YarnLegend } from "./YarnLegend";
 
 const MODES = [
-  { value: "dyed", label: "In its colour" },
-  { value: "yarn", label: "By yarn", name: "Coloured by the yarn in each stitch" },
+  { value: "dyed", label: "Yarn colour" },
+  { value: "yarn", label: "Yarn used", name: "Coloured by the yarn in each stitch" },
 ] as const;
 const BUTTON = "rounded-lg border border-edge px-3 py-1.5 text-sm font-semibold hover:bg-line";
 const DEEP_LIGHT = 0.36;
@@ -62,14 +62,14 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
           <FabricFigures figures={woven.figures} stitchMm={stitchMm} />
           <div className="mt-2 flex gap-2">
             <button type="button" className={BUTTON} onClick={() => void keepPng()}>
-              Keep as PNG
+              Save as PNG
             </button>
             <button
               type="button"
               className={BUTTON}
               onClick={() => keepAsSvg(woven.path, look, stitchMm, name)}
             >
-              Keep as SVG
+              Save as SVG
             </button>
           </div>
         </>

@@ -17,7 +17,7 @@ export function YarnLegend({ least, most }: YarnLegendProps) {
     <div className="text-sm">
       <p className="text-faint">
         {flat
-          ? "Every stitch holds as much yarn as a plain one."
+          ? "Every stitch uses as much yarn as a plain one."
           : "Yarn in each stitch, against a plain one (1):"}
       </p>
       {!flat && (

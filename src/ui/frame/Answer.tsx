@@ -36,8 +36,8 @@ export function Answer() {
     >
       {failed && (
         <p role="alert" className="pt-3 text-madder">
-          This could not be reckoned; what stands here is the answer before it. Undo takes the last change
-          back.
+          This could not be calculated; the figures here are from before the last change. Undo takes that
+          change back.
         </p>
       )}
       {answer.known ? <KnownAnswer answer={answer} /> : <MissingAnswer {...answer} />}
@@ -59,7 +59,7 @@ function MissingAnswer({ missing, findings: [finding] }: MissingAnswerProps) {
             <strong className="font-display text-2xl">No answer yet.</strong> <Said>{finding.message}</Said>
           </>
         ) : (
-          "Working it out …"
+          "Calculating …"
         )}
       </p>
     );
@@ -109,7 +109,7 @@ function SoFar({ yarns }: { readonly yarns: KnownSeen["yarns"] }) {
           </p>
         ))}
         <p className="text-[0.95rem]">
-          <strong>No chance is told</strong> while something is left out.
+          <strong>No chance is given</strong> while something is left out.
         </p>
       </div>
       <div className="min-w-0 flex-1 max-md:basis-full">

@@ -9,7 +9,7 @@ import { change, useProjectPart } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { ColourDot } from "@/ui/parts/Colour";
-import { Sharpen } from "./Sharpen";
+import { NextStepHint } from "./NextStepHint";
 
 export const SaidToLeaveOut = dynamic(() => import("./LeftOut").then((file) => file.SaidToLeaveOut), {
   ssr: false,
@@ -18,7 +18,7 @@ export const SaidToLeaveOut = dynamic(() => import("./LeftOut").then((file) => f
 export const toldBalls = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
 
 const CERTAINTY = [
-  { value: "daring", label: "Daring", name: "Daring: 80 in 100" },
+  { value: "daring", label: "Daring", name: "Bold: 80 in 100" },
   { value: "steady", label: "Steady", name: "Steady: 95 in 100" },
   { value: "careful", label: "Careful", name: "Careful: 99 in 100" },
 ] as const;
@@ -48,7 +48,7 @@ function Certainty() {
  */
 const Beside = ({ yarn }: { readonly yarn: SeenYarn }) => (
   <div className="min-h-16 max-w-72 text-sm max-md:min-h-11 max-md:max-w-none">
-    <Sharpen doubts={yarn.doubts} />
+    <NextStepHint doubts={yarn.doubts} />
     <SaidToLeaveOut />
   </div>
 );
@@ -59,7 +59,7 @@ interface OneYarnProps {
 }
 
 const KEPT_WIDTH =
-  "For a knitter who adds stitches where the fabric comes out narrower, and leaves some away where it comes out wider, until it is as wide as planned.";
+  "If you add stitches where the fabric comes out narrower, and leave some out where it comes out wider, so that it is as wide as planned.";
 
 const bare = (chance: number, weighed: boolean) => formatChance(chance, weighed).replace(" in 100", "");
 
@@ -69,7 +69,7 @@ const chanceAtWidth = ({ atWidth }: SeenYarn, balls: number) =>
 /** The second chance of the balls that are advised. */
 const AtKeptWidth = ({ yarn, weighed }: OneYarnProps) => (
   <abbr title={KEPT_WIDTH} className="decoration-dotted">
-    {bare(chanceAtWidth(yarn, yarn.advised.balls), weighed)} at kept width
+    {bare(chanceAtWidth(yarn, yarn.advised.balls), weighed)} if you keep the width
   </abbr>
 );
 
@@ -106,7 +106,7 @@ export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
                 as written
               </th>
               <th scope="col" className="font-normal">
-                kept width
+                width kept
               </th>
             </tr>
           </thead>

@@ -9,7 +9,7 @@ export function BenchToCome({ bench }: { readonly bench: Bench }) {
       <h2 className="mt-1 text-3xl">{bench.name}</h2>
       <p className="mt-3 text-lg">{bench.promise}</p>
       <p className="mt-4">
-        The yarn is reckoned on the{" "}
+        The yarn is calculated on the{" "}
         <Link className="text-woad underline" href="/">
           Pieces bench
         </Link>

@@ -16,7 +16,7 @@ export function DemoNotice() {
         This is the <strong>demo project</strong>, all invented. Change anything in it to see what follows.
       </span>
       <button type="button" onClick={() => openStart()} className="py-1 font-semibold text-woad underline">
-        Begin something
+        New project
       </button>
       <button type="button" onClick={startEmpty} className="py-1 font-semibold text-woad underline">
         Start empty

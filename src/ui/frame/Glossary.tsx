@@ -46,7 +46,7 @@ export function Glossary() {
           ))}
         </tbody>
       </table>
-      {found.length === 0 && <p className="py-4 text-faint">Nothing of that name. Try a part of the word.</p>}
+      {found.length === 0 && <p className="py-4 text-faint">Nothing by that name. Try part of the word.</p>}
     </Sheet>
   );
 }

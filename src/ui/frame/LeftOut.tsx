@@ -6,7 +6,7 @@ import { toast } from "@/ui/parts/toast";
 import type { Omission } from "@/core/forecast/omissions";
 import { FIGURES } from "@/core/project/figures";
 import type { Project } from "@/core/project/project";
-import { KINDS } from "@/core/belief/kinds";
+import { MEASUREMENT_KINDS } from "@/core/belief/measurementKinds";
 import type { Wording } from "@/core/stitches/wording";
 import { leaveOut, openOmission, takeIn, useOmissions, useSaidToLeaveOut } from "@/state/engine/omissions";
 import { useProject } from "@/state/project/projectStore";
@@ -43,7 +43,7 @@ function itemName(project: Project, { of, id }: { readonly of: "seams" | "extras
 function omissionName(project: Project, omission: Omission, words: Words): string {
   switch (omission.kind) {
     case "measurement":
-      return `the ${KINDS[omission.measure].name} of ${swatchName(project, omission.swatchId)}`;
+      return `the ${MEASUREMENT_KINDS[omission.measure].name} of ${swatchName(project, omission.swatchId)}`;
     case "piece":
       return placeName(project, omission.pieceId, null, words);
     case "section":
@@ -73,8 +73,8 @@ const ACT: { readonly [Kind in Omission["kind"]]: string } = {
   colour: "Use one yarn",
   measuredWidth: "Leave it out",
   finishing: "Leave it out",
-  figure: "Keep the figure before it",
-  field: "Keep the count before it",
+  figure: "Use the last figure",
+  field: "Use the last count",
   measurement: "Leave it out",
 };
 
@@ -140,8 +140,8 @@ const DONE: { readonly [Kind in Omission["kind"]]: string } = {
   colour: "knitted in one yarn",
   measuredWidth: "left out",
   finishing: "left out",
-  figure: "the figure before it stands",
-  field: "the count before it stands",
+  figure: "the last figure is used",
+  field: "the last count is used",
   measurement: "left out",
 };
 
@@ -159,7 +159,7 @@ export function SaidToLeaveOut() {
           {index > 0 && ", "}
           {placeName(project, pieceId, sectionId, words)} (
           <button type="button" className="text-woad underline" onClick={() => takeIn(pieceId, sectionId)}>
-            take it in
+            put it back
           </button>
           )
         </span>
@@ -173,7 +173,7 @@ export function SaidToLeaveOut() {
 export function NotWhole({ children }: { readonly children: string }) {
   return (
     <p role="status" className="mt-2 border-l-4 border-madder pl-2">
-      {children} What is left out stands beside the balls at the top: mend it, or say to leave it out.
+      {children} What is left out is listed beside the balls at the top: fix it, or choose to leave it out.
     </p>
   );
 }

@@ -23,7 +23,7 @@ interface ProjectDetailsProps {
 
 const INPUT = "mt-1 w-full rounded-lg border border-edge bg-paper px-3 py-2";
 
-/** Names, notes and the yarn's look: nothing of it changes the reckoning. */
+/** Names, notes and the yarn's look: nothing of it changes the calculating. */
 export function ProjectDetails({ open, onOpenChange }: ProjectDetailsProps) {
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title="Name and notes">

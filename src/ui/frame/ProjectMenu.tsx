@@ -19,7 +19,7 @@ export function ProjectMenu() {
   const yarns = useProjectPart((project) => project.yarns);
   const [details, setDetails] = useState(false);
   const acts = [
-    { name: "Begin something …", act: () => openStart(true) },
+    { name: "New project …", act: () => openStart(true) },
     { name: "Name and notes …", act: () => setDetails(true) },
     { name: "Save to a file", keys: "Ctrl S", act: saveProjectFile },
     { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },

@@ -8,7 +8,7 @@ export function SaveStatus() {
   if (state.kind === "failed")
     return (
       <span role="alert" className="text-sm font-semibold text-madder">
-        Not kept: this browser’s storage refused it.{" "}
+        Not saved: this browser has no room for it.{" "}
         <button type="button" onClick={saveNow} className="underline">
           Try again
         </button>
@@ -16,7 +16,7 @@ export function SaveStatus() {
     );
   return (
     <span role="status" className="mr-1 hidden text-sm text-faint sm:inline">
-      {state.kind === "saved" ? "Kept in this browser" : "Keeping …"}
+      {state.kind === "saved" ? "Saved in this browser" : "Saving …"}
     </span>
   );
 }

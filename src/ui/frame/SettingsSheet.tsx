@@ -10,7 +10,7 @@ interface SettingsSheetProps {
   readonly onOpenChange: (open: boolean) => void;
 }
 
-/** What belongs to the person: units, words, names of crossings, light. */
+/** What belongs to the person: units, words, names of crossings, appearance. */
 export function SettingsSheet({ open, onOpenChange }: SettingsSheetProps) {
   const { units, words, naming, theme } = useSettings();
   return (
@@ -25,11 +25,11 @@ export function SettingsSheet({ open, onOpenChange }: SettingsSheetProps) {
         <Setting name="Crossings" says="Named by their halves, or by all their stitches. Both are read.">
           <Choice label="Crossings" options={NAMING} value={naming} onChange={setNaming} />
         </Setting>
-        <Setting name="Light" says="As this machine has it, or always the same.">
-          <Choice label="Light" options={THEMES} value={theme} onChange={setTheme} />
+        <Setting name="Appearance" says="Follow your device, or always the same.">
+          <Choice label="Appearance" options={THEMES} value={theme} onChange={setTheme} />
         </Setting>
       </div>
-      <p className="mt-4 text-sm text-faint">Kept in this browser, for every project.</p>
+      <p className="mt-4 text-sm text-faint">Saved in this browser, for every project.</p>
     </Sheet>
   );
 }

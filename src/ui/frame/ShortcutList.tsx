@@ -26,7 +26,7 @@ export function ShortcutList({ open, onOpenChange }: ShortcutListProps) {
         <dt>
           <kbd className="rounded-md border border-edge px-2 py-0.5 font-[inherit] text-sm">← →</kbd>
         </dt>
-        <dd>On the strand: a row back or on</dd>
+        <dd>On the strand: one row back or forward</dd>
       </dl>
     </Sheet>
   );

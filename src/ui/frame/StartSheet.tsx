@@ -8,8 +8,8 @@ import { readEase } from "@/core/project/ease";
 import { BARE_LENGTH, readLength } from "@/core/units/length";
 import { grams, metres, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatSize, formatYarn, tellSize } from "@/core/units/format";
-import { START_LIST, type StartId } from "@/core/starts/startList";
-import { addBegun, beginWith, useBegun, type Wish } from "@/state/project/begin";
+import { START_LIST, type StartId } from "@/core/templates/startList";
+import { addBegun, startWith, useBegun, type Wish } from "@/state/project/newProject";
 import { useUnits } from "@/state/keeping/settings";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
@@ -26,7 +26,7 @@ interface StartSheetProps {
 /** The way in for the impatient: what, how large, how thick, how cabled; and an answer at once. */
 export function StartSheet({ open, onOpenChange }: StartSheetProps) {
   return (
-    <Sheet open={open} onOpenChange={onOpenChange} title="Begin something">
+    <Sheet open={open} onOpenChange={onOpenChange} title="New project">
       <StartForm onDone={() => onOpenChange(false)} />
     </Sheet>
   );
@@ -90,7 +90,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
       onSubmit={(event) => {
         event.preventDefault();
         if (!begun?.ok) return;
-        beginWith(begun.value.project);
+        startWith(begun.value.project);
         onDone();
       }}
     >
@@ -135,13 +135,13 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
               {formatSize(millimetres(begun.value.answer.alongMm), units)}.
             </p>
             <p className="mt-1 text-sm text-faint">
-              Wide, since gauge and ball are what such a yarn usually has. Your swatch and your band sharpen
-              it.
+              A wide range, since gauge and ball are only what such a yarn usually has. Your swatch and the
+              ball band narrow it.
             </p>
           </>
         )}
         {begun?.ok && !begun.value.answer && (
-          <p className="text-sm text-faint">One rope between two edges, nothing counted yet.</p>
+          <p className="text-sm text-faint">One rope between two edges; no lengths yet.</p>
         )}
       </div>
       <div className="flex flex-wrap items-center justify-end gap-3">
@@ -158,7 +158,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
           disabled={!begun?.ok}
           className="rounded-lg bg-ink px-5 py-2.5 font-semibold text-paper disabled:opacity-40"
         >
-          Begin with this
+          Start with this
         </button>
       </div>
     </form>

@@ -8,7 +8,7 @@ import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { tellLength } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/engine/answer";
 import { chooseSection } from "@/state/chosen/chosen";
-import { pointAt, usePointer } from "@/state/chosen/pointer";
+import { hoverRow, useHoveredRow } from "@/state/chosen/hoveredRow";
 import { useOmissions } from "@/state/engine/omissions";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
@@ -32,7 +32,7 @@ export function StrandRuler() {
     return (
       <div className="h-[4.4rem] pt-6">
         <div className="h-5 rounded-full border border-dashed border-edge" />
-        <p className="text-sm text-faint">The strand is drawn as soon as there is an answer.</p>
+        <p className="text-sm text-faint">The strand appears as soon as there is an answer.</p>
       </div>
     );
   const scaleMm = Math.max(
@@ -75,7 +75,7 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
   const router = useRouter();
   const pieces = useProjectPart((project) => project.pieces);
   const allRows = strand.rowEndsMm.length;
-  const chosen = usePointer(({ row }) => row);
+  const chosen = useHoveredRow(({ row }) => row);
   const [hover, setHover] = useState<number | null>(null);
   const track = useRef<HTMLDivElement>(null);
 
@@ -104,7 +104,7 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
   };
   const go = (atMm: number) => {
     const place = placeOn(strand, millimetres(atMm));
-    pointAt(place.row);
+    hoverRow(place.row);
     if (place.worked) chooseSection(place.sectionId, place.worked.pieceId);
     router.push("/");
   };
@@ -121,7 +121,7 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
     if (to === undefined) return;
     event.preventDefault();
     setHover(null);
-    pointAt(Math.min(allRows, Math.max(1, to)));
+    hoverRow(Math.min(allRows, Math.max(1, to)));
   };
 
   return (

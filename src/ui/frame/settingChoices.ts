@@ -12,7 +12,7 @@ export const NAMING = [
   { value: "total", label: "C4F", name: "Crossings by their total" },
 ] as const;
 export const THEMES = [
-  { value: "system", label: "As set" },
+  { value: "system", label: "Match system" },
   { value: "light", label: "Light" },
   { value: "dark", label: "Dark" },
 ] as const;

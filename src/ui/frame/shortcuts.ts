@@ -35,7 +35,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
     key,
     act: ({ go }: Hands) => go(path),
   })),
-  { keys: "N", does: "Begin something new", ctrl: false, key: "n", act: () => openStart() },
+  { keys: "N", does: "Start a new project", ctrl: false, key: "n", act: () => openStart() },
   { keys: "P", does: "Go to the panels", ctrl: false, key: "p", act: ({ go }) => go(PANELS_PATH) },
   { keys: "S", does: "Go to the shelf", ctrl: false, key: "s", act: ({ go }) => go(SHELF_PATH) },
   { keys: "G", does: "Glossary of stitches and crossings", ctrl: false, key: "g", act: () => openGlossary() },

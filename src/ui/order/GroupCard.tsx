@@ -23,9 +23,9 @@ import { WordsField } from "@/ui/parts/WordsField";
 export function GroupCard({ yarnId }: { readonly yarnId: string }) {
   const kits = useProjectPart(({ order }) => order.kits);
   const certainty = useProjectPart((project) => project.certainty);
-  const { told: reckoned, progress, stop } = useGroup(yarnId);
+  const { told: calculated, progress, stop } = useGroup(yarnId);
   const refused = useRefusedFields(kits.map(({ id }) => id));
-  const group = reckoned?.ok && refused.length === 0 ? reckoned.group : null;
+  const group = calculated?.ok && refused.length === 0 ? calculated.group : null;
   return (
     <Card title="For a group" aside="kits of one yarn for many knitters">
       {kits.length > 0 && <MeasuredAt />}
@@ -36,11 +36,11 @@ export function GroupCard({ yarnId }: { readonly yarnId: string }) {
       </ul>
       <div className="mt-2 flex flex-wrap items-center gap-3">
         <Button onClick={addKit}>
-          <Plus size={16} aria-hidden /> Kits of another size
+          <Plus size={16} aria-hidden /> Add kits of another size
         </Button>
         {progress !== null && (
           <span className="flex items-center gap-2 text-sm">
-            <progress aria-label="Group reckoned" value={progress} max={1} className="w-28" />
+            <progress aria-label="Group calculated" value={progress} max={1} className="w-28" />
             <button type="button" onClick={stop} className="text-woad underline">
               Stop
             </button>
@@ -54,12 +54,12 @@ export function GroupCard({ yarnId }: { readonly yarnId: string }) {
       )}
       {refused.length > 0 && (
         <p role="status" className="mt-2 border-l-4 border-madder pl-2 text-sm">
-          What was typed for a kit cannot be read ({refused.join(", ")}): mend it first.
+          What was typed for a kit cannot be read ({refused.join(", ")}): fix it first.
         </p>
       )}
-      {kits.length > 0 && reckoned && !reckoned.ok && (
+      {kits.length > 0 && calculated && !calculated.ok && (
         <p role="status" className="mt-2 border-l-4 border-madder pl-2 text-sm">
-          {reckoned.message}
+          {calculated.message}
         </p>
       )}
       {kits.length > 0 && group && <GroupWords group={group} chance={CERTAINTIES[certainty]} />}
@@ -77,14 +77,12 @@ function GroupWords({ group, chance }: { readonly group: GroupBalls; readonly ch
         {together} balls <span className="font-text text-base font-normal">for all {all} together</span>
       </p>
       <p className="text-sm">
-        {formatChance(chance, false)} that nobody runs short, if those who have over give to those who need
-        more.
-        {saved > 0 &&
-          ` Packed apart, with nobody giving, it would take ${apartForAll} to be as sure: ${saved} more.`}
+        {formatChance(chance, false)} that nobody runs short, if leftovers are shared.
+        {saved > 0 && ` Without sharing it would take ${apartForAll} to be as sure: ${saved} more.`}
       </p>
       <p className="mt-1 text-sm text-faint">
         Kits packed at {formatChance(chance, false)} each are {apart} balls; that all of them are enough is
-        then {formatChance(allEnough, false)}. Every knitter’s gauge is taken to be 5 % about the pattern’s.
+        then {formatChance(allEnough, false)}. Assumes each knitter’s gauge varies by about 5 %.
       </p>
     </div>
   );
@@ -127,7 +125,7 @@ function KitFields({ kit, group }: { readonly kit: Kit; readonly group: GroupBal
         onValue={(mm) => editKit(id, { alongMm: mm })}
       />
       <div className="self-center">
-        <IconButton label={`Take ${name || "these kits"} out`} icon={Trash2} onClick={() => removeKit(id)} />
+        <IconButton label={`Delete ${name || "these kits"}`} icon={Trash2} onClick={() => removeKit(id)} />
       </div>
       <p className="col-span-full text-sm">
         {told ? (
@@ -136,7 +134,7 @@ function KitFields({ kit, group }: { readonly kit: Kit; readonly group: GroupBal
             {size(told.acrossMm)} × {size(told.alongMm)}
           </>
         ) : (
-          <span className="text-faint">reckoning …</span>
+          <span className="text-faint">calculating …</span>
         )}
       </p>
     </li>

@@ -53,11 +53,11 @@ function Buying() {
           <p className="mt-1 font-display text-[2.2rem] leading-none font-semibold">Not advised yet</p>
           {whole ? (
             <p role="status" className="mt-2 border-l-4 border-madder pl-2">
-              What is typed under “Where to buy” cannot be read: {refused.join(", ")}. Until it is mended the
-              last figure would stand in its place, and the plan would be for that.
+              What is typed under “Where to buy” cannot be read: {refused.join(", ")}. Until it is fixed the
+              plan would use the last figure instead.
             </p>
           ) : (
-            <NotWhole>No number of balls is advised as enough.</NotWhole>
+            <NotWhole>No number of balls is advised.</NotWhole>
           )}
         </Card>
         <SourcesCard component={component} market={market} />

@@ -66,8 +66,8 @@ export function PlanCard({ advice, market, component, needed }: PlanCardProps) {
       </p>
       {!plan.exact && (
         <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
-          The cheapest that was found: so much can be mixed that not every way was tried in time. No way costs
-          less than {formatMoney(plan.atLeast)}.
+          The cheapest found: there are so many ways to mix that not all were tried in time. None costs less
+          than {formatMoney(plan.atLeast)}.
         </p>
       )}
       <ListTable lines={lines} plan={plan} />
@@ -79,7 +79,7 @@ export function PlanCard({ advice, market, component, needed }: PlanCardProps) {
 function lotWords({ lots, lines }: OrderPlan): string {
   const [only] = lines;
   if (lots.length === 1)
-    return only?.offer.lot ? `all of dye lot ${only.offer.lot}` : "of one lot, which nobody noted";
+    return only?.offer.lot ? `all of dye lot ${only.offer.lot}` : "of one lot, its number not noted";
   return `${lots.length} dye lots: knit rows from two balls in turn where they meet`;
 }
 
@@ -124,7 +124,7 @@ function ListTable({ lines, plan }: { readonly lines: readonly ListLine[]; reado
   );
 }
 
-/** Whether just what the plan takes from the shelf is put by for the project. */
+/** Whether just what the plan takes from the shelf is reserved for the project. */
 function isPutBy({ lines }: OrderPlan, { entries }: Kept["shelf"], project: string): boolean {
   const wanted = lines.filter(({ offer }) => offer.sellerId === SHELF_ID);
   return wanted.every(({ offer, balls: count }) => {
@@ -156,30 +156,30 @@ function Acts({ plan, lines, component }: ActsProps) {
           main
           onClick={() => {
             reserve(plan.lines);
-            toast.success(`Put by on the shelf for ${name}`, undoable);
+            toast.success(`Reserved on the shelf for ${name}`, undoable);
           }}
         >
-          Put these by on the shelf
+          Reserve these on the shelf
         </Button>
       )}
       {fromShelf && done && (
         <Button
           onClick={() => {
             unreserve();
-            toast.success("Given free again", undoable);
+            toast.success("Released", undoable);
           }}
         >
-          Put by for this project: give free
+          Release the reserved balls
         </Button>
       )}
       {plan.lines.some(({ offer }) => offer.sellerId !== SHELF_ID) && (
         <Button
           onClick={() => {
             bringHome(plan.lines, labelOf(component.name, shop), component.strands);
-            toast.success(`On your shelf, put by for ${name}`, undoable);
+            toast.success(`On your shelf, reserved for ${name}`, undoable);
           }}
         >
-          It is bought
+          Mark as bought
         </Button>
       )}
       <Button onClick={() => window.print()}>Print the list</Button>
@@ -206,12 +206,12 @@ function Short({
   return (
     <Card title="What to buy">
       <p role="status" className="mt-1 font-display text-[2.2rem] leading-none font-semibold">
-        {count === 0 ? "Nothing to buy from" : "Not enough to buy"}
+        {count === 0 ? "Not on sale anywhere" : "Not enough to buy"}
       </p>
       <p className="mt-2">
         {count === 0
           ? "This yarn is neither on your shelf nor in the shop. Type in where you can get it, under “Where to buy”, or give the yarn the name that it has there."
-          : `All ${balls(count)} that are known would be enough ${formatChance(chance, weighed)}. ${formatYarn(metres(lackingM), units)} are lacking to be as sure as you wish: type in more, look at another yarn on the Swap bench, or be more daring.`}
+          : `All ${balls(count)} that are known would be enough ${formatChance(chance, weighed)}. ${formatYarn(metres(lackingM), units)} are missing to be as sure as you wish: type in more, look at another yarn on the Swap bench, or be more daring.`}
       </p>
     </Card>
   );

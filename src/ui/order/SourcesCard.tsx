@@ -19,7 +19,7 @@ import { ShopFields } from "./ShopFields";
 import { ShopStatus } from "./ShopStatus";
 
 const LOTS = [
-  { value: "few", label: "one dye lot if one can" },
+  { value: "few", label: "one dye lot if possible" },
   { value: "any", label: "any lots, the cheapest" },
 ] as const;
 
@@ -50,7 +50,7 @@ export function SourcesCard({ component: { key }, market }: SourcesCardProps) {
           />
         </div>
         <Source
-          label={`from your shelf${order.shelf ? `: ${count("shelf")} balls and parts of it lie free` : ""}`}
+          label={`from your shelf${order.shelf ? `: ${count("shelf")} balls available, part balls included` : ""}`}
           on={order.shelf}
           onChange={(on) =>
             editOrder("shelf", (draft) => {
@@ -139,10 +139,10 @@ function OfferFields({ offer }: { readonly offer: TypedOffer }) {
         read={readMoney}
         onValue={(value) => value !== null && editOffer(id, { price: value })}
         example="e.g. 4.90"
-        says={price === null && "not planned with before it has a price"}
+        says={price === null && "needs a price to be planned with"}
       />
       <div className="row-span-2 self-center">
-        <IconButton label="Take these balls out" icon={Trash2} onClick={() => removeOffer(id)} />
+        <IconButton label="Delete these balls" icon={Trash2} onClick={() => removeOffer(id)} />
       </div>
       <ValueField<number>
         of={id}

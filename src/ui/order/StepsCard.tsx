@@ -50,8 +50,8 @@ export function StepsCard({ advice, market }: { readonly advice: OrderAdvice; re
         {worth.every(({ plan: { chance } }) => chance < plan.chance) && (
           <li>
             {formatChance(plan.chance, weighed) === formatChance(1, weighed)
-              ? "More would not make it surer than it is."
-              : "There is no more of it to be had that would make it surer."}
+              ? "More would not make it any surer."
+              : "No more of it is on sale that would make it surer."}
           </li>
         )}
       </ul>
@@ -85,8 +85,8 @@ function ReturnWords({ plan, market }: { readonly plan: OrderPlan; readonly mark
       {sellers.map(({ id, name, returnDays }) => (
         <p key={id} className="mt-2 text-sm">
           {returnDays === null
-            ? `${name}: nobody says whether balls can be given back. Ask before you buy one to spare.`
-            : `${name} takes unopened balls back within ${returnDays} days: one to spare costs nothing but the way.`}
+            ? `${name}: it is not known whether balls can be returned. Ask before you buy a spare one.`
+            : `${name} takes unopened balls back within ${returnDays} days: a spare one costs only the return trip.`}
         </p>
       ))}
     </>

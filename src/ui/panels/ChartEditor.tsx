@@ -103,7 +103,7 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
       </p>
       {!complete && (
         <p className="text-sm text-weld">
-          A row is not on the chart, since it could not be read. Mend it in the text; then the chart can be
+          A row is not on the chart, since it could not be read. Fix it in the text; then the chart can be
           edited.
         </p>
       )}

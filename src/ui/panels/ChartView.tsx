@@ -4,7 +4,7 @@ import type { Chart } from "@/core/panels/chart";
 import type { Selection } from "@/core/panels/edit";
 import { ChartPatterns, type Cell } from "./ChartPatterns";
 import { MARGIN, RowCrossings, RowGround, RowPlace } from "./ChartRows";
-import { useCellInSight, useSight } from "./useSight";
+import { useCellInSight, useVisibleCells } from "./useVisibleCells";
 
 /** Size of a stitch on the chart, in pixels: wider than high, as knitting is; narrow panels are drawn larger. */
 const LARGE: Cell = { width: 26, height: 21 };
@@ -29,7 +29,7 @@ export function ChartView({ chart, heightPx, label, selection, onKeyDown, onPick
   const cell = chart.columns <= 18 ? LARGE : USUAL;
   const right = MARGIN + chart.columns * cell.width;
   const [width, height] = [right + MARGIN, rows * cell.height + FOOT];
-  const { place, sight } = useSight(cell, right);
+  const { place, sight } = useVisibleCells(cell, right);
   useCellInSight(place, {
     left: right - (selection?.to ?? 1) * cell.width,
     top: (rows - (selection?.row ?? 1)) * cell.height,

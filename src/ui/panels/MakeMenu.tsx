@@ -26,7 +26,7 @@ export function MakeMenu({ name, text, onMade }: MakeMenuProps) {
   const { naming, words } = useSettings();
   const [joining, setJoining] = useState(false);
   const keep = (made: string | null, suffix: string) => {
-    if (made === null) toast.error("Not made: mend the rows that cannot be read first.");
+    if (made === null) toast.error("Not made: fix the rows that cannot be read first.");
     else onMade(addPanel({ name: `${name}, ${suffix}`, text: made }, name));
   };
   const transform = async (id: TransformId, suffix: string) =>

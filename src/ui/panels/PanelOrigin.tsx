@@ -7,7 +7,7 @@ import { reader } from "@/state/engine/workers";
 
 const FIELDS = [
   { part: "from", name: "From", hint: "pattern, book, person" },
-  { part: "version", name: "Version", hint: "such as 2nd edition" },
+  { part: "version", name: "Version", hint: "e.g. 2nd edition" },
   { part: "date", name: "Date", hint: "when it was made or found" },
 ] as const;
 

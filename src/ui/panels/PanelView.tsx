@@ -7,7 +7,7 @@ import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { ChartEditor } from "./ChartEditor";
 import { FindingList } from "./FindingList";
-import { useStudy } from "./useStudy";
+import { usePatternAnalysis } from "./usePatternAnalysis";
 
 const RowTextEditor = dynamic(() => import("./RowTextEditor").then(({ RowTextEditor: editor }) => editor), {
   ssr: false,
@@ -38,7 +38,7 @@ const NONE: readonly never[] = [];
 
 /** One panel: its rows as text and as a chart, and what is to say of them. */
 export function PanelView({ name, text, told = [], readOnly, onText, children }: PanelViewProps) {
-  const study = useStudy(text);
+  const study = usePatternAnalysis(text);
   const sight = useSettings(({ panelsAs }) => panelsAs);
   const findings = study?.findings ?? NONE;
   const mend = ({ edit }: Mend) => onText(text.slice(0, edit.from) + edit.text + text.slice(edit.to));

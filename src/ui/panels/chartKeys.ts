@@ -16,7 +16,7 @@ export const PLACINGS: Readonly<Record<string, { readonly placing: Placing; read
 export const ACTS = [
   { type: "mirror", does: "mirror", key: "m" },
   { type: "insertRow", does: "row above", key: "Insert" },
-  { type: "deleteRow", does: "take row out", key: "" },
+  { type: "deleteRow", does: "delete row", key: "" },
   { type: "insertColumn", does: "column at left", key: "" },
-  { type: "deleteColumns", does: "take columns out", key: "Delete" },
+  { type: "deleteColumns", does: "delete columns", key: "Delete" },
 ] as const;

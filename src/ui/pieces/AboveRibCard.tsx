@@ -1,12 +1,12 @@
 import { memo } from "react";
 import type { AboveRib } from "@/core/estimate/aboveRib";
-import type { Content } from "@/core/garment/content";
+import type { StitchContent } from "@/core/garment/stitchContent";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
 interface AboveRibCardProps {
   /** What the cables keep of their width. */
-  readonly kept: Content["kept"];
+  readonly kept: StitchContent["kept"];
   readonly above: AboveRib;
   /** Whether a swatch has said how far the cables pull in. */
   readonly swatched: boolean;

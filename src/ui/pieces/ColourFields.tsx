@@ -56,7 +56,7 @@ export function ColourFields({ section }: { readonly section: ProjectSection }) 
       {kind === "one" && (
         <div className="mt-1">
           <Select
-            label="Its yarn"
+            label="Yarn"
             value={bands[0]?.yarnId ?? OWN}
             options={[
               { value: OWN, label: "the piece’s own" },

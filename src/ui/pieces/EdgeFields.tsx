@@ -55,7 +55,7 @@ export function CastOnFields({ section }: FieldsProps<"castOn">) {
         field="stitches"
         label="Stitches"
         example="as the work above needs"
-        says={section.stitches === null && "reckoned from what comes above"}
+        says={section.stitches === null && "calculated from what comes above"}
       />
       {!round && (
         <div className="text-sm">
@@ -98,7 +98,7 @@ export const ChangeFields = ({ section }: FieldsProps<"change">) => (
     field="to"
     label="To stitches"
     example="as the panels above need"
-    says={section.to === null && "reckoned from what comes above; worked in one row"}
+    says={section.to === null && "calculated from what comes above; worked in one row"}
   />
 );
 
@@ -107,7 +107,7 @@ export const DivideFields = ({ section }: FieldsProps<"divide">) => (
     <MeasureField
       field="centre"
       label="Stitches in the middle"
-      example="as 20"
+      example="e.g. 20"
       says="what follows is worked once a side"
     />
     <div className="text-sm">
@@ -127,13 +127,13 @@ export const DivideFields = ({ section }: FieldsProps<"divide">) => (
 );
 
 export const JoinFields = () => (
-  <MeasureField field="between" label="Cast on between the sides" example="as 12" />
+  <MeasureField field="between" label="Cast on between the sides" example="e.g. 12" />
 );
 
 export const PickUpFields = ({ section }: FieldsProps<"pickUp">) => (
   <>
     <MeasureField field="stitches" label="Stitches" example="from the length" />
-    <MeasureField field="along" label="or along an edge of" example="as 45 cm" />
+    <MeasureField field="along" label="or along an edge of" example="e.g. 45 cm" />
     <div className="col-span-2 flex flex-wrap gap-2">
       <Choice
         label="What is taken up"
@@ -170,7 +170,7 @@ export function HemFields({ section }: FieldsProps<"hem">) {
           })
         }
       />
-      <MeasureField field="hemRows" label="Rows to the ridge" example="as 8" />
+      <MeasureField field="hemRows" label="Rows to the ridge" example="e.g. 8" />
       <div className="col-span-2">
         <Choice
           label="How the hem is finished"

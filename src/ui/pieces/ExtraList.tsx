@@ -21,7 +21,7 @@ import { WordsField } from "@/ui/parts/WordsField";
 import { ItemRow } from "./ItemRow";
 import { ItemYarn } from "./ItemYarn";
 
-/** Everything that the yarn is for besides the pieces: each its own item, with how it is reckoned. */
+/** Everything that the yarn is for besides the pieces: each its own item, with how it is calculated. */
 export function ExtraList({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const extras = useProject().extras;
@@ -75,23 +75,23 @@ const FULL = FULLNESSES.map((value) => ({ value, label: value }));
 
 /** Labels of what is typed of extras; an example where nothing stands. */
 const FIELDS: { readonly [Id in FigureId]?: readonly [label: string, example: string] } = {
-  extraDiameter: ["Across", "as 8 cm"],
-  extraMass: ["Weight", "as 15 g"],
-  extraKnots: ["Knots along the edge", "as 40"],
-  extraStrands: ["Strands in each", "as 4"],
-  extraWinds: ["Winds about the card", "as 30"],
-  extraHang: ["Hangs down", "as 10 cm"],
-  extraTie: ["Yarn for each", "as 40 cm"],
-  extraCord: ["Length of the cord", "as 60 cm"],
-  extraCut: ["Strands cut so many times as long", "as 3"],
-  extraStitches: ["Stitches", "as 4"],
-  extraRows: ["Rows", "as 120"],
-  extraYarn: ["Yarn kept", "as 5 m"],
+  extraDiameter: ["Across", "e.g. 8 cm"],
+  extraMass: ["Weight", "e.g. 15 g"],
+  extraKnots: ["Knots along the edge", "e.g. 40"],
+  extraStrands: ["Strands in each", "e.g. 4"],
+  extraWinds: ["Winds round the card", "e.g. 30"],
+  extraHang: ["Hangs down", "e.g. 10 cm"],
+  extraTie: ["Yarn for each", "e.g. 40 cm"],
+  extraCord: ["Length of the cord", "e.g. 60 cm"],
+  extraCut: ["Strands cut longer by", "e.g. 3"],
+  extraStitches: ["Stitches", "e.g. 4"],
+  extraRows: ["Rows", "e.g. 120"],
+  extraYarn: ["Yarn kept", "e.g. 5 m"],
 };
 
 interface ExtraFieldsProps {
   readonly extra: Extra;
-  /** How one of it is reckoned. */
+  /** How one of it is calculated. */
   readonly says: string | null;
   readonly finding: string | undefined;
 }
@@ -106,11 +106,11 @@ function ExtraFields({ extra, says, finding }: ExtraFieldsProps) {
         example={extraName({ ...extra, name: "" })}
         onText={(name) => editExtra(id, { name })}
       />
-      <MeasureField field="extraTimes" label="How many" example="as 1" />
+      <MeasureField field="extraTimes" label="How many" example="e.g. 1" />
       {extra.kind === "pompon" && (
         <div className="col-span-2 flex flex-wrap gap-2">
           <Choice
-            label="How it is told"
+            label="Given by"
             options={WAYS.pompon}
             value={extra.by}
             onChange={(by) => editExtra(id, { by })}
@@ -128,7 +128,7 @@ function ExtraFields({ extra, says, finding }: ExtraFieldsProps) {
       {extra.kind === "kept" && (
         <div className="col-span-2">
           <Choice
-            label="How it is told"
+            label="Given by"
             options={WAYS.kept}
             value={extra.by}
             onChange={(by) => editExtra(id, { by })}

@@ -9,7 +9,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { RopeSelect } from "./RopeSelect";
 import { SourceMark } from "@/ui/parts/SourceMark";
-import { ropesOf } from "@/core/garment/lay";
+import { ropesOf } from "@/core/garment/layout";
 import { useChosenPiece } from "@/state/chosen/chosen";
 import { GroundSelect } from "./GroundSelect";
 import { RowOfPanels } from "./RowOfPanels";
@@ -22,7 +22,7 @@ const CONTENTS = [
   { value: "ropes", label: "Ropes" },
   { value: "panels", label: "Panels" },
   { value: "ground", label: "Ground" },
-  { value: "asBefore", label: "As before" },
+  { value: "asBefore", label: "Continue in pattern" },
 ] as const;
 const EXTENTS = [
   { value: "rows", label: "rows" },
@@ -71,11 +71,11 @@ export function FabricFields({ section, content, finding }: FabricFieldsProps) {
         <div className="col-span-2 grid grid-cols-3 gap-x-3">
           {section.content === "ropes" && (
             <>
-              <MeasureField field="ropes" label="Ropes" example="as 4" />
-              <MeasureField field="purls" label="Purls between" example="as 2" />
+              <MeasureField field="ropes" label="Ropes" example="e.g. 4" />
+              <MeasureField field="purls" label="Purls between" example="e.g. 2" />
             </>
           )}
-          <MeasureField field="edge" label="Edge stitches" example="as 3" />
+          <MeasureField field="edge" label="Edge stitches" example="e.g. 3" />
         </div>
       )}
       <ExtentFields section={section} />
@@ -131,11 +131,11 @@ function ExtentFields({ section }: { readonly section: FabricSection }) {
         />
       </div>
       <div className="grid grid-cols-2 gap-x-3">
-        {section.by === "rows" && <MeasureField field="rows" label="Rows" example="as 120" />}
-        {section.by === "length" && <MeasureField field="length" label="Length" example="as 31 cm" />}
+        {section.by === "rows" && <MeasureField field="rows" label="Rows" example="e.g. 120" />}
+        {section.by === "length" && <MeasureField field="length" label="Length" example="e.g. 31 cm" />}
         {section.by === "repeats" && (
           <>
-            <MeasureField field="repeats" label="Whole repeats" example="as 6" />
+            <MeasureField field="repeats" label="Whole repeats" example="e.g. 6" />
             <MeasureField
               field="endRow"
               label="and on to row"
@@ -171,13 +171,13 @@ function ButtonholeFields({ section }: { readonly section: FabricSection }) {
       </label>
       {holes && (
         <div className="grid grid-cols-2 gap-x-3">
-          <MeasureField field="holeCount" label="Buttonholes" example="as 6" />
-          <MeasureField field="holeStitches" label="Stitches each" example="as 2" />
+          <MeasureField field="holeCount" label="Buttonholes" example="e.g. 6" />
+          <MeasureField field="holeStitches" label="Stitches each" example="e.g. 2" />
           <MeasureField
             field="holeMargin"
             label="Before the first"
-            example="as 3"
-            says="and behind the last"
+            example="e.g. 3"
+            says="and after the last"
           />
           <MeasureField field="holeOver" label="Over the first … stitches" example="all of them" />
         </div>
@@ -199,8 +199,8 @@ function WidthFields({ section, content, finding }: FabricFieldsProps) {
     <>
       <MeasureField
         field="measuredWidth"
-        label="Cables measured: width"
-        example="if you have it"
+        label="Width measured over cables"
+        example="optional"
         finding={finding?.field === "measuredWidth" ? finding.message : undefined}
         says={
           kept && (

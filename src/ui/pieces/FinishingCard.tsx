@@ -58,9 +58,9 @@ function Savings() {
   if (offered.length === 0) return null;
   return (
     <fieldset className="mt-2 border-t border-line pt-1">
-      <legend className="sr-only">Worked without</legend>
+      <legend className="sr-only">Leave out</legend>
       <p aria-hidden className="text-sm">
-        Worked without …
+        Leave out …
       </p>
       {offered.map((part) => {
         const off = without.includes(part);

@@ -38,7 +38,7 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
     <Card title={`Where ${formatYarn(totalM, units)} go`} aside={inOtherWords}>
       <div className="mt-2 flex items-center gap-2 text-sm">
         <span aria-hidden>by</span>
-        <Choice label="Told by" options={GROUPINGS} value={by} onChange={setBy} />
+        <Choice label="Grouped by" options={GROUPINGS} value={by} onChange={setBy} />
       </div>
       <Waterfall groups={groupsOf(by, lines, project, words)} reserveMm={Math.max(0, reserveMm)} />
       {hasCables(project) && <Rule answer={answer} />}
@@ -46,7 +46,7 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
   );
 });
 
-/** The rule of thumb, beside the reckoning and never instead of it. */
+/** The rule of thumb, beside the calculating and never instead of it. */
 function Rule({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const { ledger, totalMm } = answer.estimate;

@@ -32,7 +32,7 @@ export function PieceCard({ answer }: { readonly answer: Seen }) {
   const estimated = usePieceIn(answer);
   const worked = (answer.known && answer.worked.get(piece.id)) || [];
   const findings = answer.findings.filter(({ pieceId }) => pieceId === piece.id);
-  const castOn = estimated && `${estimated.estimate.castOn} stitches to begin with`;
+  const castOn = estimated && `Cast on ${estimated.estimate.castOn}`;
   return (
     <Card
       title={piece.name || "Piece"}
@@ -71,7 +71,7 @@ function AddSection({ full }: { readonly full: boolean }) {
           disabled={full}
           className="mt-1 flex items-center gap-1 rounded-lg border border-dashed border-edge px-3 py-1 text-sm hover:bg-line disabled:opacity-40"
         >
-          <Plus size={14} aria-hidden /> Section behind the chosen one
+          <Plus size={14} aria-hidden /> Add a section after this one
         </button>
       }
     />

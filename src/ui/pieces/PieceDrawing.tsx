@@ -8,13 +8,13 @@ import { millimetres } from "@/core/units/brands";
 import { formatSize } from "@/core/units/format";
 import type { Gauge } from "@/core/stitches/plainStitch";
 import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
-import { usePointer } from "@/state/chosen/pointer";
+import { useHoveredRow } from "@/state/chosen/hoveredRow";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useSettings, useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ColourBands } from "./ColourBands";
-import { ClothPattern } from "./ClothPattern";
+import { FabricPattern } from "./FabricPattern";
 import { sectionName } from "./sectionWords";
 
 interface PieceDrawingProps {
@@ -34,7 +34,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps)
     <Card title="Schematic" aside={size}>
       <DrawnPiece {...props} />
       {widths.main && <WidthWords piece={props.piece} main={widths.main} way={round ? "round" : "wide"} />}
-      {round && <p className="text-sm text-faint">Drawn laid flat, half of it to be seen.</p>}
+      {round && <p className="text-sm text-faint">Drawn laid flat, so half of it shows.</p>}
     </Card>
   );
 });
@@ -95,7 +95,7 @@ const BOX = { width: 400, height: 400, margin: 14 };
 
 /** Row of the piece that is pointed at on the strand, counted from 1; null where that is another piece. */
 function usePointedRow({ id }: SeenPiece, strand: Strand): number | null {
-  const pointed = usePointer(({ row }) => row);
+  const pointed = useHoveredRow(({ row }) => row);
   const worked = pointed === null ? null : workedAt(strand, pointed);
   if (pointed === null || worked?.pieceId !== id) return null;
   return Math.min(pointed - worked.firstRow, worked.rows);
@@ -167,7 +167,7 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
       )}
       <defs>
         {fabrics.map((part) => (
-          <ClothPattern
+          <FabricPattern
             key={part.fabricId}
             id={patternOf(part)}
             part={part}

@@ -22,7 +22,7 @@ export function PieceTabs() {
   const full = pieces.length >= MOST_PIECES;
   const remove = () => {
     removePiece();
-    toast.success(`${name || "The piece"} is taken out`, undoable);
+    toast.success(`${name || "The piece"} is deleted`, undoable);
   };
   return (
     <div className="mt-2 mb-2 border-b border-line pb-2">
@@ -64,12 +64,7 @@ export function PieceTabs() {
           disabled={full}
           onClick={() => copyPiece(true)}
         />
-        <IconButton
-          label="Take the piece out"
-          icon={Trash2}
-          disabled={pieces.length === 1}
-          onClick={remove}
-        />
+        <IconButton label="Delete the piece" icon={Trash2} disabled={pieces.length === 1} onClick={remove} />
       </div>
     </div>
   );

@@ -99,7 +99,7 @@ export function RowOfPanels({ across, edits, pieceId, sectionId }: RowOfPanelsPr
               disabled={index === across.length - 1}
               onClick={() => edits.move(index, 1)}
             />
-            <IconButton label={`Take panel ${index + 1} out`} icon={X} onClick={() => edits.remove(index)} />
+            <IconButton label={`Delete panel ${index + 1}`} icon={X} onClick={() => edits.remove(index)} />
             <TakenWords
               taken={taken[index]?.panelId === panelId ? taken[index] : undefined}
               joined={joined}
@@ -113,7 +113,7 @@ export function RowOfPanels({ across, edits, pieceId, sectionId }: RowOfPanelsPr
         onClick={() => edits.add(across.at(-1)?.panelId ?? "honeycomb")}
         className="mt-1 flex items-center gap-1 rounded-lg border border-edge px-2.5 py-1 text-sm font-semibold hover:bg-line"
       >
-        <Plus size={15} aria-hidden /> Another panel
+        <Plus size={15} aria-hidden /> Add a panel
       </button>
     </div>
   );

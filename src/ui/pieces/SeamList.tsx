@@ -109,12 +109,12 @@ function SeamFields({
     <div className="grid grid-cols-2 gap-x-3 gap-y-1">
       {edge("of", "Sewn is", "its edge")}
       {edge("to", "to", "its edge")}
-      <MeasureField field="seamTimes" label="Seams like this" example="as 2" />
+      <MeasureField field="seamTimes" label="Seams like this" example="e.g. 2" />
       <MeasureField field="seamOpen" label="Left open of each" example="nothing" />
       <MeasureField
         field="seamLength"
-        label="or so long"
-        example={sewn ? formatSize(sewn.lengthMm, units) : "as 20 cm"}
+        label="or its length"
+        example={sewn ? formatSize(sewn.lengthMm, units) : "e.g. 20 cm"}
         says={sewn && `sewn over ${formatSize(sewn.lengthMm, units)}`}
       />
       <ItemYarn yarnId={seam.yarnId} onYarn={(yarnId) => editSeam(seam.id, { yarnId })} />

@@ -62,7 +62,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
   const told = findings.filter(({ sectionId }) => sectionId === section.id);
   const remove = () => {
     removeSection(section.id);
-    toast.success(`${name} is taken out`, undoable);
+    toast.success(`${name} is deleted`, undoable);
   };
   const Fields =
     section.kind === "fabric" ? null : (FIELDS[section.kind] as ComponentType<FieldsProps<SectionKind>>);
@@ -78,7 +78,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
         />
         <IconButton label="Copy the section" icon={Copy} onClick={copySection} />
         <IconButton
-          label="Take the section out"
+          label="Delete the section"
           icon={Trash2}
           disabled={sections.length === 1}
           onClick={remove}

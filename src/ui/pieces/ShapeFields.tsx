@@ -50,7 +50,7 @@ export function ShapeFields({ section }: FieldsProps<"shape">) {
           }
         />
         <Choice
-          label="How it is told"
+          label="Given by"
           options={RULES}
           value={section.by}
           onChange={(by) =>
@@ -62,13 +62,13 @@ export function ShapeFields({ section }: FieldsProps<"shape">) {
       </div>
       {section.by === "rule" ? (
         <div className="col-span-2 grid grid-cols-3 gap-x-3">
-          <MeasureField field="shaped" label="Stitches" example="as 2" says="in all, each time" />
-          <MeasureField field="every" label="every … rows" example="as 4" />
-          <MeasureField field="shapings" label="so often" example="as 9" />
+          <MeasureField field="shaped" label="Stitches" example="e.g. 2" says="in all, each time" />
+          <MeasureField field="every" label="every … rows" example="e.g. 4" />
+          <MeasureField field="shapings" label="times" example="e.g. 9" />
         </div>
       ) : (
         <div className="col-span-2 grid grid-cols-[1fr_auto_1fr] items-start gap-x-3">
-          <MeasureField field="to" label="To stitches" example="as 12" />
+          <MeasureField field="to" label="To stitches" example="e.g. 12" />
           <div className="text-sm">
             <p aria-hidden>over</p>
             <Choice
@@ -83,9 +83,9 @@ export function ShapeFields({ section }: FieldsProps<"shape">) {
             />
           </div>
           {section.over === "rows" ? (
-            <MeasureField field="rows" label="Rows" example="as 12" />
+            <MeasureField field="rows" label="Rows" example="e.g. 12" />
           ) : (
-            <MeasureField field="length" label="Length" example="as 5 cm" />
+            <MeasureField field="length" label="Length" example="e.g. 5 cm" />
           )}
         </div>
       )}
@@ -125,7 +125,7 @@ const GO = [
 export const CastOffAtFields = ({ section }: FieldsProps<"castOffAt">) => (
   <>
     <AtFields section={section} kind="castOffAt" />
-    <MeasureField field="atEdge" label="Stitches at each edge" example="as 5" />
+    <MeasureField field="atEdge" label="Stitches at each edge" example="e.g. 5" />
     <div className="text-sm">
       <p aria-hidden>They go</p>
       <Choice
@@ -146,7 +146,7 @@ export const CastOffAtFields = ({ section }: FieldsProps<"castOffAt">) => (
 export const ShortRowFields = ({ section }: FieldsProps<"shortRows">) => (
   <>
     <AtFields section={section} kind="shortRows" />
-    <MeasureField field="turns" label="Turns" example="as 3" says="at each edge" />
-    <MeasureField field="step" label="Stitches more each turn" example="as 5" />
+    <MeasureField field="turns" label="Turns" example="e.g. 3" says="at each edge" />
+    <MeasureField field="step" label="Stitches more each turn" example="e.g. 5" />
   </>
 );

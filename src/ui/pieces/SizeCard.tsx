@@ -66,15 +66,15 @@ function Options() {
   if (found.value.length === 0)
     return (
       <p role="status" className="text-sm">
-        No way was found that meets both measures within {tolerance(SIZE_TOLERANCE.across)} across and{" "}
-        {tolerance(SIZE_TOLERANCE.along)} along with all of it worked: another measure, or change the sections
-        themselves.
+        Nothing was found that meets both measures within {tolerance(SIZE_TOLERANCE.across)} across and{" "}
+        {tolerance(SIZE_TOLERANCE.along)} along with every section worked. Try another measure, or change the
+        sections themselves.
       </p>
     );
   return (
     <table className="w-full text-sm">
       <caption className="pb-1 text-left text-faint">
-        Ways to this size, each worked through: all within {tolerance(SIZE_TOLERANCE.across)} across,{" "}
+        Ways to this size, each worked stitch by stitch: all within {tolerance(SIZE_TOLERANCE.across)} across,{" "}
         {tolerance(SIZE_TOLERANCE.along)} along.
       </caption>
       <thead>
@@ -135,6 +135,6 @@ function tellOff({ offAcrossMm, offAlongMm }: SizeOption, units: UnitSystem) {
   return (
     [off(offAcrossMm, "wider", "narrower"), off(offAlongMm, "longer", "shorter")]
       .filter(Boolean)
-      .join(", ") || "just so"
+      .join(", ") || "exactly"
   );
 }

@@ -1,6 +1,6 @@
 "use client";
 import { memo } from "react";
-import { TAIL_SCHOOLS, tailLength, type TailBasis, type TailSchool } from "@/core/estimate/castOn";
+import { TAIL_RULES, tailLength, type TailBasis, type TailRule } from "@/core/estimate/longTail";
 import type { PieceEstimate } from "@/core/estimate/piece";
 import { tellSize } from "@/core/units/format";
 import { chosenOf, useChosenPiece } from "@/state/chosen/chosen";
@@ -15,7 +15,7 @@ interface TailCardProps {
   readonly basis: TailBasis;
 }
 
-const SCHOOLS = Object.keys(TAIL_SCHOOLS) as TailSchool[];
+const SCHOOLS = Object.keys(TAIL_RULES) as TailRule[];
 
 /** How long a tail to leave for the long-tail cast-on: three schools side by side, one of them counted. */
 export const TailCard = memo(function TailCard({ estimate, basis: tailBasis }: TailCardProps) {
@@ -24,9 +24,9 @@ export const TailCard = memo(function TailCard({ estimate, basis: tailBasis }: T
   return (
     <Card title="Tail to leave" aside={`long-tail cast-on, ${estimate.castOn} stitches`}>
       <fieldset className="mt-2 grid gap-2 sm:grid-cols-3">
-        <legend className="sr-only">School of tail</legend>
+        <legend className="sr-only">Rule for the tail</legend>
         {SCHOOLS.map((school) => {
-          const { name, why } = TAIL_SCHOOLS[school];
+          const { name, why } = TAIL_RULES[school];
           return (
             <label
               key={school}

@@ -26,7 +26,7 @@ const GAUGE_STATES = [
   { value: "asKnit", label: "as knit" },
 ] as const;
 
-/** The yarn and the plain gauge that the whole project is reckoned with. */
+/** The yarn and the plain gauge that the whole project is calculated with. */
 export function YarnCard({ answer }: { readonly answer: Seen }) {
   return (
     <Card title="Yarn and gauge">
@@ -72,7 +72,7 @@ const likelyNeedle = (needleMm: Millimetres) =>
 
 /** What is held together: a ball of it goes only so far. */
 const heldWords = ({ strands, beside }: NonNullable<ProjectYarn["held"]>) =>
-  [strands > 1 && `as far as it goes in ${strands} strands`, beside && `with ${beside.label.name}`]
+  [strands > 1 && `its length with ${strands} strands`, beside && `with ${beside.label.name}`]
     .filter(Boolean)
     .join(" ");
 
@@ -91,14 +91,14 @@ function YarnSays({ putUp, bandClass, usual }: YarnSaysProps) {
         <SourceMark source="band" /> its weight is not known: metres and balls, no grams
       </>
     );
-  const reckoned = classOf(putUp);
+  const calculated = classOf(putUp);
   const wraps = Math.round(wrapsPerInch(thicknessOf(putUp)));
   return (
     <>
       <SourceMark source={usual ? "assumed" : "band"} />{" "}
-      {bandClass && bandClass !== reckoned
-        ? `${bandClass} by the band, ${reckoned} by its length`
-        : `${bandClass ?? reckoned}, ${wraps} wraps/in`}
+      {bandClass && bandClass !== calculated
+        ? `${bandClass} by the band, ${calculated} by its length`
+        : `${bandClass ?? calculated}, ${wraps} wraps/in`}
     </>
   );
 }
@@ -168,19 +168,19 @@ function GaugeFields({ answer }: { readonly answer: Seen }) {
           field="gaugeNeedle"
           label="On another needle"
           example="this one"
-          says={gauge.needleMm !== undefined && "the stitch goes with the root of the needle"}
+          says={gauge.needleMm !== undefined && "stitch size changes with the root of the needle’s"}
         />
       )}
       {cabled && (
         <details className="col-span-2 mb-1 text-sm" open={gauge.cables !== undefined}>
           <summary className="cursor-pointer text-woad underline">Counted on the cables</summary>
           <div className="mt-1 grid grid-cols-2 gap-x-3">
-            <MeasureField field="cableStitches" label="So many cable stitches" example="e.g. 38" />
+            <MeasureField field="cableStitches" label="Cable stitches counted" example="e.g. 38" />
             <MeasureField
               field="cableWidth"
-              label="are so wide"
+              label="their width"
               example="e.g. 16 cm"
-              says="tells the stitch and how far it pulls in, together"
+              says="stitch size and draw-in together"
             />
           </div>
         </details>

@@ -16,7 +16,7 @@ export function YarnTabs() {
   const piece = useChosenPiece();
   const remove = () => {
     removeYarn();
-    toast.success(`${name} is taken out`, undoable);
+    toast.success(`${name} is deleted`, undoable);
   };
   return (
     <div className="mt-2 mb-2 border-b border-line pb-2">
@@ -48,7 +48,7 @@ export function YarnTabs() {
         />
         {yarns.length > 1 && (
           <>
-            <IconButton label="Take the yarn out" icon={Trash2} onClick={remove} />
+            <IconButton label="Delete the yarn" icon={Trash2} onClick={remove} />
             <label className="flex items-center gap-1.5 text-sm">
               <input
                 type="checkbox"

@@ -47,7 +47,7 @@ const ALWAYS: readonly LedgerPart[] = ["plain", "drawIn", "crossings", "texture"
 
 /** What draws in where nothing is cabled: ribs and garter want more stitches or rows for the same size. */
 const CLOSER = {
-  name: "Closer fabric",
+  name: "Denser fabric",
   why: "More plain stitches and rows, because ribs pull in and rows of garter are low.",
 };
 

@@ -38,10 +38,10 @@ const KINDS: { readonly [Kind in SectionKind]: KindWords<Kind> } = {
     tell: (section, words) => {
       if (section.content === "ground") return groundName(section.ground, words);
       if (section.content === "ropes") return ropesName(section);
-      return section.content === "panels" ? "A row of panels" : "On as before";
+      return section.content === "panels" ? "A row of panels" : "Continue in pattern";
     },
   },
-  change: { us: "Row to another count" },
+  change: { us: "Increase or decrease row" },
   shape: {
     us: "Shaping over rows",
     tell: ({ way, at }) => `${way === "decrease" ? "Decrease" : "Increase"}, ${EDGE_WORDS[at]}`,

@@ -43,8 +43,8 @@ export function BulkBar({ chosen, onDone }: BulkBarProps) {
   };
   const beside = () => {
     const put = chosen.filter(({ label, price }) => addCandidate({ label, price, from: "shelf" }) !== null);
-    if (put.length < chosen.length) toast.warning(`Only ${MOST_CANDIDATES} can be compared at once.`);
-    else toast.success(`${many} beside the pattern’s yarn, on the Swap bench`, undoable);
+    if (put.length < chosen.length) toast.warning(`At most ${MOST_CANDIDATES} can be compared at once.`);
+    else toast.success(`${many} added on the Swap bench, beside the pattern’s yarn`, undoable);
     onDone();
   };
   return (
@@ -73,11 +73,11 @@ export function BulkBar({ chosen, onDone }: BulkBarProps) {
       <Button
         onClick={() => {
           removeEntries(ids);
-          toast.success(`${many} taken off the shelf`, undoable);
+          toast.success(`${many} removed from the shelf`, undoable);
           onDone();
         }}
       >
-        Take off the shelf
+        Remove from the shelf
       </Button>
     </div>
   );

@@ -77,7 +77,7 @@ export function EntrySheet({ entry, onClose }: EntrySheetProps) {
             tell={formatMoney}
             read={readMoney}
             optional
-            example="as 4.90"
+            example="e.g. 4.90"
             onValue={(price) => edit("price", { price })}
           />
           <WordsField
@@ -94,7 +94,7 @@ export function EntrySheet({ entry, onClose }: EntrySheetProps) {
         </div>
         {entry.reserved.length > 0 && (
           <p className="mt-1 text-sm">
-            Put by: {entry.reserved.map(({ project, balls }) => `${balls} for ${project}`).join(", ")}
+            Reserved: {entry.reserved.map(({ project, balls }) => `${balls} for ${project}`).join(", ")}
           </p>
         )}
       </div>

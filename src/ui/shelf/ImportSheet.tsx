@@ -94,7 +94,7 @@ export function ImportSheet({ file, onClose }: ImportSheetProps) {
             <Button main onClick={take} disabled={read.entries.length === 0}>
               Put {read.entries.length} on the shelf{read.bad.length > 0 && `, leave ${read.bad.length} out`}
             </Button>
-            <Button onClick={onClose}>Leave the shelf as it is</Button>
+            <Button onClick={onClose}>Cancel</Button>
           </div>
         </>
       )}
@@ -148,12 +148,12 @@ function Preview({ read: { entries } }: { readonly read: ReadShelf }) {
   if (entries.length === 0) return null;
   return (
     <div className="mt-3">
-      <h3 className="text-lg">What would come</h3>
-      <ul aria-label="What would come" className="text-sm">
+      <h3 className="text-lg">Preview</h3>
+      <ul aria-label="Preview" className="text-sm">
         {entries.slice(0, SHOWN_ROWS).map(({ id, label, lot, balls }) => (
           <li key={id}>
             <strong>{fullName(label)}</strong>: {balls} ×{" "}
-            {label.putUp ? tellPutUp(label.putUp, units) : "put-up not said"}
+            {label.putUp ? tellPutUp(label.putUp, units) : "put-up missing"}
             {lot && `, lot ${lot}`}
           </li>
         ))}
@@ -179,7 +179,7 @@ function BadRows({ read: { bad }, table }: { readonly read: ReadShelf; readonly 
           {bad.length} {bad.length === 1 ? "row" : "rows"} cannot be read
         </h3>
         <button type="button" onClick={save} className="text-sm text-woad underline">
-          Save them with what is wrong
+          Save these rows with what is wrong
         </button>
       </div>
       <ul className="max-h-48 overflow-y-auto text-sm">

@@ -107,7 +107,7 @@ export function LabelFields({ of, label, onLabel }: LabelFieldsProps) {
         tell={String}
         read={(text) => readCount(text, COUNTS.plies)}
         optional
-        example="as 4"
+        example="e.g. 4"
         onValue={(plies) => onLabel("plies", { plies })}
       />
       <FibresField fibres={label.fibres} onText={(fibres) => onLabel("fibres", { fibres })} />

@@ -134,8 +134,7 @@ function EmptyShelf() {
   return (
     <p className="mt-4 max-w-prose">
       Nothing is on the shelf yet. Add a yarn by what its band says, or bring in a table that you keep
-      elsewhere: any order of columns will do. What lies here is looked at first when Brenok plans what to
-      buy.
+      elsewhere: any order of columns will do. What is here is used first when Brenok plans what to buy.
     </p>
   );
 }

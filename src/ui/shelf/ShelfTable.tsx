@@ -129,7 +129,7 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
           </tbody>
         </table>
       </div>
-      {found === 0 && entries.length > 0 && <p className="mt-3">Nothing on the shelf is called that.</p>}
+      {found === 0 && entries.length > 0 && <p className="mt-3">Nothing on the shelf matches that.</p>}
       {table.getPageCount() > 1 && (
         <div className="mt-2 flex items-center gap-3 text-sm">
           <Button onClick={table.previousPage} disabled={!table.getCanPreviousPage()}>

@@ -77,7 +77,7 @@ export const shelfColumns = (units: UnitSystem, onOpen: (id: string) => void) =>
   }),
   helper.accessor(putBy, {
     id: "putBy",
-    header: "Put by",
+    header: "Reserved",
     meta: { right: true },
     cell: ({ getValue, row }) => (
       <span title={row.original.reserved.map(({ project, balls }) => `${balls} for ${project}`).join(", ")}>

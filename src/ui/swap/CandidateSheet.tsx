@@ -61,7 +61,7 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
             tell={formatMoney}
             read={readMoney}
             optional
-            example="as 4.90"
+            example="e.g. 4.90"
             onValue={(value) =>
               editCandidate(id, "price", (one) => {
                 one.price = value;

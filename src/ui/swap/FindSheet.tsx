@@ -37,8 +37,8 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
   const put = ({ candidate }: Ranked) => {
     const { label, strands, beside, from, price } = candidate;
     if (addCandidate({ label, strands, beside, from, price: from === "typed" ? price : null }) === null)
-      toast.warning(`Only ${MOST_CANDIDATES} can be compared at once: take one out first.`);
-    else toast.success(`${candidateName(candidate)} is put beside the pattern’s yarn`);
+      toast.warning(`At most ${MOST_CANDIDATES} can be compared at once: delete one first.`);
+    else toast.success(`${candidateName(candidate)} is beside the pattern’s yarn now`);
   };
   return (
     <Sheet wide open onOpenChange={(open) => !open && onClose()} title="Find another yarn">
@@ -47,18 +47,18 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
         <SearchField label="Find a yarn" value={find} onText={setFind} />
         <Choice label="Order" options={ORDERS} value={by} onChange={setBy} />
         {progress !== null && (
-          <progress aria-label="Yarns put in order" value={progress} max={1} className="w-32" />
+          <progress aria-label="Yarns sorted by" value={progress} max={1} className="w-32" />
         )}
       </div>
       <p className="mt-2 text-sm text-faint">
-        {ranked ? `${ranked.length} ways, reckoned in short;` : "Reckoning …"} put beside the pattern’s yarn,
-        each is reckoned stitch by stitch.
+        {ranked ? `${ranked.length} ways, roughly estimated;` : "Calculating …"} compared with the pattern’s
+        yarn, each is calculated stitch by stitch.
       </p>
       <ul aria-label="Yarns that could do" className="mt-2 max-h-[50dvh] overflow-y-auto">
         {found.slice(0, MOST_SHOWN).map((one) => (
           <Way key={one.candidate.id} one={one} units={units} onPut={() => put(one)} />
         ))}
-        {ranked && found.length === 0 && <li>Nothing on the shelf or in the shop is called that.</li>}
+        {ranked && found.length === 0 && <li>Nothing on the shelf or in the shop matches that.</li>}
         {found.length > MOST_SHOWN && (
           <li className="text-faint">and {found.length - MOST_SHOWN} more: find one by its name</li>
         )}
@@ -101,10 +101,10 @@ function Way({
       <button
         type="button"
         onClick={onPut}
-        aria-label={`Put ${name} beside`}
+        aria-label={`Compare ${name}`}
         className="rounded-lg border border-edge px-3 py-1.5 text-sm font-semibold hover:bg-line"
       >
-        Put beside
+        Compare
       </button>
     </li>
   );

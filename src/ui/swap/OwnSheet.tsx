@@ -37,13 +37,13 @@ export function OwnSheet({ onClose }: { readonly onClose: () => void }) {
           tell={String}
           read={(text) => readCount(text, COUNTS.plies)}
           optional
-          example="as 4"
+          example="e.g. 4"
           onValue={(plies) => editOwnYarn({ plies })}
         />
         <Select label="Dyed in" options={DYES} value={yarn.dyed} onChange={(dyed) => editOwnYarn({ dyed })} />
       </div>
       <p className="mt-3 text-sm text-faint">
-        Its put-up, gauge and needle stand on the Pieces bench; what its swatches say goes before them.
+        Its put-up, gauge and needle are on the Pieces bench; its swatches count more than they do.
       </p>
     </Sheet>
   );

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { Plus, Search } from "lucide-react";
 import { useEffect, useMemo, useState } from "react";
 import { readCount } from "@/core/units/count";
-import { decides } from "@/core/swap/decides";
+import { keyDifferences } from "@/core/swap/keyDifferences";
 import { MOST_CANDIDATES } from "@/core/project/candidates";
 import { useAnswer } from "@/state/engine/answer";
 import { useOmissions } from "@/state/engine/omissions";
@@ -12,7 +12,7 @@ import { useProjectPart } from "@/state/project/projectStore";
 import { useRefusedFields } from "@/state/fields/typedTexts";
 import { setPace, useSettings } from "@/state/keeping/settings";
 import { openShop } from "@/state/buying/shop";
-import { addCandidate, keepInSwap, useSides } from "@/state/buying/swap";
+import { addCandidate, keepInSwap, useComparedCandidates } from "@/state/buying/swap";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
@@ -41,7 +41,7 @@ export function SwapBench() {
   useEffect(() => void openShop(), []);
   if (!answer.known)
     return (
-      <Card title="Knit it in another yarn">
+      <Card title="Compare yarns">
         <p className="mt-2">There is nothing to compare yet: the project needs an answer first.</p>
       </Card>
     );
@@ -51,7 +51,7 @@ export function SwapBench() {
 function Compared() {
   const router = useRouter();
   const { keep, candidates } = useProjectPart(({ swap }) => swap);
-  const { sides, reckoning } = useSides();
+  const { sides, calculating } = useComparedCandidates();
   const [finding, setFinding] = useState(false);
   const [editing, setEditing] = useState<string | null>(null);
   const [own, setOwn] = useState(false);
@@ -65,32 +65,32 @@ function Compared() {
   const refused = useRefusedFields(candidates.flatMap(({ id }) => [id, `${id} beside`]));
   return (
     <Card
-      title="Knit it in another yarn"
-      aside={reckoning ? "reckoning …" : `${candidates.length} beside the pattern’s own`}
+      title="Compare yarns"
+      aside={calculating ? "calculating …" : `${candidates.length} compared with the pattern’s own`}
     >
       <div className="mt-2 flex flex-wrap items-center gap-2">
-        <Choice label="What is kept" options={KEEP} value={keep} onChange={keepInSwap} />
+        <Choice label="What stays the same" options={KEEP} value={keep} onChange={keepInSwap} />
         <div className="ml-auto flex flex-wrap gap-2">
           <Button main onClick={() => setFinding(true)} disabled={full}>
             <Search size={16} aria-hidden /> From shelf or shop
           </Button>
           <Button onClick={() => setEditing(addCandidate({ from: "typed" }))} disabled={full}>
-            <Plus size={16} aria-hidden /> Type one in
+            <Plus size={16} aria-hidden /> Type in a yarn
           </Button>
         </div>
       </div>
-      {!whole && <NotWhole>No yarn is called enough.</NotWhole>}
+      {!whole && <NotWhole>No yarn is said to be enough.</NotWhole>}
       {refused.length > 0 && (
         <p role="status" className="mt-2 border-l-4 border-madder pl-2">
-          What was typed of a yarn here cannot be read ({refused.join(", ")}): the figure before it stands.
+          What was typed of a yarn here cannot be read ({refused.join(", ")}): the last figure is used.
         </p>
       )}
       <p aria-live="polite" className="mt-2 min-h-6 font-semibold">
-        {whole && decides(outcomes.filter(({ leftOut }) => leftOut === null))}
+        {whole && keyDifferences(outcomes.filter(({ leftOut }) => leftOut === null))}
       </p>
       {sides.length === 0 ? (
         <p role="status" className="py-12 text-center text-faint">
-          Reckoning the yarns …
+          Calculating the yarns …
         </p>
       ) : (
         <SwapTable
@@ -101,8 +101,8 @@ function Compared() {
       )}
       {candidates.length === 0 && (
         <p className="mt-3 max-w-prose">
-          Nothing stands beside the pattern’s yarn yet. Put a thicker one there, or a fingering held double:
-          you will see its size, its balls, its cost and how clearly the cables show before you buy a gram.
+          There is nothing to compare yet. Add a thicker yarn, or a fingering held double: you will see its
+          size, its balls, its cost and how clearly the cables show before you buy a gram.
         </p>
       )}
       {outcomes.length > 1 && <SwapCharts outcomes={outcomes} />}

@@ -3,7 +3,7 @@ import { Pencil, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
 import type { Candidate } from "@/core/project/candidates";
 import type { Outcome } from "@/core/swap/outcome";
-import type { Side } from "@/core/swap/sideBySide";
+import type { ComparedCandidate } from "@/core/swap/compareCandidates";
 import { verdictOf } from "@/core/swap/verdict";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useOmissions } from "@/state/engine/omissions";
@@ -13,20 +13,20 @@ import { swatchFor } from "@/state/project/swatches";
 import { ColourDot } from "@/ui/parts/Colour";
 import { IconButton } from "@/ui/parts/IconButton";
 import { BallsCell, SWAP_ROWS } from "./swapRows";
-import { SwapCloth } from "./SwapCloth";
+import { SwapFabric } from "./SwapFabric";
 import { undoable } from "@/ui/parts/undoable";
 
 const FROM = { shelf: "from the shelf", shop: "from the shop", typed: "typed in" } as const;
 
 interface SwapTableProps {
-  readonly sides: readonly Side[];
+  readonly sides: readonly ComparedCandidate[];
   /** Null is the pattern's own. */
   readonly onEdit: (id: string | null) => void;
   readonly onSwatch: () => void;
 }
 
-const keyOf = ({ compared }: Side) => (compared.ok ? compared.outcome.id : compared.id);
-const nameOf = ({ compared }: Side) => (compared.ok ? compared.outcome.name : compared.name);
+const keyOf = ({ compared }: ComparedCandidate) => (compared.ok ? compared.outcome.id : compared.id);
+const nameOf = ({ compared }: ComparedCandidate) => (compared.ok ? compared.outcome.name : compared.name);
 
 /** Yarns side by side, what decides at the top. */
 export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
@@ -130,7 +130,7 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
 }
 
 interface HeadProps {
-  readonly side: Side;
+  readonly side: ComparedCandidate;
   readonly candidate: Candidate | undefined;
   readonly onEdit: (id: string | null) => void;
 }
@@ -141,7 +141,7 @@ function Head({ side, candidate, onEdit }: HeadProps) {
   const colour = candidate?.label.colour ?? (side.compared.ok ? side.compared.outcome.colour : null);
   return (
     <>
-      {side.compared.ok && <SwapCloth outcome={side.compared.outcome} />}
+      {side.compared.ok && <SwapFabric outcome={side.compared.outcome} />}
       <div className="mt-1 flex items-start gap-1 pb-1">
         <div className="min-w-0 flex-1">
           <p className="font-display text-lg leading-tight font-semibold">
@@ -154,11 +154,11 @@ function Head({ side, candidate, onEdit }: HeadProps) {
           <span className="flex">
             <IconButton label={`Change ${name}`} icon={Pencil} onClick={() => onEdit(candidate.id)} />
             <IconButton
-              label={`Take ${name} out`}
+              label={`Delete ${name}`}
               icon={Trash2}
               onClick={() => {
                 removeCandidate(candidate.id);
-                toast.success(`${name} is taken out`, undoable);
+                toast.success(`${name} is deleted`, undoable);
               }}
             />
           </span>

@@ -85,7 +85,7 @@ function costWords({ cost, strands }: Outcome): ReactNode {
   const sum = (of: "fromShelf" | "balls") =>
     strands.reduce((total, { bought }) => total + (bought?.[of] ?? 0), 0);
   const [shelved, all] = [sum("fromShelf"), sum("balls")];
-  if (cost === null) return <span className="text-faint">not enough of it to be had, or no price known</span>;
+  if (cost === null) return <span className="text-faint">not enough of it on sale, or no price known</span>;
   if (shelved === all) return "nothing: all of it is on the shelf";
   return (
     <>
@@ -99,9 +99,9 @@ function costWords({ cost, strands }: Outcome): ReactNode {
 
 function firmnessWords(ratio: number): string {
   const percent = Math.round(100 * Math.abs(ratio - 1));
-  if (percent < 5) return "as the pattern’s";
+  if (percent < 5) return "like the pattern’s";
   const much = percent > 15 ? "much " : "a little ";
-  return `${much}${ratio > 1 ? "firmer" : "limper"}, ${percent} %`;
+  return `${much}${ratio > 1 ? "firmer" : "drapier"}, ${percent} %`;
 }
 
 /** In the order in which they decide. Balls and the verdict stand above them. */
@@ -139,11 +139,11 @@ export const SWAP_ROWS: readonly SwapRow[] = [
     ),
   },
   {
-    name: "Cloth",
-    show: ({ firmnessRatio, clothG }, _, own) => (
+    name: "Fabric",
+    show: ({ firmnessRatio, plainG }, _, own) => (
       <>
         {own ? "the pattern’s own" : firmnessWords(firmnessRatio)}
-        <span className="block text-faint">{Math.round(clothG)} g in a square metre, plain</span>
+        <span className="block text-faint">{Math.round(plainG)} g in a square metre, plain</span>
       </>
     ),
   },
@@ -189,7 +189,7 @@ export function BallsCell({
         <span className="text-sm text-madder">Not all of it: {leftOut}</span>
       ) : (
         <span className="text-sm text-faint">
-          {whole ? `${formatChance(least, weighed)} that it is enough` : "so far; no chance is told"}
+          {whole ? `${formatChance(least, weighed)} that it is enough` : "so far; no chance is given"}
         </span>
       )}
     </>

@@ -1,5 +1,5 @@
 "use client";
-import { curveOf, type Told } from "@/core/belief/telling";
+import { curveOf, type BeliefLine } from "@/core/belief/beliefSummary";
 import type { KnownSeen } from "@/core/engine/seen";
 import { useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
@@ -33,7 +33,7 @@ export function BeliefCard({ answer }: { readonly answer: KnownSeen }) {
 const REACH = 2.8;
 
 /** The belief before and now, drawn over the same span. */
-function Curves({ told: { name, before, now } }: { readonly told: Told }) {
+function Curves({ told: { name, before, now } }: { readonly told: BeliefLine }) {
   const reach = REACH * before.sd;
   const highest = Math.min(before.sd, now.sd);
   const spread = (sd: number) => `${(100 * sd).toFixed(1)} %`;

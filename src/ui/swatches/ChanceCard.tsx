@@ -22,7 +22,7 @@ export function ChanceCard({ answer }: { readonly answer: KnownSeen }) {
   if (!whole)
     return (
       <Card title="Will it last?">
-        <NotWhole>No chance is told.</NotWhole>
+        <NotWhole>No chance is given.</NotWhole>
       </Card>
     );
   return (
@@ -59,8 +59,8 @@ export function ChanceCard({ answer }: { readonly answer: KnownSeen }) {
           .join("; ")}
         .
         {!answer.weighed &&
-          " More than 97 in 100 is not told before a swatch of the pattern has been weighed."}{" "}
-        Twenty thousand projects were drawn from what is believed.
+          " More than 97 in 100 is not claimed until a swatch of the pattern has been weighed."}{" "}
+        From twenty thousand simulated projects.
       </p>
     </Card>
   );

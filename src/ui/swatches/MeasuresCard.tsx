@@ -1,7 +1,7 @@
 "use client";
 import type { ReactNode } from "react";
 import type { Measured } from "@/core/belief/belief";
-import { KINDS } from "@/core/belief/kinds";
+import { MEASUREMENT_KINDS } from "@/core/belief/measurementKinds";
 import { needleAdvice } from "@/core/belief/needleAdvice";
 import type { MeasureId, Swatch } from "@/core/project/swatches";
 import type { KnownSeen, Seen } from "@/core/engine/seen";
@@ -51,12 +51,12 @@ export function MeasuresCard({ swatch, answer }: MeasuresCardProps) {
           />
         </State>
         <State title="As knit" measured={measured} of="asKnit">
-          <span className="py-1 text-sm text-faint">before its bath, if you took it</span>
+          <span className="py-1 text-sm text-faint">before washing, if measured</span>
         </State>
       </div>
       <div className="mt-1 grid gap-x-4 border-t border-line pt-2 sm:grid-cols-2">
         <div>
-          <Reading field="swatchMass" label="Weight" example="as 12.4 g" kind="mass" measured={measured} />
+          <Reading field="swatchMass" label="Weight" example="e.g. 12.4 g" kind="mass" measured={measured} />
           <div className="mb-1 flex items-center gap-2 text-sm">
             <span aria-hidden>Scale steps</span>
             <Choice
@@ -74,11 +74,11 @@ export function MeasuresCard({ swatch, answer }: MeasuresCardProps) {
         <div>
           <p className="text-sm">Or unravel instead of weighing</p>
           <div className="grid grid-cols-2 gap-x-3">
-            <MeasureField field="unravelledStitches" label="Stitches" example="as 50" />
+            <MeasureField field="unravelledStitches" label="Stitches" example="e.g. 50" />
             <Reading
               field="unravelledLength"
               label="took yarn"
-              example="as 95 cm"
+              example="e.g. 95 cm"
               kind="unravelled"
               measured={measured}
             />
@@ -108,7 +108,7 @@ function State({ title, of, measured, children }: StateProps) {
         <Reading
           field={`${of}Width`}
           label="Width"
-          example="as 10.1 cm"
+          example="e.g. 10.1 cm"
           kind={`${of}Width`}
           measured={measured}
         />
@@ -116,7 +116,7 @@ function State({ title, of, measured, children }: StateProps) {
         <Reading
           field={`${of}Height`}
           label="Height"
-          example="as 9.9 cm"
+          example="e.g. 9.9 cm"
           kind={`${of}Height`}
           measured={measured}
         />
@@ -136,7 +136,9 @@ interface ReadingProps {
 
 /** A figure as its unit is told. */
 const toldIn = (kind: MeasureId, value: number, units: UnitSystem) =>
-  KINDS[kind].unit === "g" ? formatMassFine(grams(value), units) : tellSize(millimetres(value), units);
+  MEASUREMENT_KINDS[kind].unit === "g"
+    ? formatMassFine(grams(value), units)
+    : tellSize(millimetres(value), units);
 
 /** A figure that was read off, and under it what all else lets one expect. */
 function Reading({ field, label, example, kind, measured }: ReadingProps) {
@@ -147,7 +149,7 @@ function Reading({ field, label, example, kind, measured }: ReadingProps) {
       field={field}
       label={label}
       example={example}
-      finding={one?.question ? "Not taken in: see above." : undefined}
+      finding={one?.question ? "Not used: see above." : undefined}
       says={one && one.expected !== null && <>expected {toldIn(kind, one.expected, units)}</>}
     />
   );
@@ -167,24 +169,24 @@ function Questions({ questions, swatch }: QuestionsProps) {
       {asked.map(({ kind, question, impossible }) => (
         <div key={kind} className="mt-2 rounded-lg border-2 border-madder p-2 text-sm">
           <p>
-            <strong className="capitalize">{KINDS[kind].name}.</strong> {question}
+            <strong className="capitalize">{MEASUREMENT_KINDS[kind].name}.</strong> {question}
           </p>
           {impossible ? (
-            <p className="mt-1 font-semibold">So far off it is not taken in.</p>
+            <p className="mt-1 font-semibold">It is so far off that it is not used.</p>
           ) : (
             <button
               type="button"
               onClick={() => standBy(kind, true)}
               className="mt-1 rounded-lg border border-edge px-3 py-1 font-semibold hover:bg-line"
             >
-              It is so: take it in
+              That’s right, use it
             </button>
           )}
         </div>
       ))}
       {stood.map((kind) => (
         <p key={kind} className="mt-2 text-sm">
-          {KINDS[kind].name}: taken in since you stand by it.{" "}
+          {MEASUREMENT_KINDS[kind].name}: used, since you said it is right.{" "}
           <button type="button" onClick={() => standBy(kind, false)} className="text-woad underline">
             Ask again
           </button>
@@ -216,7 +218,7 @@ function Needle({ swatch, answer }: { readonly swatch: Swatch; readonly answer: 
           should give {formatGauge(advice.gives, "stitches", units)}.
         </>
       ) : (
-        `${told}: near enough to the ${formatGauge(asked, "stitches", units)} that were asked for.`
+        `${told}: close enough to the ${formatGauge(asked, "stitches", units)} that were asked for.`
       )}
     </p>
   );

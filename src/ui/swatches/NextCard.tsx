@@ -14,11 +14,11 @@ export function NextCard() {
   const worth = (all ?? []).filter(({ left }) => left < WORTH);
   return (
     <Card title="What to measure next">
-      {all === null && <p className="mt-2 text-sm text-faint">Reckoning …</p>}
+      {all === null && <p className="mt-2 text-sm text-faint">Calculating …</p>}
       {all !== null && worth.length === 0 && (
         <p className="mt-2 text-sm">
-          Nothing that is left to measure would narrow the answer by more than 3 %. What is left is how you
-          knit from day to day.
+          Nothing left to measure would narrow the answer by more than 3 %. The rest is how your knitting
+          varies from day to day.
         </p>
       )}
       <ol className="mt-2 grid gap-2">

@@ -52,14 +52,14 @@ export function ScaleCard({ swatch, answer }: ScaleCardProps) {
       {connection.kind === "lost" && (
         <div role="alert" className="mt-2 rounded-lg border-2 border-madder p-2 text-sm">
           <p>
-            <strong>The connection is lost.</strong> {connection.why} Nothing that you took is lost with it.
+            <strong>The connection is lost.</strong> {connection.why} Your readings are safe.
           </p>
           <div className="mt-1.5 flex gap-2">
             <button type="button" className={BUTTON} onClick={() => void reconnectScale()}>
               Connect again
             </button>
             <button type="button" className={BUTTON} onClick={disconnectScale}>
-              Do without
+              Continue without a scale
             </button>
           </div>
         </div>
@@ -104,7 +104,7 @@ function Connected({ swatch, answer }: ScaleCardProps) {
           onClick={take}
           className="rounded-lg bg-ink px-3 py-1.5 text-sm font-semibold text-paper disabled:opacity-40"
         >
-          Take the reading
+          Use this reading
         </button>
         <button type="button" className={BUTTON} onClick={scale.tare}>
           Tare
@@ -123,7 +123,7 @@ function Connected({ swatch, answer }: ScaleCardProps) {
       </div>
       <div role="group" aria-label="On the pan" className="mt-3 border-t border-line pt-2">
         <p className="mb-1.5 text-sm text-faint">
-          This scale is made up, and so is what it weighs. Lay something on it:
+          This scale is simulated, and so is what it weighs. Put something on it:
         </p>
         <div className="flex flex-wrap gap-2">
           {PAN.map(({ thing, name }) => (

@@ -17,18 +17,18 @@ const SCHOOLS = [
 
 const told = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
 
-/** Two schools side by side: cables reckoned, or plain fabric and so many per cent more. */
+/** Two ways to estimate side by side: cables calculated, or plain fabric and so many per cent more. */
 export function SchoolCard({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const by = useProjectPart(({ school }) => school.by);
   const whole = useOmissions().length === 0;
   const balls = (count: number) => `${told(count)}${whole ? "" : " so far"}`;
-  const tell = (chance: number) => (whole ? formatChance(chance, answer.weighed) : "not told");
+  const tell = (chance: number) => (whole ? formatChance(chance, answer.weighed) : "not given");
   const [{ byAllowance, byModel, totalMm, chances }] = answer.yarns;
   const chanceOf = (balls: number) =>
     chances.find((one) => one.balls === balls)?.chance ?? (balls > byModel.balls ? 1 : 0);
   return (
-    <Card title="Two schools">
+    <Card title="Two ways to estimate">
       <div className="mt-2 mb-2 flex flex-wrap items-center gap-2 text-sm">
         <span aria-hidden>Balls are advised by</span>
         <Choice label="School" options={SCHOOLS} value={by} onChange={chooseSchool} />
@@ -45,7 +45,7 @@ export function SchoolCard({ answer }: { readonly answer: KnownSeen }) {
         <tbody>
           <tr className="border-t border-line">
             <th scope="row" className="py-1 text-left font-normal">
-              The model, cables reckoned
+              The model, cables calculated
             </th>
             <td className="px-2 font-semibold whitespace-nowrap">{balls(byModel.balls)}</td>
             <td className="px-2 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>
@@ -62,11 +62,11 @@ export function SchoolCard({ answer }: { readonly answer: KnownSeen }) {
         </tbody>
       </table>
       <div className="mt-2 w-36">
-        <MeasureField field="allowance" label="Allowance for cables" example="as 25 %" />
+        <MeasureField field="allowance" label="Allowance for cables" example="e.g. 25 %" />
       </div>
       <p className="text-sm text-faint">
-        An allowance hides how far cables and ribs pull in and what crossings take; the model is the usual one
-        here because it shows both.
+        An allowance hides how far cables and ribs pull in and how much yarn crossings use; the model shows
+        both, so it is preferred here.
       </p>
     </Card>
   );

@@ -1,7 +1,7 @@
 "use client";
 import { useSaid } from "@/ui/parts/Said";
 import type { Seen } from "@/core/engine/seen";
-import type { SwatchHint } from "@/core/belief/hints";
+import type { SwatchWarning } from "@/core/belief/swatchWarnings";
 import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/project/edgeKinds";
 import { candidateName } from "@/core/project/candidates";
 import type { Swatch } from "@/core/project/swatches";
@@ -49,11 +49,11 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
         ) : (
           <PatternFields swatch={swatch} stitches={of?.stitches ?? null} />
         )}
-        <MeasureField field="swatchRows" label="Rows" example="as 36" says={rowsWords(swatch)} />
+        <MeasureField field="swatchRows" label="Rows" example="e.g. 36" says={rowsWords(swatch)} />
         <MeasureField
           field="swatchNeedle"
           label="Needle"
-          example={answer.known ? formatFine(answer.plan.needleMm) : "as 5 mm"}
+          example={answer.known ? formatFine(answer.plan.needleMm) : "e.g. 5 mm"}
           says={swatch.needleMm === null && "the project’s"}
         />
         {names.length > 1 && (
@@ -67,7 +67,7 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
                   one.yarnId = yarnId;
                 })
               }
-              says={substitute && "It speaks for this substitute alone, on the Swap bench."}
+              says={substitute && "It counts for this substitute only, on the Swap bench."}
             />
           </div>
         )}
@@ -151,7 +151,7 @@ function GroundFields({ swatch }: { readonly swatch: Swatch }) {
           }
         />
       </div>
-      <MeasureField field="swatchStitches" label="Stitches cast on" example="as 26" />
+      <MeasureField field="swatchStitches" label="Stitches cast on" example="e.g. 26" />
     </>
   );
 }
@@ -182,12 +182,12 @@ function PatternFields({ swatch, stitches }: { readonly swatch: Swatch; readonly
           />
         </div>
       )}
-      {ropes && <MeasureField field="swatchRopes" label="Ropes across" example="as 2" />}
-      {ropes && <MeasureField field="swatchPurls" label="Purls between" example="as 2" />}
+      {ropes && <MeasureField field="swatchRopes" label="Ropes across" example="e.g. 2" />}
+      {ropes && <MeasureField field="swatchPurls" label="Purls between" example="e.g. 2" />}
       <MeasureField
         field="swatchEdge"
         label="Edge stitches"
-        example="as 4"
+        example="e.g. 4"
         says={stitches !== null && `${stitches} stitches in all`}
       />
     </>
@@ -195,11 +195,11 @@ function PatternFields({ swatch, stitches }: { readonly swatch: Swatch; readonly
 }
 
 /** Slips that were caught: each says what it costs. */
-function Hints({ hints }: { readonly hints: readonly SwatchHint[] }) {
+function Hints({ hints }: { readonly hints: readonly SwatchWarning[] }) {
   return (
     <div aria-live="polite">
       {hints.length > 0 && (
-        <ul aria-label="To think of" className="grid gap-1 text-sm">
+        <ul aria-label="Worth knowing" className="grid gap-1 text-sm">
           {hints.map(({ about, message }) => (
             <li key={about} className="border-l-4 border-weld pl-2">
               {message}

@@ -17,7 +17,7 @@ export function SwatchPhoto({ swatchId, name }: SwatchPhotoProps) {
     try {
       await keep(file);
     } catch (problem) {
-      toast.error(problem instanceof Error ? problem.message : "The photo could not be kept.");
+      toast.error(problem instanceof Error ? problem.message : "The photo could not be saved.");
     }
   };
   return (
@@ -49,10 +49,10 @@ export function SwatchPhoto({ swatchId, name }: SwatchPhotoProps) {
             onClick={() => void remove()}
             className="rounded-lg px-3 py-1.5 text-madder underline"
           >
-            Take it out
+            Delete the photo
           </button>
         )}
-        <span className="text-faint">Kept in this browser, not in the project’s file.</span>
+        <span className="text-faint">Saved in this browser, not in the project’s file.</span>
       </div>
     </div>
   );

@@ -24,7 +24,7 @@ export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
   const full = swatches.length >= MOST_SWATCHES;
   const remove = () => {
     removeSwatch();
-    toast.success(`${swatch.name || "The swatch"} is taken out`, undoable);
+    toast.success(`${swatch.name || "The swatch"} is deleted`, undoable);
   };
   return (
     <div className="mt-2 mb-2 border-b border-line pb-2">
@@ -63,7 +63,7 @@ export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
           disabled={full}
           onClick={copySwatch}
         />
-        <IconButton label="Take the swatch out" icon={Trash2} onClick={remove} />
+        <IconButton label="Delete the swatch" icon={Trash2} onClick={remove} />
       </div>
     </div>
   );

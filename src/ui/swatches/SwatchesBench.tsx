@@ -46,8 +46,8 @@ function NoSwatch() {
   return (
     <Card title="No swatch yet">
       <p className="mt-2">
-        Without one, the answer stands on the ball band and on what is usual. One swatch that is measured and
-        weighed mostly cuts its doubt to a half or less.
+        Without one, the answer rests on the ball band and on what is usual. One swatch that is measured and
+        weighed usually cuts the doubt by half or more.
       </p>
       <div className="mt-3 flex flex-wrap gap-2">
         <button

@@ -1,7 +1,7 @@
 "use client";
 import { useSaid } from "@/ui/parts/Said";
 import { useState } from "react";
-import { TAIL_SCHOOLS, tailLength, type TailSchool } from "@/core/estimate/castOn";
+import { TAIL_RULES, tailLength, type TailRule } from "@/core/estimate/longTail";
 import { inHand } from "@/core/estimate/inHand";
 import { plainStitch } from "@/core/stitches/plainStitch";
 import { LENGTHS } from "@/core/project/bounds";
@@ -52,8 +52,8 @@ export function TailTool() {
           finishedWidthMm: millimetres(width.value),
         }
       : null;
-  const others = (["twenty", "widths"] as const satisfies readonly TailSchool[]).map(
-    (school) => lengths && `${TAIL_SCHOOLS[school].name}: ${tellSize(tailLength(school, lengths), units)}`,
+  const others = (["twenty", "widths"] as const satisfies readonly TailRule[]).map(
+    (school) => lengths && `${TAIL_RULES[school].name}: ${tellSize(tailLength(school, lengths), units)}`,
   );
   return (
     <>
@@ -91,10 +91,10 @@ export function HowFarTool() {
   const size = ({ acrossMm, alongMm }: Finished) =>
     `${formatSize(millimetres(acrossMm), units)} × ${formatSize(millimetres(alongMm), units)}`;
   const problem = !putUp
-    ? "Say first what a ball holds: the yarn stands beside the pieces."
+    ? "Say first what a ball holds, on the Pieces bench."
     : whole
       ? problemOf(reading)
-      : "Something is left out of the project: mend it first, or say to leave it out.";
+      : "Something is left out of the project: fix it first, or say to leave it out.";
   return (
     <>
       <MeasureInput
@@ -102,18 +102,18 @@ export function HowFarTool() {
         label={`${yarn?.name ?? "Yarn"} at hand`}
         text={text}
         onText={setText}
-        example="as 3, or 48 g, 35 g, 22 g"
+        example="e.g. 3, or 48 g, 35 g, 22 g"
         says="whole balls, weights or lengths; several are added up"
       />
       <Result
-        problem={problem ?? (far && !far.long && !far.shape ? "It is enough for nothing of it." : null)}
+        problem={problem ?? (far && !far.long && !far.shape ? "It is not enough for any of it." : null)}
         answer={
           far?.long
             ? `${far.long.rows} rows: ${size(far.long.size)}`
             : far?.shape
               ? size(far.shape)
               : inHand && far === undefined
-                ? "Reckoning …"
+                ? "Calculating …"
                 : null
         }
         says={
@@ -162,7 +162,7 @@ export function InHandTool() {
         says={
           hand &&
           said(
-            `A row takes ${tell(hand.rowMm)}, the cast-off ${tell(hand.castOffMm)} with its end. By the rule of three widths a row (${tell(hand.byWidthsMm)}) it would be ${hand.rowsByWidths}.`,
+            `A row takes ${tell(hand.rowMm)}, the cast-off ${tell(hand.castOffMm)} with its end. By the rule of three widths per row (${tell(hand.byWidthsMm)}) it would be ${hand.rowsByWidths}.`,
           )
         }
       />

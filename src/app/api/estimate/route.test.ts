@@ -65,7 +65,7 @@ test("a row of panels is read and relaxed as on the page; a panel that is gone i
   });
 });
 
-test("a width that cannot be is questioned in the diagnostics, and no chance is told with it", async () => {
+test("a width that cannot be is questioned in the diagnostics, and no chance is given with it", async () => {
   const { answer } = await asked(JSON.stringify(withFabric({ measured: { widthMm: 760, stitches: 18 } })));
   const { complete, yarns, diagnostics } = answer as EstimateReport;
   expect(diagnostics[0]?.path).toBe("pieces.0.sections.1.measured.widthMm");

@@ -43,7 +43,7 @@ export async function POST(request: Request) {
   if (!body.ok) return body.response;
   const asked = ask.safeParse(body.value);
   if (!asked.success)
-    return unanswerable("The request has a part that cannot be.", diagnosticsOf(asked.error));
+    return unanswerable("The request has a part that is not valid.", diagnosticsOf(asked.error));
   const { instructions, blocking, aspect } = asked.data;
   const panel = read(instructions);
   if (!("rows" in panel)) return unanswerable("The instructions cannot be read.", panel);

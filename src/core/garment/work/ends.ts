@@ -14,11 +14,11 @@ import {
   widthOn,
   workedOn,
   type Needle,
-  type Outcome,
-  type State,
+  type Worked,
+  type WorkState,
   type WorkedRow,
   type WorkPlan,
-} from "./needle";
+} from "./workState";
 import { edgesAt } from "./shape";
 
 const works = (id: string, times: number): Work[] =>
@@ -61,7 +61,7 @@ function belowPanels(
   return Math.max(1, Math.round((wanted - balance) / multiple)) * multiple + balance;
 }
 
-export function workCastOn(section: SectionOf<"castOn">, state: State, plan: WorkPlan): Outcome {
+export function workCastOn(section: SectionOf<"castOn">, state: WorkState, plan: WorkPlan): Worked {
   let stitches = section.stitches;
   if (stitches === null) {
     const panels = panelsAhead(section, plan);
@@ -95,12 +95,12 @@ export function workCastOn(section: SectionOf<"castOn">, state: State, plan: Wor
   };
 }
 
-const leftOn = ({ needle }: State) =>
+const leftOn = ({ needle }: WorkState) =>
   stitchesOn(needle) > 0
     ? `${plural(stitchesOn(needle), "stitch")} of what was worked before it are still on the needle: cast them off or hold them first.`
     : null;
 
-export function workPickUp(section: SectionOf<"pickUp">, state: State, plan: WorkPlan): Outcome {
+export function workPickUp(section: SectionOf<"pickUp">, state: WorkState, plan: WorkPlan): Worked {
   const scale = plan.scaleOf(section);
   const along = section.alongMm === null ? 0 : Math.round(section.alongMm / (plan.stitchMm * scale));
   const picked = section.stitches ?? along;
@@ -130,7 +130,7 @@ export function workPickUp(section: SectionOf<"pickUp">, state: State, plan: Wor
 }
 
 /** A row to another count; worked plain, since a rib has no place for it. */
-export function workChange(section: SectionOf<"change">, state: State, plan: WorkPlan): Outcome {
+export function workChange(section: SectionOf<"change">, state: WorkState, plan: WorkPlan): Worked {
   const to = section.to ?? panelsAhead(section, plan)?.stitches ?? null;
   if (to === null) return { problem: "Nothing above says how many stitches it takes: say to how many." };
   const row = changeRow(stitchesOn(state.needle), to);
@@ -160,7 +160,7 @@ function narrowed(needle: Needle, right: number, left: number, scale: number): N
  * Casts stitches off at the beginning of a row, and at the beginning of the next where both edges are meant. A
  * row that begins at the other edge is worked plain before it.
  */
-export function workCastOffAt(section: SectionOf<"castOffAt">, state: State, plan: WorkPlan): Outcome {
+export function workCastOffAt(section: SectionOf<"castOffAt">, state: WorkState, plan: WorkPlan): Worked {
   const { right, left } = edgesAt(section.at, state.side);
   const scale = plan.scaleOf(section);
   const have = stitchesOn(state.needle);
@@ -191,7 +191,7 @@ export function workCastOffAt(section: SectionOf<"castOffAt">, state: State, pla
 }
 
 /** Moves stitches of the edges onto a thread; nothing is worked. */
-function holdAt(section: SectionOf<"castOffAt">, state: State, scale: number): Outcome {
+function holdAt(section: SectionOf<"castOffAt">, state: WorkState, scale: number): Worked {
   const { right, left } = edgesAt(section.at, state.side);
   const [atRight, atLeft] = [right ? section.stitches : 0, left ? section.stitches : 0];
   const have = stitchesOn(state.needle);
@@ -207,7 +207,7 @@ const plainRow = ({ content, columns, row }: Needle): PanelRow =>
   content ? content.rowOn(row, columns) : works("knit", columns.length);
 
 /** Rows that turn before the end, each further from it; then two rows over all. */
-export function workShortRows(section: SectionOf<"shortRows">, state: State, plan: WorkPlan): Outcome {
+export function workShortRows(section: SectionOf<"shortRows">, state: WorkState, plan: WorkPlan): Worked {
   const { turns, step } = section;
   const at = edgesAt(section.at, state.side);
   const scale = plan.scaleOf(section);
@@ -244,10 +244,13 @@ export function workShortRows(section: SectionOf<"shortRows">, state: State, pla
   return { state: after(state, needle, rows.length), rows };
 }
 
-const emptied = (state: State): State => ({ ...state, needle: { ...EMPTY, ...middleOf(state.needle) } });
+const emptied = (state: WorkState): WorkState => ({
+  ...state,
+  needle: { ...EMPTY, ...middleOf(state.needle) },
+});
 const middleOf = ({ right, left }: Needle) => ({ right: (right + left) / 2, left: (right + left) / 2 });
 
-export function workHold(_: SectionOf<"hold">, state: State): Outcome {
+export function workHold(_: SectionOf<"hold">, state: WorkState): Worked {
   return {
     state: { ...emptied(state), held: state.held + stitchesOn(state.needle) },
     rows: [],
@@ -255,7 +258,7 @@ export function workHold(_: SectionOf<"hold">, state: State): Outcome {
   };
 }
 
-export function workCastOff(section: SectionOf<"castOff">, state: State): Outcome {
+export function workCastOff(section: SectionOf<"castOff">, state: WorkState): Worked {
   const { needle } = state;
   const stitches = stitchesOn(needle);
   const edge = {

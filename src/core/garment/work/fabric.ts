@@ -4,7 +4,7 @@ import type { FabricSection, SectionOf } from "../../project/sections";
 import { facesOfRow } from "../../panels/panel";
 import { operationOf } from "../../stitches/operations";
 import { buttonholes } from "../buttonholes";
-import type { Content } from "../content";
+import type { StitchContent } from "../stitchContent";
 import {
   after,
   centred,
@@ -13,11 +13,11 @@ import {
   stitchesOn,
   workedOn,
   type Needle,
-  type Outcome,
-  type State,
+  type Worked,
+  type WorkState,
   type WorkedRow,
   type WorkPlan,
-} from "./needle";
+} from "./workState";
 
 /** What `count` rows come to: themselves, or a word where nobody knits so many. */
 export const knittable = (count: number): number | string =>
@@ -49,11 +49,11 @@ function rowsOf(
  * Rows of a content to leave out at its beginning so that its crossings fall on the right side: where the next row is
  * a wrong-side row, it begins with the last row of its repeat, which is one.
  */
-const rowsBefore = ({ sided, rows }: Content, { round, worked }: State) =>
+const rowsBefore = ({ sided, rows }: StitchContent, { round, worked }: WorkState) =>
   sided && !round && worked % 2 === 1 ? rows - 1 : 0;
 
 /** The needle with a content begun on it; or why it does not fit. */
-function begin(needle: Needle, content: Content, scale: number, row = 0): Needle | string {
+function begin(needle: Needle, content: StitchContent, scale: number, row = 0): Needle | string {
   const [have, need] = [stitchesOn(needle), content.stitches];
   if (need !== null && have < need)
     return `The panels here take ${plural(need, "stitch")}, and ${have} are on the needle: increase to ${need} first, or make the panels or their edges narrower.`;
@@ -62,7 +62,7 @@ function begin(needle: Needle, content: Content, scale: number, row = 0): Needle
 }
 
 /** What does not keep it from being worked but is hardly meant. */
-const hintOf = ({ columns }: Needle, { stitches, multiple }: Content, round: boolean) =>
+const hintOf = ({ columns }: Needle, { stitches, multiple }: StitchContent, round: boolean) =>
   stitches === null && round && columns.length % multiple !== 0
     ? {
         hint: `${plural(columns.length, "stitch")} are no multiple of ${multiple}: in the round this does not meet where it began.`,
@@ -74,14 +74,14 @@ const hintOf = ({ columns }: Needle, { stitches, multiple }: Content, round: boo
       : {};
 
 /** Rows of a needle in its content. */
-function rowsOn(needle: Needle, content: Content, count: number, scale: number): readonly WorkedRow[] {
+function rowsOn(needle: Needle, content: StitchContent, count: number, scale: number): readonly WorkedRow[] {
   const height = scale * content.heightFactor;
   return Array.from({ length: count }, (_, index) =>
     workedOn(content.rowOn(needle.row + index, needle.columns), needle, height),
   );
 }
 
-export function workFabric(section: FabricSection, state: State, plan: WorkPlan): Outcome {
+export function workFabric(section: FabricSection, state: WorkState, plan: WorkPlan): Worked {
   const scale = plan.scaleOf(section);
   const goesOn = section.content === "asBefore";
   const content = goesOn ? state.needle.content : plan.contentOf(section);
@@ -122,7 +122,7 @@ const HOLE_ROWS = 2;
 function withHoles(
   holes: FabricSection["holes"],
   needle: Needle,
-  content: Content,
+  content: StitchContent,
   rows: readonly WorkedRow[],
   scale: number,
 ): { readonly rows: readonly WorkedRow[]; readonly partly: string | null } {
@@ -150,13 +150,13 @@ function withHoles(
 }
 
 /** A length ends behind a wrong-side row, so that what follows begins on the right side; in the round anywhere. */
-function endingRight(rows: number, exact: number, { round, worked }: State): number {
+function endingRight(rows: number, exact: number, { round, worked }: WorkState): number {
   if (round || (rows + worked) % 2 === 0) return rows;
   return rows > 1 && exact < rows ? rows - 1 : rows + 1;
 }
 
 /** A repeat of an odd number of rows cannot keep its crossings on the right side: they would be worked blind. */
-function crossesFromBehind(rows: readonly WorkedRow[], { round, worked }: State): string | null {
+function crossesFromBehind(rows: readonly WorkedRow[], { round, worked }: WorkState): string | null {
   if (round) return null;
   const at = rows.findIndex(
     ({ row }, index) => (worked + index) % 2 === 1 && row.some((work) => "crossing" in work),
@@ -174,7 +174,7 @@ const beginsBefore = ({ row }: Needle, goesOn: boolean) =>
     : null;
 
 /** Cast on, a facing, a ridge to fold at, and as many rows again; or those rows alone where it is not folded. */
-export function workHem(section: SectionOf<"hem">, state: State, plan: WorkPlan): Outcome {
+export function workHem(section: SectionOf<"hem">, state: WorkState, plan: WorkPlan): Worked {
   const scale = plan.scaleOf(section);
   const content = plan.contentOf(section);
   if ("message" in content) return { problem: content.message };

@@ -3,7 +3,7 @@ import { COUNTS } from "../../project/bounds";
 import type { SectionOf } from "../../project/sections";
 import { facesOfRow } from "../../panels/panel";
 import { operationOf, type Operation } from "../../stitches/operations";
-import { NONE_RESERVED, type Columns, type Content } from "../content";
+import { NONE_RESERVED, type Columns, type StitchContent } from "../stitchContent";
 import { sharesOf } from "../spread";
 import { knittable } from "./fabric";
 import {
@@ -15,12 +15,12 @@ import {
   widthOn,
   workedOn,
   type Needle,
-  type Outcome,
+  type Worked,
   type Side,
-  type State,
+  type WorkState,
   type WorkedRow,
   type WorkPlan,
-} from "./needle";
+} from "./workState";
 
 /** Stitches to add at each edge in one row, or over all of it; negative to take away. */
 interface Change {
@@ -39,7 +39,7 @@ export function edgesAt(at: Exclude<At, "evenly">, side: Side): { right: boolean
 }
 
 /** Shares a change of so many stitches out to where it is worked. */
-function changeAt(stitches: number, { at }: SectionOf<"shape">, state: State): Change {
+function changeAt(stitches: number, { at }: SectionOf<"shape">, state: WorkState): Change {
   if (at === "evenly") return { right: 0, left: 0, evenly: stitches };
   const { right, left } = edgesAt(at, state.side);
   if (!right || !left) return { right: right ? stitches : 0, left: left ? stitches : 0, evenly: 0 };
@@ -48,7 +48,7 @@ function changeAt(stitches: number, { at }: SectionOf<"shape">, state: State): C
 }
 
 /** How many stitches change in each row, without their sign; or why that cannot be. */
-function amountsOf(section: SectionOf<"shape">, state: State, rowMm: number): readonly number[] | string {
+function amountsOf(section: SectionOf<"shape">, state: WorkState, rowMm: number): readonly number[] | string {
   const { by, stitches, every, times, to } = section;
   if (by === "rule" && every * times > COUNTS.rows.most) return String(knittable(every * times));
   if (by === "rule")
@@ -110,7 +110,7 @@ const DECREASES = {
 } as const;
 
 /** Columns behind a change at the edges, the stitches that change one from each edge where there is room. */
-function changedEdges({ columns, row }: Needle, content: Content, { right, left }: Change) {
+function changedEdges({ columns, row }: Needle, content: StitchContent, { right, left }: Change) {
   const trimmed = columns.slice(Math.max(0, -right), columns.length - Math.max(0, -left));
   const [first = 0, last = -1] = [trimmed[0], trimmed.at(-1)];
   const changed: Columns = [
@@ -134,7 +134,7 @@ function changedEdges({ columns, row }: Needle, content: Content, { right, left 
 }
 
 /** Which stitches go where they are decreased evenly: of each share a purl if there is one, for cables last. */
-function lostEvenly({ columns, row }: Needle, content: Content, count: number) {
+function lostEvenly({ columns, row }: Needle, content: StitchContent, count: number) {
   const faces = facesOfRow(content.rowOn(row, columns));
   const lost = new Set<number>();
   const reserved = new Map<number, Operation>();
@@ -160,7 +160,7 @@ const DOUBLES = { knit: "k2tog", purl: "p2tog" } as const;
  * More stitches go than every second one: each stitch that is left is two or three together, as evenly as they come.
  * Example: 6 to 2 are two times three together; 5 to 2 are two and three.
  */
-function lostInAll({ columns, row }: Needle, content: Content, count: number) {
+function lostInAll({ columns, row }: Needle, content: StitchContent, count: number) {
   const left = columns.length - count;
   const faces = facesOfRow(content.rowOn(row, columns));
   const reserved = new Map<number, Operation>();
@@ -180,7 +180,7 @@ function lostInAll({ columns, row }: Needle, content: Content, count: number) {
 }
 
 /** New stitches evenly over a ground; where panels lie, which have no room between their columns, at both edges. */
-function gainedEvenly(needle: Needle, content: Content, count: number) {
+function gainedEvenly(needle: Needle, content: StitchContent, count: number) {
   if (content.stitches !== null) {
     const half = Math.floor(count / 2);
     return changedEdges(needle, content, { right: count - half, left: half, evenly: 0 });
@@ -199,7 +199,7 @@ function gainedEvenly(needle: Needle, content: Content, count: number) {
 const goingIn = ({ right, left, evenly }: Change) =>
   Math.max(0, -right) + Math.max(0, -left) + Math.max(0, -evenly);
 
-function changed(needle: Needle, content: Content, change: Change) {
+function changed(needle: Needle, content: StitchContent, change: Change) {
   const going = goingIn(change);
   if (change.evenly < 0 || 2 * going > needle.columns.length) {
     const some =
@@ -224,7 +224,13 @@ const renumbered = (columns: Columns, reserved: ReadonlyMap<number, Operation>) 
   );
 
 /** The needle after a change: each edge moves by what was added or taken there. */
-function moved(needle: Needle, columns: Columns, content: Content, change: Change, scale: number): Needle {
+function moved(
+  needle: Needle,
+  columns: Columns,
+  content: StitchContent,
+  change: Change,
+  scale: number,
+): Needle {
   if (change.evenly !== 0) return centred(needle, columns, content, scale);
   const width = widthOn(columns, content, scale);
   const off = width - (needle.left - needle.right);
@@ -242,7 +248,7 @@ function possible(change: Change, have: number): Change {
   return goingIn(change) <= most ? change : { right: 0, left: 0, evenly: -most };
 }
 
-export function workShape(section: SectionOf<"shape">, state: State, plan: WorkPlan): Outcome {
+export function workShape(section: SectionOf<"shape">, state: WorkState, plan: WorkPlan): Worked {
   const { content } = state.needle;
   const scale = plan.scaleOf(section);
   if (!content) return { problem: "There is no fabric to shape yet: put one before it." };

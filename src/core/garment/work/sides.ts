@@ -8,10 +8,10 @@ import {
   workedOn,
   type Needle,
   type Side,
-  type State,
+  type WorkState,
   type WorkedRow,
   type WorkPlan,
-} from "./needle";
+} from "./workState";
 
 /** Sections that may begin with nothing on the needle; they begin a strip. */
 export const FROM_NOTHING: readonly SectionKind[] = ["castOn", "pickUp"];
@@ -40,7 +40,7 @@ function between(right: readonly number[], left: readonly number[], count: numbe
 }
 
 /** Cuts the needle in two; the middle is cast off in one row, or left on hold. */
-export function halves(divide: SectionOf<"divide">, state: State, scale: number) {
+export function halves(divide: SectionOf<"divide">, state: WorkState, scale: number) {
   const { columns, content, row, right, left } = state.needle;
   const count = Math.floor((columns.length - divide.centre) / 2);
   const firsts = columns.slice(0, columns.length - count - divide.centre);
@@ -66,7 +66,7 @@ export function halves(divide: SectionOf<"divide">, state: State, scale: number)
     : [];
   // Rounds have no wrong side; where they are divided, the first row goes on the side that the fabric has it on.
   const turned = state.round && content?.sided && (state.worked + row) % 2 === 1 ? 1 : 0;
-  const half = (part: readonly number[], side: Side, edges: { right: number; left: number }): State => ({
+  const half = (part: readonly number[], side: Side, edges: { right: number; left: number }): WorkState => ({
     ...state,
     needle: { columns: part, content, row: row + rows.length, ...edges },
     round: false,
@@ -82,10 +82,10 @@ export function halves(divide: SectionOf<"divide">, state: State, scale: number)
 }
 
 interface Sides {
-  readonly first: State;
-  readonly second: State;
+  readonly first: WorkState;
+  readonly second: WorkState;
   /** As it was before it was divided. */
-  readonly whole: State;
+  readonly whole: WorkState;
 }
 
 /** One row over the first side, stitches cast on between, and the second side. */
@@ -120,7 +120,7 @@ export function joinSides(join: SectionOf<"join">, { first, second, whole }: Sid
         { operation: operationOf("castOn"), times: join.castOn },
         { operation: operationOf("knit"), times: left.length },
       ]);
-  const state: State = {
+  const state: WorkState = {
     needle,
     held: second.held,
     round: plan.piece.round,

@@ -1,7 +1,7 @@
 /** A piece worked from its first section to its last: every row of it, stitch by stitch. */
 import type { ProjectSection, SectionKind, SectionOf } from "../../project/sections";
 import { mirrorRow } from "../../panels/transforms";
-import type { Content } from "../content";
+import type { StitchContent } from "../stitchContent";
 import {
   workCastOff,
   workCastOffAt,
@@ -17,12 +17,12 @@ import {
   plural,
   stitchesOn,
   type EdgeWork,
-  type Outcome,
+  type Worked,
   type Side,
-  type State,
+  type WorkState,
   type WorkedRow,
   type WorkPlan,
-} from "./needle";
+} from "./workState";
 import { workShape } from "./shape";
 import { workWritten } from "./written";
 import { endOfSides, FROM_NOTHING, halves, joinSides } from "./sides";
@@ -38,7 +38,7 @@ export interface WorkedSection {
   /** Size of its stitches against the project's gauge. */
   readonly scale: number;
   /** What was on the needle behind it. */
-  readonly content: Content | null;
+  readonly content: StitchContent | null;
   readonly edges: readonly EdgeWork[];
   /** Whether its first row is worked on the wrong side; null in the round. */
   readonly firstWrong: boolean | null;
@@ -61,9 +61,9 @@ export interface WorkedPiece {
 type Kinds = {
   readonly [Kind in Exclude<SectionKind, "divide" | "join">]: (
     section: SectionOf<Kind>,
-    state: State,
+    state: WorkState,
     plan: WorkPlan,
-  ) => Outcome;
+  ) => Worked;
 };
 
 /** How each kind of section is worked; dividing and joining, which have two sides, stand by themselves. */
@@ -81,7 +81,7 @@ const KINDS: Kinds = {
   castOff: workCastOff,
 };
 
-const START: State = { needle: EMPTY, held: 0, round: false, side: "whole", strip: -1, worked: 0 };
+const START: WorkState = { needle: EMPTY, held: 0, round: false, side: "whole", strip: -1, worked: 0 };
 
 /** More rows than this are not kept of one piece, both sides counted. */
 const MOST_ROWS = 20_000;
@@ -93,7 +93,7 @@ class Bench {
   constructor(private readonly plan: WorkPlan) {}
 
   /** Works sections one after the other; what stands between a divide and its join is worked once a side. */
-  run(sections: readonly ProjectSection[], start: State): State {
+  run(sections: readonly ProjectSection[], start: WorkState): WorkState {
     let state = start;
     for (let index = 0; index < sections.length; index += 1) {
       const section = sections[index];
@@ -116,10 +116,10 @@ class Bench {
     return state;
   }
 
-  private one(section: Exclude<ProjectSection, { kind: "divide" | "join" }>, state: State): State {
+  private one(section: Exclude<ProjectSection, { kind: "divide" | "join" }>, state: WorkState): WorkState {
     if (stitchesOn(state.needle) === 0 && !FROM_NOTHING.includes(section.kind))
       return this.leaveOut(section, state, "Nothing is on the needle here: cast on or pick up first.");
-    const work = KINDS[section.kind] as (section: ProjectSection, state: State, plan: WorkPlan) => Outcome;
+    const work = KINDS[section.kind] as (section: ProjectSection, state: WorkState, plan: WorkPlan) => Worked;
     const outcome = work(section, state, this.plan);
     if ("problem" in outcome) return this.leaveOut(section, state, outcome.problem);
     this.rows += outcome.rows.length;
@@ -138,8 +138,8 @@ class Bench {
 
   private put(
     section: ProjectSection,
-    before: State,
-    behind: State,
+    before: WorkState,
+    behind: WorkState,
     rows: readonly WorkedRow[],
     edges: readonly EdgeWork[],
   ) {
@@ -158,11 +158,11 @@ class Bench {
     });
   }
 
-  private say({ id }: ProjectSection, { side }: State, message: string, leftOut: boolean) {
+  private say({ id }: ProjectSection, { side }: WorkState, message: string, leftOut: boolean) {
     this.findings.push({ sectionId: id, side, message, leftOut });
   }
 
-  private leaveOut(section: ProjectSection, state: State, message: string): State {
+  private leaveOut(section: ProjectSection, state: WorkState, message: string): WorkState {
     this.say(section, state, message, true);
     return state;
   }
@@ -172,8 +172,8 @@ class Bench {
     divide: SectionOf<"divide">,
     sides: readonly ProjectSection[],
     join: SectionOf<"join"> | null,
-    state: State,
-  ): State {
+    state: WorkState,
+  ): WorkState {
     const have = stitchesOn(state.needle);
     if (state.side !== "whole") {
       this.leaveOut(divide, state, "A side cannot be divided again: join first.");

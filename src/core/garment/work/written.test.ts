@@ -4,7 +4,7 @@ import { pieceOf, projectOf } from "@testing/anyProject";
 import type { Project, ProjectPiece } from "../../project/project";
 import { newSection, type ProjectSection } from "../../project/sections";
 import { stitchesOf, stitchesUsedBy } from "../../panels/panel";
-import { layProject } from "../layPanels";
+import { layProject } from "../panelLayout";
 
 const answered = (project: Project) => {
   const answer = forecastProject(project, layProject(project));

@@ -10,11 +10,11 @@ import {
   widthOn,
   workedOn,
   type Needle,
-  type Outcome,
-  type State,
+  type Worked,
+  type WorkState,
   type WorkedRow,
   type WorkPlan,
-} from "./needle";
+} from "./workState";
 
 /** What can go on behind the rows: a ground over any count; panels only over the columns that they had. */
 function goesOn({ content, columns, row }: Needle, count: number, rows: number) {
@@ -24,7 +24,7 @@ function goesOn({ content, columns, row }: Needle, count: number, rows: number) 
   return { content: null, columns: columnsFrom(0, count), row: 0 };
 }
 
-export function workWritten(section: SectionOf<"written">, state: State, plan: WorkPlan): Outcome {
+export function workWritten(section: SectionOf<"written">, state: WorkState, plan: WorkPlan): Worked {
   const parsed = plan.writtenOf(section);
   if ("message" in parsed) return { problem: parsed.message };
   const { needle, round, worked } = state;

@@ -1,0 +1,116 @@
+/** Kinds of measurement, a table: what each reads off a swatch, what it should be, and how far it can be off. */
+import type { MeasureId, Swatch, SwatchState } from "../project/swatches";
+import { OTHER_NEEDLE } from "../garment/projectGauge";
+import { plural } from "../garment/work/workState";
+import type { Deviations } from "./unknowns";
+import type { SwatchModel, SwatchStateId } from "./swatchModel";
+
+/** A slip that explains a figure which is so many times what it should be. */
+interface Slip {
+  readonly times: number;
+  readonly words: string;
+}
+
+export interface MeasurementKind {
+  readonly name: string;
+  readonly unit: "mm" | "g";
+  readonly find: (swatch: Swatch) => number | null;
+  /** What it should be for a vector of unknowns; null where the swatch does not say enough of itself. */
+  readonly predict: (of: SwatchModel) => ((unknowns: Deviations) => number) | null;
+  /** Standard deviation in ln. */
+  readonly sd: (swatch: Swatch, found: number) => number;
+  /** What it is read over, in words: "24 stitches". */
+  readonly over: (of: SwatchModel) => string;
+  readonly slips: readonly Slip[];
+}
+
+/** A tape is read to 3 mm, and knitting lies so far otherwise each time it is laid down. */
+const TAPE_MM = 3;
+const LAID_DOWN_SD = 0.015;
+export const tapeSd = (mm: number) => Math.hypot(TAPE_MM / mm, LAID_DOWN_SD);
+
+/** A scale rounds to its step; and wool holds a little more or less water. */
+const MOISTURE_SD = 0.02;
+const scaleSd = (stepG: number, massG: number) => Math.hypot(stepG / Math.sqrt(12) / massG, MOISTURE_SD);
+
+const UNRAVELLED_SD = 0.02;
+
+const INCHES = "was it read in inches, and typed as centimetres, or the other way round?";
+const RIBS = "was it counted over ribbing, which pulls together? Count over plain fabric.";
+const SIZE_SLIPS: readonly Slip[] = [
+  { times: 2.54, words: INCHES },
+  { times: 1 / 2.54, words: INCHES },
+  { times: 10, words: "is it in millimetres, and typed as centimetres?" },
+  { times: 1 / 10, words: "is it in centimetres, and typed as millimetres?" },
+  { times: 2, words: "were both edges counted, or is it folded? It is twice as much." },
+  { times: 0.5, words: "is it only half of the swatch, or folded?" },
+];
+const PLAIN_SLIPS: readonly Slip[] = [
+  { times: 0.69, words: RIBS },
+  { times: 0.8, words: RIBS },
+];
+const MASS_SLIPS: readonly Slip[] = [
+  { times: 28.35, words: "are these grams, typed as ounces?" },
+  { times: 1 / 28.35, words: "are these ounces, typed as grams?" },
+  { times: 2, words: "are two strands held together, or is something else on the scale?" },
+  { times: 0.5, words: "is it one strand? Are these grams, and all of the swatch?" },
+  { times: 10, words: "is the decimal point where it should be?" },
+  { times: 0.1, words: "is the decimal point where it should be?" },
+];
+
+const needleSd = (scaleLn: number) => OTHER_NEEDLE * Math.abs(scaleLn);
+
+export const isPlainSwatch = ({ fabric }: Swatch) =>
+  fabric.content === "ground" && fabric.ground === "stockinette";
+
+const width = (state: SwatchStateId, name: string, slips: readonly Slip[]): MeasurementKind => ({
+  name,
+  unit: "mm",
+  find: (swatch) => swatch[state].widthMm,
+  predict: (of) => of.widthOf(state, of.swatch[state].stitches),
+  sd: (_, found) => tapeSd(found),
+  over: ({ swatch, stitches }) => plural(swatch[state].stitches ?? stitches ?? 0, "stitch"),
+  slips,
+});
+
+const height = (state: SwatchStateId, name: string): MeasurementKind => ({
+  name,
+  unit: "mm",
+  find: (swatch) => swatch[state].heightMm,
+  predict: (of) => of.heightOf(state, of.swatch[state].rows),
+  sd: (_, found) => tapeSd(found),
+  over: ({ swatch, rows }) => plural(swatch[state].rows ?? rows ?? 0, "row"),
+  slips: SIZE_SLIPS,
+});
+
+export const MEASUREMENT_KINDS: { readonly [Id in MeasureId]: MeasurementKind } = {
+  asKnitWidth: width("asKnit", "width as knit", [...SIZE_SLIPS, ...PLAIN_SLIPS]),
+  asKnitHeight: height("asKnit", "height as knit"),
+  finishedWidth: width("finished", "width finished", [...SIZE_SLIPS, ...PLAIN_SLIPS]),
+  finishedHeight: height("finished", "height finished"),
+  mass: {
+    name: "weight",
+    unit: "g",
+    find: ({ massG }) => massG,
+    predict: ({ massOf }) => massOf,
+    sd: ({ scaleStepG }, found) => scaleSd(scaleStepG, found),
+    over: ({ stitches, rows }) => plural((stitches ?? 0) * (rows ?? 0), "stitch"),
+    slips: MASS_SLIPS,
+  },
+  unravelled: {
+    name: "yarn unravelled",
+    unit: "mm",
+    find: ({ unravelled }) => (unravelled.stitches === null ? null : unravelled.lengthMm),
+    predict: ({ yarnOf, swatch }) => yarnOf?.(swatch.unravelled.stitches ?? 0) ?? null,
+    sd: () => UNRAVELLED_SD,
+    over: ({ swatch }) => plural(swatch.unravelled.stitches ?? 0, "stitch"),
+    slips: SIZE_SLIPS,
+  },
+};
+
+/** How far a reading can be off in ln, another needle counted in. Its mass hangs on the needle as its width does. */
+export const noiseOf = (kind: MeasurementKind, { swatch, scale }: SwatchModel, found: number) =>
+  Math.hypot(kind.sd(swatch, found), needleSd(Math.log(scale)));
+
+/** Whether anything was read off in a state. */
+export const isMeasured = ({ widthMm, heightMm }: SwatchState) => widthMm !== null || heightMm !== null;

@@ -1,0 +1,168 @@
+/** Rows of written panels, read and laid across; and everything that lies in a project. */
+import type { KnownFabrics } from "../fabric/relax";
+import type { Project, ProjectPiece } from "../project/project";
+import type { FabricSection, ProjectSection } from "../project/sections";
+import { isWrong } from "../instructions/findings";
+import { parsePattern, readPattern, type ParsedPattern, type ReadPattern } from "../instructions/read";
+import { repeatOf, takenAcross } from "../instructions/repeated";
+import { panelStitches, type Across, type Taken } from "../panels/across";
+import { groundPanel, isFilling } from "../panels/grounds";
+import { LIBRARY } from "../panels/library";
+import type { Panel } from "../panels/panel";
+import { cutPanel, withoutPurls } from "../panels/repeats";
+import {
+  fabricBasis,
+  keyOfSection,
+  lay,
+  layUnread,
+  layWritten,
+  needsLaying,
+  needsReading,
+  ropesOf,
+  type Layout,
+  type SectionLayouts,
+  type NoLayout,
+} from "./layout";
+import { aspectOf } from "./projectGauge";
+import { piecesAndSwatches } from "./swatchPiece";
+
+interface Named {
+  readonly name: string;
+  readonly text: string;
+}
+
+const panelOf = (id: string, project: Project): Named | undefined =>
+  project.panels.find((panel) => panel.id === id) ?? LIBRARY.find((panel) => panel.id === id);
+
+/** A ground over so many stitches: its repeats from the right, and of the last as much as there is room for. */
+function filled(panel: Panel, stitches: number): readonly Panel[] {
+  const of = panelStitches(panel);
+  const whole = Array.from({ length: Math.floor(stitches / of) }, () => panel);
+  const rest = stitches % of;
+  const [part] = rest > 0 ? (cutPanel(panel, [rest]) ?? []) : [];
+  return part ? [...whole, part] : whole;
+}
+
+/** A text that was read without errors; or a word that says why it was not. */
+function readNamed({ name, text }: Named): ReadPattern | string {
+  const read = readPattern(text);
+  const { panel, complete, findings } = read;
+  const wrong = findings.find(isWrong);
+  if (panel && complete && !wrong) return read;
+  const where = wrong ? ` (line ${wrong.line})` : "";
+  return `${name || "A panel without a name"} cannot be read yet${where}: ${wrong?.message ?? "it has no rows."}`;
+}
+
+const bares = new WeakMap<Panel, ReturnType<typeof withoutPurls>>();
+
+/** A panel bare of the purls at its sides; the same panel gives the same one. */
+function bareOf(panel: Panel): ReturnType<typeof withoutPurls> {
+  const known = bares.get(panel) ?? withoutPurls(panel);
+  bares.set(panel, known);
+  return known;
+}
+
+const onTheRightSide = new WeakMap<Panel, Panel>();
+
+/** A panel as it is worked in the round, where there is no wrong side; the same panel gives the same one. */
+function allOnTheRightSide(panel: Panel): Panel {
+  const known = onTheRightSide.get(panel) ?? { rows: panel.rows };
+  onTheRightSide.set(panel, known);
+  return known;
+}
+
+/**
+ * What a section has across it: ropes, a ground, or panels of the library and of the project, each so many
+ * times, from the right, before any mirror. Errors, in words: no panel, one that is gone, one that cannot be read.
+ */
+export function acrossOf(project: Project, piece: ProjectPiece, section: FabricSection): Across | NoLayout {
+  if (section.content === "ropes") return ropesOf(section, piece);
+  if (section.content === "ground") return { edge: 0, panels: [groundPanel(section.ground)] };
+  if (section.across.length === 0) return { ok: false, message: "No panel is chosen yet: put one in." };
+  const panels: Panel[] = [];
+  const taken: Taken[] = [];
+  for (const { panelId, times, joined } of section.across) {
+    const named = panelOf(panelId, project);
+    if (!named) return { ok: false, message: "A panel of this row is no longer there: choose another one." };
+    const read = readNamed(named);
+    if (typeof read === "string" || !read.panel)
+      return { ok: false, message: typeof read === "string" ? read : "It has no rows." };
+    const { panel } = read;
+    const fills = isFilling(panelId);
+    const whole = joined === "whole" && !fills;
+    const { panel: bare, purls } = fills ? { panel, purls: 0 } : bareOf(panel);
+    const isBare = joined === "bare" && !fills;
+    const mine = fills
+      ? filled(panel, times)
+      : isBare
+        ? Array.from({ length: times }, () => bare)
+        : whole
+          ? Array.from({ length: times }, () => panel)
+          : takenAcross(named.text, read, times);
+    const repeat =
+      fills || isBare
+        ? { before: 0, of: fills ? 1 : panelStitches(bare), after: 0 }
+        : repeatOf(named.text, read);
+    panels.push(...(piece.round ? mine.map(allOnTheRightSide) : mine));
+    const stitches = mine.reduce((sum, one) => sum + panelStitches(one), 0);
+    taken.push({ panelId, times, repeat, whole, fills, purls, stitches, parts: mine.length });
+  }
+  return { edge: section.edge, panels, taken };
+}
+
+const parsedTexts = new Map<string, ParsedPattern>();
+const MOST_PARSED = 60;
+
+/** A text is parsed once: rows that are worked once come again with every change elsewhere. */
+function parsedOnce(text: string): ParsedPattern {
+  const parsed = parsedTexts.get(text) ?? parsePattern(text, "any");
+  if (parsedTexts.size >= MOST_PARSED) parsedTexts.clear();
+  parsedTexts.set(text, parsed);
+  return parsed;
+}
+
+/** What was laid before, by what it hangs on: whoever lays a project again and again keeps one. */
+export type KnownLaid = Map<string, Layout>;
+
+/** More than this is not kept. */
+const MOST_LAID = 300;
+
+/** What lies across one section; null where nothing does. */
+function laySection(
+  project: Project,
+  piece: ProjectPiece,
+  section: ProjectSection,
+  known?: KnownFabrics,
+): Layout | null {
+  const aspect = aspectOf(project);
+  if (section.kind === "written") return layWritten(parsedOnce(section.text));
+  if (!needsReading(section)) return layUnread(piece, section, aspect, known);
+  const across = section.kind === "fabric" ? acrossOf(project, piece, section) : null;
+  if (!across || "message" in across) return across;
+  return lay(across, { aspect, blocking: piece.blocking }, known);
+}
+
+/**
+ * What lies across every section of a project that begins a fabric, and the rows of those that are written. With
+ * `kept`, what a section had across it before is the same object again, as long as nothing of it changes.
+ */
+export function layProject(
+  project: Project,
+  known?: KnownFabrics,
+  kept: KnownLaid = new Map(),
+): SectionLayouts {
+  const aspect = aspectOf(project);
+  if (kept.size > MOST_LAID) kept.clear();
+  const all = new Map<string, Layout>();
+  for (const piece of piecesAndSwatches(project))
+    for (const section of piece.sections) {
+      if (!needsLaying(section)) continue;
+      const basis = fabricBasis(project, piece, section, aspect);
+      const laid = kept.get(basis) ?? laySection(project, piece, section, known);
+      if (!laid) continue;
+      // What cannot be laid is told by the names of its panels, and those may change.
+      if (laid.ok) kept.set(basis, laid);
+      all.set(keyOfSection(piece, section), laid);
+    }
+  return all;
+}

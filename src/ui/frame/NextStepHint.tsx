@@ -1,0 +1,44 @@
+import Link from "next/link";
+import type { Doubt } from "@/core/forecast/doubt";
+import { useNextMeasures } from "@/state/engine/questions";
+import { useProjectPart } from "@/state/project/projectStore";
+import { savesWords } from "@/ui/swatches/nextWords";
+import { FieldLink } from "@/ui/parts/FieldLink";
+
+/** A measurement that leaves more of the doubt than this is not worth naming. */
+const WORTH = 0.95;
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** The one thing that would sharpen the answer most, of what can be done now, and what it would save. */
+export function NextStepHint({ doubts: [largest] }: { readonly doubts: readonly Doubt[] }) {
+  const swatched = useProjectPart(({ swatches }) => swatches.length > 0);
+  const usual = useProjectPart(({ yarns }) => yarns[0]?.putUpFrom === "usual");
+  const [best] = useNextMeasures() ?? [];
+  if (usual && largest?.id === "putUp")
+    return (
+      <p className="mt-1 leading-snug">
+        {percent(largest.share)} of the doubt is how much your ball holds:{" "}
+        <FieldLink field="putUp">read it off the band</FieldLink>.
+      </p>
+    );
+  if (!best) return null;
+  if (best.left > WORTH)
+    return !swatched ? null : (
+      <p className="mt-1 leading-snug">
+        Your swatches have told all they can: <Where>see what they say</Where>.
+      </p>
+    );
+  return (
+    <p className="mt-1 leading-snug">
+      To be surer, <Where>{best.words}</Where>: {percent(1 - best.left)} of the doubt would go.{" "}
+      <span className="text-faint">{savesWords(best.savesChance)}</span>
+    </p>
+  );
+}
+
+const Where = ({ children }: { readonly children: React.ReactNode }) => (
+  <Link href="/swatches" className="text-woad underline">
+    {children}
+  </Link>
+);

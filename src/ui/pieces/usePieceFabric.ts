@@ -1,0 +1,75 @@
+import { useEffect, useState } from "react";
+import { plainStitch } from "@/core/stitches/plainStitch";
+import type { Gauge } from "@/core/stitches/plainStitch";
+import { fabricBasis } from "@/core/garment/layout";
+import { thicknessOf } from "@/core/yarn/thickness";
+import type { Project } from "@/core/project/project";
+import type { PutUp } from "@/core/yarn/putUp";
+import { useProject } from "@/state/project/projectStore";
+import { loom } from "@/state/engine/workers";
+import { drawnThickness } from "@/ui/fabric/fabricLook";
+
+/** One repeat of a section's own fabric, to be laid on and on. */
+export interface PieceFabric {
+  readonly address: string;
+  readonly rows: number;
+  readonly stitches: number;
+}
+
+/** Little: at this size the ropes are seen by their shade. */
+const DEEP_LIGHT = 0.08;
+
+/** As large as a piece is shown. */
+const PIECE_PX = 900;
+
+/** Drawn when typing rests: the answer comes first. */
+const SETTLE_MS = 300;
+
+interface Wanted {
+  readonly pieceId: string;
+  readonly sectionId: string;
+  readonly gauge: Gauge;
+  readonly putUp: PutUp;
+  readonly colour: string;
+}
+
+/** The fabric of a section of the open project. */
+export const usePieceFabric = (wanted: Wanted): PieceFabric | null =>
+  useDrawnFabric(useProject(), wanted, PIECE_PX);
+
+/**
+ * The section's own fabric, relaxed and drawn in the worker at most so wide; null until it is there, or where it cannot
+ * be drawn.
+ */
+export function useDrawnFabric(
+  project: Project,
+  { pieceId, sectionId, gauge, putUp, colour }: Wanted,
+  mostPx: number,
+): PieceFabric | null {
+  const piece = project.pieces.find(({ id }) => id === pieceId);
+  const section = piece?.sections.find(({ id }) => id === sectionId);
+  const { widthMm, aspect } = plainStitch(gauge);
+  const thickness = drawnThickness(thicknessOf(putUp), widthMm);
+  const [fabric, setFabric] = useState<PieceFabric | null>(null);
+  const basis = piece && section ? fabricBasis(project, piece, section, aspect) : "";
+  const key = [pieceId, sectionId, basis, piece?.mirrored, colour, thickness].join("\n");
+  useEffect(() => {
+    let current = true;
+    let address = "";
+    const draw = async () => {
+      const look = { thickness, deepLight: DEEP_LIGHT };
+      const drawn = await loom().drawFabric(project, pieceId, sectionId, colour, { ...look, mostPx });
+      if (!current) return;
+      address = drawn ? URL.createObjectURL(drawn.picture) : "";
+      setFabric(drawn && { address, rows: drawn.rows, stitches: drawn.stitches });
+    };
+    const timer = setTimeout(() => void draw(), SETTLE_MS);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+      if (address) URL.revokeObjectURL(address);
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key holds all of the project that is drawn
+  }, [key]);
+  return fabric;
+}
