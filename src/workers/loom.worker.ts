@@ -13,8 +13,9 @@ import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric
 import { toEnd } from "../core/steps";
 import { readPattern } from "../core/instructions/read";
 import type { Project, ProjectPiece } from "../core/project/project";
-import type { ProjectSection } from "../core/project/sections";
+import { isFabric, ProjectSection } from "../core/project/sections";
 import { Desk } from "./desk";
+import { liesIn } from "@/core/garment/layout";
 
 export type Woven = DrawnFabric | { readonly ok: false; readonly message: string };
 
@@ -65,14 +66,14 @@ const MOST_PX = 4096;
 
 /** What lies across a section as one panel, a ground as a patch of it; null where it cannot be read. */
 function panelOfSection(project: Project, piece: ProjectPiece, section: ProjectSection) {
-  const fills = section.kind === "hem" || (section.kind === "fabric" && section.content === "ground");
-  if (fills) {
-    const ground = groundPanel(section.ground);
+  const lies = liesIn(section, piece);
+  if (lies?.by === "ground") {
+    const ground = groundPanel(lies.ground);
     const [across, up] = [GROUND_PATCH / panelStitches(ground), GROUND_PATCH / ground.rows.length];
     const patch = repeatAcross(ground, across);
     return patch && repeatUp(patch, up);
   }
-  const across = section.kind === "fabric" ? acrossOf(project, piece, section) : null;
+  const across = isFabric(section) ? acrossOf(project, piece, section) : null;
   return across && !("message" in across) ? joinPanels(withEdges(across)) : null;
 }
 

@@ -1,5 +1,5 @@
 /** What is believed of a project: its prior, and every measurement of its swatches taken in or asked about. */
-import { keyOfSection, type Layout, type SectionLayouts } from "../garment/layout";
+import { keyOfSection, type Layout, type SectionLayouts } from "../garment/sectionLayout";
 import type { ProjectGauge } from "../garment/projectGauge";
 import { swatchPieceId } from "../garment/swatchPiece";
 import type { Project } from "../project/project";

@@ -1,7 +1,7 @@
 /** What could be measured next: each with what it would tell, without its reading being known. */
 import { isCabled, newSection } from "../project/sections";
 import { newSwatch, type MeasureId, type Swatch } from "../project/swatches";
-import { keyOfSection, type Layout } from "../garment/layout";
+import { keyOfSection, type Layout } from "../garment/sectionLayout";
 import { swatchPieceId } from "../garment/swatchPiece";
 import { mostRepeated, partsOfTaken, type Across } from "../panels/across";
 import { operationOf } from "../stitches/operations";

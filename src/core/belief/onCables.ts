@@ -2,7 +2,7 @@
 import { isCabled } from "../project/sections";
 import { newSwatch, type Swatch } from "../project/swatches";
 import type { Project } from "../project/project";
-import { keyOfSection, type SectionLayouts } from "../garment/layout";
+import { keyOfSection, type SectionLayouts } from "../garment/sectionLayout";
 import { swatchPieceId } from "../garment/swatchPiece";
 
 const ON_CABLES_ID = "gauge on the cables";

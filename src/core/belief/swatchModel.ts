@@ -6,7 +6,7 @@ import { ribPullOf, type Blocking } from "../fabric/blocking";
 import type { Gauge } from "../stitches/plainStitch";
 import type { Project } from "../project/project";
 import type { Swatch } from "../project/swatches";
-import { keyOfSection, type Layout } from "../garment/layout";
+import { keyOfSection, type Layout } from "../garment/sectionLayout";
 import type { GaugeSources } from "../garment/projectGauge";
 import { swatchPiece, swatchPieceId } from "../garment/swatchPiece";
 import { needleScale } from "../yarn/thickness";

@@ -1,7 +1,7 @@
 /** Takes the measurements of swatches into a prior; what disagrees with all others is left out and asked about. */
 import type { PlanBasis } from "../estimate/planPiece";
 import { AS_COMPUTED } from "../garment/stitchContent";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import type { Project } from "../project/project";
 import { MEASURE_IDS, type MeasureId, type Swatch } from "../project/swatches";
 import type { Gauge } from "../stitches/plainStitch";

@@ -3,7 +3,7 @@ import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../project/project";
 import { forecasting, takeOver, type ProjectForecast } from "../forecast/projectForecast";
 import { layProject, type KnownLaid } from "../garment/panelLayout";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import type { Steps } from "../steps";
 
 /** A project as it stands, with what has been asked of it. */

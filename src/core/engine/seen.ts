@@ -16,7 +16,7 @@ import type { YarnForecast } from "../forecast/forecast";
 import type { Finding, KnownForecast, MissingField, ProjectForecast } from "../forecast/projectForecast";
 import type { StitchContent } from "../garment/stitchContent";
 import { colourBands, type ColourBand } from "../estimate/colourBands";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import { outlineOf, type OutlinePart } from "../garment/outline";
 import type { WorkedSection } from "../garment/work/workPiece";
 import type { Side } from "../garment/work/workState";

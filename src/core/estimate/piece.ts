@@ -11,6 +11,7 @@ import { deviated, lengthOf, measuresOf, rowsFactor, type Measures } from "./mea
 import { widthsOf, type PieceWidths } from "./sectionWidths";
 import type { Unknowns } from "./unknowns";
 import { tailBasis, usesOfPiece, yarnOfUse, type Use } from "./uses";
+import { isArmhole } from "../project/sections";
 
 export interface PieceEstimate {
   /** Stitches of the first cast-on; rows of one copy. */
@@ -62,15 +63,14 @@ function risen(sections: readonly PlannedSection[], until?: (section: WorkedSect
   return sum;
 }
 
-const isArmhole = ({ section, side }: WorkedSection) =>
-  section.kind === "castOffAt" && section.goes === "off" && side === "whole";
+const beginsArmhole = ({ section, side }: WorkedSection) => isArmhole(section) && side === "whole";
 
 /** Height in plain rows of a side up to the armhole, where there is one. */
-export const seamRows = (sections: readonly PlannedSection[]) => risen(sections, isArmhole);
+export const seamRows = (sections: readonly PlannedSection[]) => risen(sections, beginsArmhole);
 
 /** Which of the sections begins the armhole; behind the last where none does. */
 export function armholeAt(sections: readonly PlannedSection[]): number {
-  const at = sections.findIndex(({ worked }) => isArmhole(worked));
+  const at = sections.findIndex(({ worked }) => beginsArmhole(worked));
   return at < 0 ? sections.length : at;
 }
 

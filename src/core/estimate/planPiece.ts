@@ -2,15 +2,10 @@
 import type { PieceFabric, PiecePlan, PlannedSection } from "./plan";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { LEAVABLE, type Leavable, type Project, type ProjectPiece } from "../project/project";
-import type { FabricSection, ProjectSection } from "../project/sections";
+import { isFabric, type FabricSection, type ProjectSection } from "../project/sections";
 import { stitchContent, type StitchContent, type Pull } from "../garment/stitchContent";
-import {
-  beginsFabric,
-  keyOfSection,
-  type Layout,
-  type SectionLayouts,
-  type NoLayout,
-} from "../garment/layout";
+import { keyOfSection, type Layout, type SectionLayouts, type NoLayout } from "../garment/sectionLayout";
+import { beginsFabric, fillsGround } from "../garment/layout";
 import {
   workPiece,
   type SectionFinding,
@@ -25,6 +20,7 @@ import { grams, metres, millimetres, type Millimetres } from "../units/brands";
 import { needleScale, thicknessOf } from "../yarn/thickness";
 import { areaCounts, borderShift, colourExtras, sharing } from "./colourWork";
 import { tallyRows } from "./tally";
+import { recordOf } from "../garment/kinds/kinds";
 
 /** A cast-on stitch takes about so many widths of a plain one, where nobody measured twenty of them. */
 const CAST_ON_WIDTHS = 4;
@@ -100,22 +96,17 @@ function contentsOf(
       continue;
     }
     findings.push(...wholePanels(section, lying.across));
-    const { tape, message } =
-      section.kind === "fabric" ? tapeOf(section, lying.across, stitchMmOf(section)) : { tape: null };
+    const { tape, message } = isFabric(section)
+      ? tapeOf(section, lying.across, stitchMmOf(section))
+      : { tape: null };
     if (message) findings.push({ sectionId: section.id, field: "measuredWidth", message, leftOut: true });
-    const fills = section.kind === "hem" || section.content === "ground";
     contents.set(
       section.id,
-      stitchContent(lying, { fills, tape, raised: !without.includes("bobbles"), pull }),
+      stitchContent(lying, { fills: fillsGround(section), tape, raised: !without.includes("bobbles"), pull }),
     );
   }
   return { contents, findings };
 }
-
-/** Whether a section goes on until it is so long, however many rows that takes. */
-const goesByLength = (section: ProjectSection) =>
-  (section.kind === "fabric" && section.by === "length") ||
-  (section.kind === "shape" && section.by === "count" && section.over === "length");
 
 /** Counts a section: each yarn's stitches, and the area. */
 function counted(worked: WorkedSection, yarnId: string, needleMm: Millimetres): PlannedSection {
@@ -136,14 +127,16 @@ function counted(worked: WorkedSection, yarnId: string, needleMm: Millimetres): 
     extras: colourExtras(worked.section, worked.rows.length, yarnId),
     area: area / worked.scale ** 2,
     needleMm: millimetres(worked.section.needleMm ?? needleMm),
-    toLength: goesByLength(worked.section) ? (worked.content?.heightFactor ?? 1) : null,
+    toLength: recordOf(worked.section).toLength?.(worked.section)
+      ? (worked.content?.heightFactor ?? 1)
+      : null,
   };
 }
 
 /** The first panels of a piece that are worked; null where it has none. */
 function cabledOf(sections: readonly WorkedSection[]): PieceFabric | null {
   const one = sections.find(
-    ({ section, content }) => section.kind === "fabric" && (content?.stitches ?? null) !== null,
+    ({ section, content }) => isFabric(section) && (content?.stitches ?? null) !== null,
   );
   return one?.content ? { sectionId: one.section.id, content: one.content, stitches: one.to } : null;
 }
@@ -226,7 +219,11 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
     stitchMm: plain.widthMm,
     rowMm: plain.heightMm,
     foldHems: !without.includes("hems"),
-    after: (section) => piece.sections.slice(piece.sections.indexOf(section) + 1),
+    after: (section) => {
+      const rest = piece.sections.slice(piece.sections.indexOf(section) + 1);
+      const end = rest.findIndex((one) => recordOf(one).beginsStrip);
+      return end < 0 ? rest : rest.slice(0, end);
+    },
   });
   const told = [
     ...findings,

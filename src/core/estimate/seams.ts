@@ -52,9 +52,7 @@ const rowsOf = (sections: readonly PlannedSection[]) =>
 /** The stitches that a piece ends with, and their width: cast off, or the last row. */
 function endOf(sections: readonly WorkedSection[]) {
   const whole = sections.filter(({ strip }) => strip <= 0);
-  const offs = whole.flatMap(({ section, edges }) =>
-    section.kind === "castOff" ? edges.filter((edge) => edge.kind === "castOff") : [],
-  );
+  const offs = whole.flatMap(({ edges }) => edges.filter((edge) => edge.kind === "castOff"));
   if (offs.length > 0)
     return {
       stitches: offs.reduce((sum, edge) => sum + edge.stitches, 0),

@@ -4,6 +4,7 @@ import type { PlainStitch } from "../stitches/plainStitch";
 import type { StitchContent } from "../garment/stitchContent";
 import { beginsFabric } from "../garment/layout";
 import { millimetres, type Millimetres } from "../units/brands";
+import { recordOf } from "../garment/kinds/kinds";
 
 export interface SectionWidth {
   readonly sectionId: string;
@@ -79,8 +80,7 @@ function fabricsOf(sections: readonly PlannedSection[]): readonly Fabric[] {
 }
 
 const isWhole = ({ worked }: PlannedSection) => worked.side === "whole" && worked.rows.length > 0;
-const isFabric = ({ worked: { section } }: PlannedSection) =>
-  section.kind === "fabric" || section.kind === "hem";
+const isFabric = ({ worked: { section } }: PlannedSection) => recordOf(section).isFabric === true;
 const largest = <One extends { readonly area: number }>(all: readonly One[]): One | undefined =>
   all.reduce<One | undefined>((best, one) => (best && best.area >= one.area ? best : one), undefined);
 

@@ -1,7 +1,7 @@
 /** What if the gauge comes out otherwise: the forecast at gauges around the one that was given. */
 import { estimateProject } from "../estimate/wholeProject";
 import type { Project } from "../project/project";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import type { Steps } from "../steps";
 import { draw, fewer, forecastYarns } from "./forecast";
 import { forecasting } from "./projectForecast";

@@ -8,14 +8,19 @@ import type { MeasureId } from "../project/swatches";
 import type { UnitSystem } from "../units/brands";
 import type { Finding, KnownForecast } from "./projectForecast";
 
+interface InSection<Kind extends string> {
+  readonly kind: Kind;
+  readonly pieceId: string;
+  readonly sectionId: string;
+  readonly message: string;
+}
+
 export type Omission =
   /** A section that cannot be worked, a measured width that cannot be, a colour that is not there, an empty piece. */
-  | {
-      readonly kind: "section" | "piece" | "colour" | "measuredWidth";
-      readonly pieceId: string;
-      readonly sectionId: string;
-      readonly message: string;
-    }
+  | InSection<"section">
+  | InSection<"piece">
+  | InSection<"colour">
+  | InSection<"measuredWidth">
   /** A typed figure that could not be read; the last good value stands in its place. */
   | { readonly kind: "figure"; readonly figure: RefusedFigure; readonly message: string }
   /** A count of a section's colours that could not be read; only where it is typed is that known. */

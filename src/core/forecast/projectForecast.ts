@@ -16,7 +16,8 @@ import {
   type ProjectPlan,
 } from "../estimate/wholeProject";
 import type { Project, ProjectPiece } from "../project/project";
-import { keyOfSection, needsLaying, type SectionLayouts } from "../garment/layout";
+import { keyOfSection, type SectionLayouts } from "../garment/sectionLayout";
+import { needsLaying } from "../garment/layout";
 import { layProject } from "../garment/panelLayout";
 import { needleAt, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
 import { piecesAndSwatches } from "../garment/swatchPiece";
@@ -25,6 +26,7 @@ import { grams, metres, millimetres } from "../units/brands";
 import type { Unknowns } from "../estimate/unknowns";
 import { toEnd, type Steps } from "../steps";
 import { draw, forecastYarns, type YarnForecast } from "./forecast";
+import { recordOf } from "../garment/kinds/kinds";
 
 export type MissingField = "putUp" | "rows";
 
@@ -94,15 +96,7 @@ const isReading = (project: Project, laid: SectionLayouts) =>
 /** Whether any section says over how many rows it goes. */
 const hasRows = ({ pieces }: Project) =>
   pieces.some(
-    ({ leftOut, sections }) =>
-      !leftOut &&
-      sections.some(
-        (section) =>
-          section.kind === "hem" ||
-          (section.kind === "written" && section.text.trim() !== "") ||
-          (section.kind === "fabric" &&
-            (section.by === "repeats" || (section.by === "rows" ? section.rows : section.lengthMm) !== null)),
-      ),
+    ({ leftOut, sections }) => !leftOut && sections.some((section) => recordOf(section).hasRows?.(section)),
   );
 
 /** The lengths that the lots are believed to hold, in place of what the bands say. */

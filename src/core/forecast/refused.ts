@@ -3,7 +3,7 @@ import { extraAsks } from "../estimate/extras";
 import type { UnitSystem } from "../units/brands";
 import { FIGURES, type Figure, type FigureId } from "../project/figures";
 import type { Project } from "../project/project";
-import type { ProjectSection, SectionKind } from "../project/sections";
+import { recordOf } from "../garment/kinds/kinds";
 
 export interface RefusedFigure {
   /** Where its text stands in the project's `typed`. */
@@ -19,48 +19,6 @@ export interface RefusedFigure {
   /** The seam or the extra that it is of. */
   readonly item: { readonly of: "seams" | "extras"; readonly id: string } | null;
 }
-
-type Asks = (section: ProjectSection) => readonly FigureId[];
-
-const extent: Asks = (section) => {
-  if (section.kind !== "fabric") return [];
-  if (section.by === "repeats") return ["repeats", "endRow"];
-  return [section.by === "rows" ? "rows" : "length"];
-};
-
-const fabric: Asks = (section) => {
-  if (section.kind !== "fabric") return [];
-  const measured: readonly FigureId[] = ["edge", "measuredWidth", "measuredStitches"];
-  const holes: readonly FigureId[] = section.holes
-    ? ["holeCount", "holeStitches", "holeMargin", "holeOver"]
-    : [];
-  if (section.content === "ropes") return [...extent(section), ...holes, "ropes", "purls", ...measured];
-  return [...extent(section), ...holes, ...(section.content === "panels" ? measured : [])];
-};
-
-const shape: Asks = (section) => {
-  if (section.kind !== "shape") return [];
-  return section.by === "rule"
-    ? ["shaped", "every", "shapings"]
-    : ["to", section.over === "rows" ? "rows" : "length"];
-};
-
-/** What a section of each kind asks for as it stands; what it asked for before it was changed counts no more. */
-const ASKED: { readonly [Kind in SectionKind]: Asks } = {
-  castOn: () => ["stitches"],
-  fabric,
-  change: () => ["to"],
-  shape,
-  written: () => [],
-  castOffAt: () => ["atEdge"],
-  shortRows: () => ["turns", "step"],
-  divide: () => ["centre"],
-  join: () => ["between"],
-  hold: () => [],
-  pickUp: () => ["stitches", "along"],
-  hem: () => ["hemRows"],
-  castOff: () => [],
-};
 
 /** Figures that an answer does not stand on. */
 const NO_MATTER: readonly FigureId[] = ["sizeAcross", "sizeEase", "sizeAlong"];
@@ -100,7 +58,7 @@ function ownerOf(project: Project, id: FigureId, of: string) {
       for (const piece of pieces) {
         const section = piece.sections.find((one) => one.id === of);
         if (!section || section.leftOut || piece.leftOut) continue;
-        return id === "sectionNeedle" || ASKED[section.kind](section).includes(id)
+        return id === "sectionNeedle" || recordOf(section).asks(section).includes(id)
           ? { ...NOBODY, pieceId: piece.id, sectionId: of }
           : null;
       }

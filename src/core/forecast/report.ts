@@ -1,6 +1,6 @@
 /** The answer to a project as plain figures, for programs: the same that the page shows. */
 import { LEDGER_PARTS, type LedgerPart } from "../estimate/ledger";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import type { Project } from "../project/project";
 import { layProject } from "../garment/panelLayout";
 import { toMetres } from "../units/brands";

@@ -1,6 +1,6 @@
 /** What leaving a part out of the work would save: the project with it against the project without it. */
 import { LEAVABLE, type Leavable, type Project } from "../project/project";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import type { Steps } from "../steps";
 import { calculateProject } from "./projectForecast";
 

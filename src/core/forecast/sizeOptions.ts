@@ -2,7 +2,7 @@
 import { LENGTHS } from "../project/bounds";
 import type { Project } from "../project/project";
 import { gradeProject, grading } from "../garment/grade";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import { read, unread, type Reading } from "../units/reading";
 import { NEEDLE_POWER, nearestNeedle } from "../yarn/thickness";
 import { finishedOf, type Finished } from "../estimate/finished";

@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { cabledBack } from "@testing/anyProject";
 import type { Project } from "../project/project";
 import type { FabricSection } from "../project/sections";
-import { gradeProject, grading, type Grading } from "./grade";
+import { gradeProject, grading } from "./grade";
+import type { Grading } from "./kinds/grading";
 import { layProject } from "./panelLayout";
 
 /** A back with a row of panels: seed at its sides, ropes between them, so many plain stitches at either edge. */

@@ -1,35 +1,15 @@
-/** What a section is worked in, laid across and relaxed: what the estimate stands on. */
+/** Laying sections across, and relaxing what lies there. */
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../fabric/relax";
-import { relaxSection, type SectionFabric } from "../fabric/section";
+import { relaxSection } from "../fabric/section";
 import type { Project, ProjectPiece } from "../project/project";
-import type { FabricSection, ProjectSection } from "../project/sections";
+import type { ProjectSection } from "../project/sections";
 import type { ParsedPattern } from "../instructions/read";
-import { panelStitches, ropesAcross, withEdges, type Across } from "../panels/across";
+import { panelStitches, withEdges, type Across } from "../panels/across";
 import { groundPanel, type GroundId } from "../panels/grounds";
-import { ropeOf } from "../panels/ropes";
 import { repeatAcross } from "../panels/transforms";
-
-export type Layout =
-  | {
-      readonly ok: true;
-      readonly across: Across;
-      readonly fabric: SectionFabric;
-      /** Rows that are worked once as they are written; nothing lies across them. */
-      readonly written?: ParsedPattern;
-    }
-  | NoLayout;
-
-/** Why panels cannot lie across a section. */
-export interface NoLayout {
-  readonly ok: false;
-  readonly message: string;
-}
-
-/** What lies across each section that begins a fabric, by `keyOfSection`; one that is still being read is missing. */
-export type SectionLayouts = ReadonlyMap<string, Layout>;
-
-export const keyOfSection = ({ id }: Pick<ProjectPiece, "id">, section: Pick<ProjectSection, "id">) =>
-  `${id} ${section.id}`;
+import type { LiesIn } from "./kinds/kind";
+import { recordOf } from "./kinds/kinds";
+import type { Layout } from "./sectionLayout";
 
 /** Relaxes panels that lie side by side. */
 export function lay(across: Across, options: RelaxOptions, known?: KnownFabrics): Layout {
@@ -55,18 +35,29 @@ function layGround(ground: GroundId, options: RelaxOptions, known?: KnownFabrics
   };
 }
 
-/** The ropes of a section as panels. In the round the purls behind the last rope are those before the first. */
-export function ropesOf(section: FabricSection, { round }: Pick<ProjectPiece, "round">): Across {
-  const flat = ropesAcross({ ...section, rope: ropeOf(section.ropeId) });
-  return round ? { ...flat, panels: flat.panels.slice(0, section.ropes) } : flat;
-}
+/** What a section is worked in, where that begins with it; null where it goes on in what is there. */
+export const liesIn = (section: ProjectSection, piece: Pick<ProjectPiece, "round">): LiesIn | null =>
+  recordOf(section).liesIn?.(section, piece) ?? null;
+
+const FLAT = { round: false };
 
 /** A section that begins a fabric of its own. */
-export function beginsFabric(
-  section: ProjectSection,
-): section is FabricSection | Extract<ProjectSection, { kind: "hem" }> {
-  return section.kind === "hem" || (section.kind === "fabric" && section.content !== "asBefore");
+export function beginsFabric(section: ProjectSection): boolean {
+  const lies = liesIn(section, FLAT);
+  return lies !== null && lies.by !== "text";
 }
+
+/** Whether a section fills whatever count is on the needle with a ground. */
+export const fillsGround = (section: ProjectSection) => liesIn(section, FLAT)?.by === "ground";
+
+/** Whether rows of a section have to be read before it can be laid. */
+export function needsReading(section: ProjectSection): boolean {
+  const by = liesIn(section, FLAT)?.by;
+  return by === "text" || by === "panels";
+}
+
+/** Whether a section has to be laid or read before it can be worked. */
+export const needsLaying = (section: ProjectSection) => !section.leftOut && liesIn(section, FLAT) !== null;
 
 /** Lays a section across where that needs no reading; null where panels have to be read first. */
 export function layUnread(
@@ -76,19 +67,10 @@ export function layUnread(
   known?: KnownFabrics,
 ): Layout | null {
   const options = { aspect, blocking: piece.blocking };
-  if (section.kind === "hem") return layGround(section.ground, options, known);
-  if (section.kind !== "fabric") return null;
-  if (section.content === "ground") return layGround(section.ground, options, known);
-  return section.content === "ropes" ? lay(ropesOf(section, piece), options, known) : null;
+  const lies = liesIn(section, piece);
+  if (lies?.by === "ground") return layGround(lies.ground, options, known);
+  return lies?.by === "ropes" ? lay(lies.across(), options, known) : null;
 }
-
-/** Whether rows of a section have to be read before it can be laid. */
-export const needsReading = (section: ProjectSection) =>
-  section.kind === "written" || (section.kind === "fabric" && section.content === "panels");
-
-/** Whether a section has to be laid or read before it can be worked. */
-export const needsLaying = (section: ProjectSection) =>
-  !section.leftOut && (section.kind === "written" || beginsFabric(section));
 
 /** Rows that were read, in the place of what lies across. */
 export const layWritten = (written: ParsedPattern): Layout => ({
@@ -104,17 +86,17 @@ export const layWritten = (written: ParsedPattern): Layout => ({
  */
 export function fabricBasis(
   { panels }: Pick<Project, "panels">,
-  { round, blocking }: Pick<ProjectPiece, "round" | "blocking">,
+  piece: Pick<ProjectPiece, "round" | "blocking">,
   section: ProjectSection,
   aspect: number,
 ): string {
-  const shared = [round, blocking, aspect];
-  if (section.kind === "hem") return JSON.stringify([section.ground, ...shared]);
-  if (section.kind === "written") return JSON.stringify([section.text]);
-  if (section.kind !== "fabric") return "";
-  const { content, ropeId, lean, ropes, purls, edge, across, ground } = section;
-  if (content === "ground") return JSON.stringify([ground, ...shared]);
-  if (content === "ropes") return JSON.stringify([ropeId, lean, ropes, purls, edge, ...shared]);
+  const shared = [piece.round, piece.blocking, aspect];
+  const lies = liesIn(section, piece);
+  if (lies === null) return "";
+  if (lies.by === "text") return JSON.stringify([lies.text]);
+  if (lies.by === "ground") return JSON.stringify([lies.ground, ...shared]);
+  if (lies.by === "ropes") return JSON.stringify([...lies.key, ...shared]);
+  const { edge, across } = lies.section;
   const own = across.map(({ panelId }) => panels.find(({ id }) => id === panelId)?.text);
-  return JSON.stringify([content, edge, across, own, ...shared]);
+  return JSON.stringify(["panels", edge, across, own, ...shared]);
 }

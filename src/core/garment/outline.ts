@@ -1,5 +1,6 @@
 /** The outline of a worked piece, part by part, to be drawn to scale. */
 import type { PlainStitch } from "../stitches/plainStitch";
+import { beginsFabric } from "./layout";
 import type { WorkedSection } from "./work/workPiece";
 import type { Side } from "./work/workState";
 
@@ -44,9 +45,6 @@ function corners(section: WorkedSection, base: number, { widthMm, heightMm }: Pl
   return { points: [...right, ...left.reverse()], to: y };
 }
 
-const beginsFabric = ({ section }: WorkedSection) =>
-  section.kind === "hem" || (section.kind === "fabric" && section.content !== "asBefore");
-
 /**
  * The parts of a piece. The second side of a divided piece stands beside the first; each strip above the last.
  * Example: a rectangle is one part of four corners.
@@ -72,7 +70,7 @@ export function outlineOf(sections: readonly WorkedSection[], plain: PlainStitch
     }
     const [first] = worked.rows;
     const middle = first ? ((first.right + first.left) / 2) * plain.widthMm : 0;
-    if (beginsFabric(worked)) fabric = { id: worked.section.id, x: middle, y: top };
+    if (beginsFabric(worked.section)) fabric = { id: worked.section.id, x: middle, y: top };
     else if (worked.content === null) fabric = null;
     if (worked.rows.length === 0) continue;
     const { points, to } = corners(worked, top, plain);

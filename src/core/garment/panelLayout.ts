@@ -10,19 +10,9 @@ import { groundPanel, isFilling } from "../panels/grounds";
 import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
 import { cutPanel, withoutPurls } from "../panels/repeats";
-import {
-  fabricBasis,
-  keyOfSection,
-  lay,
-  layUnread,
-  layWritten,
-  needsLaying,
-  needsReading,
-  ropesOf,
-  type Layout,
-  type SectionLayouts,
-  type NoLayout,
-} from "./layout";
+import { keyOfSection, type Layout, type SectionLayouts, type NoLayout } from "./sectionLayout";
+import { fabricBasis, lay, layUnread, layWritten, needsLaying, liesIn } from "./layout";
+import { ropesOf } from "./kinds/fabric";
 import { aspectOf } from "./projectGauge";
 import { piecesAndSwatches } from "./swatchPiece";
 
@@ -135,10 +125,11 @@ function laySection(
   known?: KnownFabrics,
 ): Layout | null {
   const aspect = aspectOf(project);
-  if (section.kind === "written") return layWritten(parsedOnce(section.text));
-  if (!needsReading(section)) return layUnread(piece, section, aspect, known);
-  const across = section.kind === "fabric" ? acrossOf(project, piece, section) : null;
-  if (!across || "message" in across) return across;
+  const lies = liesIn(section, piece);
+  if (lies?.by === "text") return layWritten(parsedOnce(lies.text));
+  if (lies?.by !== "panels") return layUnread(piece, section, aspect, known);
+  const across = acrossOf(project, piece, lies.section);
+  if ("message" in across) return across;
   return lay(across, { aspect, blocking: piece.blocking }, known);
 }
 

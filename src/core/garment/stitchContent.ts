@@ -4,7 +4,7 @@ import { crossingsOf, joined, type Panel, type PanelRow, type Work } from "../pa
 import { leastCommonMultiple, withoutRaised } from "../panels/transforms";
 import { facesOf, widthOf, type Crossing } from "../stitches/crossings";
 import { operationOf, type Face, type Operation } from "../stitches/operations";
-import type { Layout } from "./layout";
+import type { Layout } from "./sectionLayout";
 
 /**
  * Stitches on the needle, from the right, by the columns that they stand in. Columns outside of what is laid

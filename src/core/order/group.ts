@@ -10,7 +10,7 @@ import { calculateProject } from "../forecast/projectForecast";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { resized } from "../forecast/sizeOptions";
 import { between, type Steps } from "../steps";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import { rankOf, valueOfRank } from "./enough";
 
 const { ceil, exp, max, min } = Math;

@@ -2,7 +2,7 @@
 import { COUNTS } from "../project/bounds";
 import { withSection, type Project } from "../project/project";
 import { gradeProject, grading } from "../garment/grade";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import { enoughOf } from "./enough";
 import type { YarnInHand } from "../yarn/inHand";
 import { CERTAINTIES } from "../forecast/forecast";
@@ -10,6 +10,7 @@ import { omissionsOf } from "../forecast/omissions";
 import type { Steps } from "../steps";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { forecasting, type KnownForecast } from "../forecast/projectForecast";
+import { withFabric } from "../project/sections";
 
 export interface HowFar {
   /** Rows of the section that it is enough for, and what all of its piece then measures; null where not for one. */
@@ -30,9 +31,7 @@ interface Asked {
 
 /** A project whose section goes over so many rows. */
 const withRows = (project: Project, asked: Asked, rows: number): Project =>
-  withSection(project, asked, (section) =>
-    section.kind === "fabric" ? { ...section, by: "rows", rows } : section,
-  );
+  withSection(project, asked, (section) => withFabric(section, () => ({ by: "rows", rows })));
 
 /** The answer to a project, if nothing is left out of it. */
 function* wholeAnswer(project: Project, { layOf }: Asked): Steps<KnownForecast | null> {

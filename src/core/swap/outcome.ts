@@ -1,7 +1,7 @@
 /** What a substitute comes to: size, yarn, balls, fabric and time, beside the pattern's yarn. */
 import { isFilling } from "../panels/grounds";
 import { candidateName, type Candidate, type Keep } from "../project/candidates";
-import { isCabled, type FabricSection } from "../project/sections";
+import { isCabled, isFabric, type FabricSection } from "../project/sections";
 import type { Project } from "../project/project";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
@@ -90,7 +90,7 @@ function fabricOf(answer: KnownForecast): FabricPlace | null {
   const fabrics = answer.estimate.pieces.flatMap((piece) =>
     piece.sections.flatMap(({ worked }) => {
       const { section, content, rows, scale } = worked;
-      return section.kind === "fabric" && section.content !== "asBefore" && content && rows.length > 0
+      return isFabric(section) && section.content !== "asBefore" && content && rows.length > 0
         ? [{ piece, section, content, stitches: content.stitches ?? worked.to, scale }]
         : [];
     }),

@@ -3,12 +3,12 @@ import type { Candidate, Keep } from "../project/candidates";
 import { fullName, isSameYarn, yarnKey } from "../project/label";
 import { NO_SHOP } from "../project/orders";
 import type { Project } from "../project/project";
-import type { ProjectSection } from "../project/sections";
+import { withFabric, type ProjectSection } from "../project/sections";
 import { plainStitch } from "../stitches/plainStitch";
 import { calculateProject } from "../forecast/projectForecast";
 import { sizedBy } from "../estimate/finished";
 import { gradeProject, grading } from "../garment/grade";
-import type { SectionLayouts } from "../garment/layout";
+import type { SectionLayouts } from "../garment/sectionLayout";
 import { needleAt, projectGauge } from "../garment/projectGauge";
 import { nearestCount } from "../units/count";
 import { nearestNeedle } from "../yarn/thickness";
@@ -90,7 +90,7 @@ const onNeedle =
 
 /** What was measured across another yarn's cables says nothing of this one. */
 const unmeasured = (section: ProjectSection): ProjectSection =>
-  section.kind === "fabric" ? { ...section, measured: { widthMm: null, stitches: null } } : section;
+  withFabric(section, () => ({ measured: { widthMm: null, stitches: null } }));
 
 /** The needle that a project is knitted on, given or usual; null where nothing is known of its gauge. */
 function needleOf(project: Project): number | null {

@@ -15,6 +15,7 @@ import { CABLED, type Cabled } from "../garment/fit";
 import { fitCaps } from "./fitCaps";
 import { sewn, type Start } from "./start";
 import { STARTS, type StartId } from "./startList";
+import { isArmhole } from "../project/sections";
 
 export interface Beginning {
   readonly start: StartId;
@@ -150,8 +151,8 @@ function renamed(piece: ProjectPiece, taken: ReadonlySet<string>): ProjectPiece 
 
 /** At how many of its edges a piece is cast off for an armhole. */
 function armholesOf({ sections }: ProjectPiece): number {
-  const armhole = sections.find((section) => section.kind === "castOffAt" && section.goes === "off");
-  if (armhole?.kind !== "castOffAt") return 0;
+  const armhole = sections.find(isArmhole);
+  if (!armhole) return 0;
   return armhole.at === "edges" ? 2 : 1;
 }
 

@@ -4,6 +4,7 @@ import type { EdgeSide } from "../project/finishing";
 import { withSection, type Project } from "../project/project";
 import { calculateProject } from "../forecast/projectForecast";
 import { layProject, type KnownLaid } from "../garment/panelLayout";
+import { isArmhole, isShape } from "../project/sections";
 
 /** Sleeves with the pieces that their caps are sewn into. */
 function capsOf({ seams }: Project): ReadonlyMap<string, readonly string[]> {
@@ -17,9 +18,12 @@ function capsOf({ seams }: Project): ReadonlyMap<string, readonly string[]> {
 /** The section that shapes a cap: the first decreases over a length behind the armhole. */
 function capOf({ pieces }: Project, sleeveId: string) {
   const sections = pieces.find(({ id }) => id === sleeveId)?.sections ?? [];
-  const armhole = sections.findIndex(({ kind }) => kind === "castOffAt");
-  const cap = sections.slice(armhole + 1).find((one) => one.kind === "shape" && one.over === "length");
-  return armhole >= 0 && cap?.kind === "shape" ? cap : null;
+  const armhole = sections.findIndex(isArmhole);
+  const cap = sections
+    .slice(armhole + 1)
+    .filter(isShape)
+    .find(({ over }) => over === "length");
+  return armhole >= 0 && cap ? cap : null;
 }
 
 /** Near enough; rows are whole, and a cap is eased in by so much. */
@@ -46,7 +50,7 @@ export function fitCaps(project: Project, sleeves: readonly string[]): Project {
       const lengthMm = cap.lengthMm + 1.2 * off.mm;
       const within = Math.min(MOST_MM, Math.max(LEAST_MM, lengthMm));
       fitted = withSection(fitted, { pieceId: sleeveId, sectionId: cap.id }, (section) =>
-        section.kind === "shape" ? { ...section, lengthMm: within } : section,
+        isShape(section) ? { ...section, lengthMm: within } : section,
       );
     }
   }

@@ -1,6 +1,6 @@
 /** Garments: slipover, vest, jumpers and cardigans with set-in or drop sleeves; a pair of sleeves by itself. */
 import type { ProjectPiece } from "../project/project";
-import { newSection, type ProjectSection } from "../project/sections";
+import { newSection, withFabric, type ProjectSection } from "../project/sections";
 import { ARMHOLE, closedSides, openSides, seamsWithSleeves, type Armholes } from "./garmentSeams";
 import {
   band,
@@ -183,9 +183,7 @@ function frontBand({ plan, neck }: Body): ProjectPiece {
   return {
     ...bands,
     sections: bands.sections.map((section) =>
-      section.kind === "fabric"
-        ? { ...section, rows: Math.max(3, section.rows ?? 0), holes: holesOf(plan) }
-        : section,
+      withFabric(section, ({ rows }) => ({ rows: Math.max(3, rows ?? 0), holes: holesOf(plan) })),
     ),
   };
 }

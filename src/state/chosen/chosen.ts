@@ -5,7 +5,7 @@
 import type { Draft } from "immer";
 import { create } from "zustand";
 import type { Project, ProjectPiece } from "@/core/project/project";
-import type { ProjectSection } from "@/core/project/sections";
+import { isFabric, isCabled, ProjectSection } from "@/core/project/sections";
 import type { Swatch } from "@/core/project/swatches";
 import { useProjectPart } from "../project/projectStore";
 
@@ -54,11 +54,12 @@ const pick = <One extends { readonly id: string }>(all: readonly One[], id: stri
 
 /** What a piece is told by: its first ropes or panels, else its first fabric, else its first section. */
 function mainOf<Section extends Pick<ProjectSection, "kind" | "id">>(sections: readonly Section[]): Section {
-  const fabrics = sections.filter(({ kind }) => kind === "fabric") as readonly (Section & {
-    content?: string;
-  })[];
-  const cabled = fabrics.find(({ content }) => content === "ropes" || content === "panels");
-  return cabled ?? fabrics[0] ?? (sections[0] as Section);
+  const [isOne, isOneCabled] = [isFabric, isCabled] as ((section: Section | ProjectSection) => boolean)[];
+  return (
+    sections.find((one) => isOneCabled?.(one)) ??
+    sections.find((one) => isOne?.(one)) ??
+    (sections[0] as Section)
+  );
 }
 
 const pickSection = <Section extends Pick<ProjectSection, "kind" | "id">>(

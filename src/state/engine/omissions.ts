@@ -3,7 +3,7 @@ import { useMemo } from "react";
 import type { Draft } from "immer";
 import { omissionsOf, saidToLeaveOut, type Omission } from "@/core/forecast/omissions";
 import type { Project } from "@/core/project/project";
-import { ONE_YARN, type ProjectSection } from "@/core/project/sections";
+import { isFabric, ONE_YARN, type ProjectSection } from "@/core/project/sections";
 import type { Swatch } from "@/core/project/swatches";
 import { useAnswer } from "./answer";
 import { choosePiece, chooseSection, chooseItem, chooseSwatch, chooseYarn } from "../chosen/chosen";
@@ -28,7 +28,7 @@ export function useOmissions(): readonly Omission[] {
 function isAskedFor(section: ProjectSection, of: string): boolean {
   const [, what = "", index = ""] = of.split(" ");
   if (what !== "across") return section.colours.kind !== "one";
-  return section.kind === "fabric" && section.content === "panels" && Number(index) < section.across.length;
+  return isFabric(section) && section.content === "panels" && Number(index) < section.across.length;
 }
 
 /** Counts of panels and colours that could not be read, of sections that are still there. */
@@ -46,29 +46,6 @@ const ofCounts = ({ pieces }: Project, fields: ReturnType<typeof useAllRefused>)
 export function useSaidToLeaveOut() {
   const pieces = useProjectPart((project) => project.pieces);
   return useMemo(() => saidToLeaveOut({ pieces }), [pieces]);
-}
-
-/** Opens what an omission lies in; gives the bench and the field that it is mended at. */
-export function openOmission(omission: Omission): { readonly bench: string; readonly field: string | null } {
-  if (omission.kind === "measurement") {
-    chooseSwatch(omission.swatchId);
-    return { bench: "/swatches", field: MEASURE_FIELDS[omission.measure] };
-  }
-  if (omission.kind === "finishing") {
-    chooseItem(omission.of === "seams" ? "seam" : "extra", omission.id);
-    return { bench: "/", field: omission.of === "seams" ? "seamTimes" : "extraTimes" };
-  }
-  if (omission.kind !== "figure") {
-    chooseSection(omission.sectionId, omission.pieceId);
-    return { bench: "/", field: omission.kind === "measuredWidth" ? "measuredWidth" : null };
-  }
-  const { id, pieceId, sectionId, swatchId, yarnId, item } = omission.figure;
-  if (item) chooseItem(item.of === "seams" ? "seam" : "extra", item.id);
-  if (sectionId !== null && pieceId !== null) chooseSection(sectionId, pieceId);
-  else if (pieceId !== null) choosePiece(pieceId);
-  if (swatchId !== null) chooseSwatch(swatchId);
-  if (yarnId !== null) chooseYarn(yarnId);
-  return { bench: swatchId !== null || id === "allowance" ? "/swatches" : "/", field: id };
 }
 
 type MeasureField = Extract<Omission, { kind: "measurement" }>["measure"];
@@ -92,34 +69,116 @@ const TAKE_BACK: { readonly [Id in MeasureField]: (swatch: Draft<Swatch>) => voi
   unravelled: ({ unravelled }) => void (unravelled.lengthMm = null),
 };
 
-function settle(draft: Draft<Project>, omission: Exclude<Omission, { kind: "field" }>) {
-  if (omission.kind === "figure") {
-    delete draft.typed[omission.figure.key];
-    return;
-  }
-  if (omission.kind === "measurement") {
-    const swatch = draft.swatches.find(({ id }) => id === omission.swatchId);
-    if (swatch) TAKE_BACK[omission.measure](swatch);
-    delete draft.typed[`${MEASURE_FIELDS[omission.measure]} ${omission.swatchId}`];
-    return;
-  }
-  if (omission.kind === "finishing") return dropItem(draft, omission.of, omission.id);
-  const piece = draft.pieces.find(({ id }) => id === omission.pieceId);
-  const section = piece?.sections.find(({ id }) => id === omission.sectionId);
-  if (omission.kind === "piece" && piece) piece.leftOut = true;
-  else if (omission.kind === "section" && section) section.leftOut = true;
-  else if (omission.kind === "colour" && section) section.colours = ONE_YARN;
-  else if (omission.kind === "measuredWidth" && section?.kind === "fabric") {
-    section.measured = { widthMm: null, stitches: null };
-    delete draft.typed[`measuredWidth ${section.id}`];
-    delete draft.typed[`measuredStitches ${section.id}`];
-  }
+interface Place {
+  readonly bench: string;
+  readonly field: string | null;
 }
+
+/** How an omission of a kind is come to, and what is done where the knitter says to leave it out. */
+interface OmissionKind<Kind extends Omission["kind"]> {
+  readonly open: (omission: Extract<Omission, { kind: Kind }>) => Place;
+  /** The text of a count goes by itself: it is kept outside of the project. */
+  readonly settle: ((draft: Draft<Project>, omission: Extract<Omission, { kind: Kind }>) => void) | null;
+}
+
+function openSection(
+  of: { readonly sectionId: string | null; readonly pieceId: string },
+  field: string | null,
+) {
+  chooseSection(of.sectionId, of.pieceId);
+  return { bench: "/", field };
+}
+
+const pieceIn = (draft: Draft<Project>, { pieceId }: { readonly pieceId: string }) =>
+  draft.pieces.find(({ id }) => id === pieceId);
+
+const sectionIn = (
+  draft: Draft<Project>,
+  of: { readonly sectionId: string | null; readonly pieceId: string },
+) => pieceIn(draft, of)?.sections.find(({ id }) => id === of.sectionId);
+
+function openFigure({ figure }: Extract<Omission, { kind: "figure" }>): Place {
+  const { id, pieceId, sectionId, swatchId, yarnId, item } = figure;
+  if (item) chooseItem(item.of === "seams" ? "seam" : "extra", item.id);
+  if (sectionId !== null && pieceId !== null) chooseSection(sectionId, pieceId);
+  else if (pieceId !== null) choosePiece(pieceId);
+  if (swatchId !== null) chooseSwatch(swatchId);
+  if (yarnId !== null) chooseYarn(yarnId);
+  return { bench: swatchId !== null || id === "allowance" ? "/swatches" : "/", field: id };
+}
+
+const OMISSIONS: { readonly [Kind in Omission["kind"]]: OmissionKind<Kind> } = {
+  piece: {
+    open: (omission) => openSection(omission, null),
+    settle: (draft, omission) => {
+      const piece = pieceIn(draft, omission);
+      if (piece) piece.leftOut = true;
+    },
+  },
+  section: {
+    open: (omission) => openSection(omission, null),
+    settle: (draft, omission) => {
+      const section = sectionIn(draft, omission);
+      if (section) section.leftOut = true;
+    },
+  },
+  colour: {
+    open: (omission) => openSection(omission, null),
+    settle: (draft, omission) => {
+      const section = sectionIn(draft, omission);
+      if (section) section.colours = ONE_YARN;
+    },
+  },
+  measuredWidth: {
+    open: (omission) => openSection(omission, "measuredWidth"),
+    settle: (draft, omission) => {
+      const section = sectionIn(draft, omission);
+      if (!section || !isFabric(section)) return;
+      section.measured = { widthMm: null, stitches: null };
+      delete draft.typed[`measuredWidth ${section.id}`];
+      delete draft.typed[`measuredStitches ${section.id}`];
+    },
+  },
+  field: {
+    open: (omission) => openSection(omission, null),
+    settle: null,
+  },
+  figure: {
+    open: openFigure,
+    settle: (draft, { figure }) => {
+      delete draft.typed[figure.key];
+    },
+  },
+  measurement: {
+    open: ({ swatchId, measure }) => {
+      chooseSwatch(swatchId);
+      return { bench: "/swatches", field: MEASURE_FIELDS[measure] };
+    },
+    settle: (draft, { swatchId, measure }) => {
+      const swatch = draft.swatches.find(({ id }) => id === swatchId);
+      if (swatch) TAKE_BACK[measure](swatch);
+      delete draft.typed[`${MEASURE_FIELDS[measure]} ${swatchId}`];
+    },
+  },
+  finishing: {
+    open: ({ of, id }) => {
+      chooseItem(of === "seams" ? "seam" : "extra", id);
+      return { bench: "/", field: of === "seams" ? "seamTimes" : "extraTimes" };
+    },
+    settle: (draft, { of, id }) => dropItem(draft, of, id),
+  },
+};
+
+const kindOf = ({ kind }: Omission) => OMISSIONS[kind] as unknown as OmissionKind<never>;
+
+/** Opens what an omission lies in; gives the bench and the field where it is put right. */
+export const openOmission = (omission: Omission): Place => kindOf(omission).open(omission as never);
 
 /** The knitter says to leave it out: a section is not worked, a text or a reading goes, what stood before it counts. */
 export function leaveOut(omission: Omission) {
-  if (omission.kind === "field") dropText({ of: omission.owner, label: omission.label });
-  else change(`leave out ${JSON.stringify(omission)}`, (draft) => settle(draft, omission));
+  const { settle } = kindOf(omission);
+  if (settle) change(`leave out ${JSON.stringify(omission)}`, (draft) => settle(draft, omission as never));
+  if ("owner" in omission) dropText({ of: omission.owner, label: omission.label });
 }
 
 /** Takes a piece or a section in again that was told to be left out. */

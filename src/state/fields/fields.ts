@@ -1,6 +1,6 @@
 /** Everything that is typed as a measure or a count: where it is kept. What it is stands in the core's table. */
 import { FIGURES, type FigureId } from "@/core/project/figures";
-import type { FabricSection } from "@/core/project/sections";
+import { isFabric, FabricSection } from "@/core/project/sections";
 import type { PutUp } from "@/core/yarn/putUp";
 import type { Field, Place } from "./field";
 import { FINISHING_PLACES } from "../project/finishing";
@@ -27,11 +27,11 @@ type Measured = FabricSection["measured"];
 const measured = (key: keyof Measured): Place<number> => ({
   get: (project, at) => {
     const section = chosenSectionOf(project, at);
-    return section.kind === "fabric" ? section.measured[key] : null;
+    return isFabric(section) ? section.measured[key] : null;
   },
   set: (draft, value, at) => {
     const section = chosenSectionIn(draft, at);
-    if (section.kind === "fabric") section.measured[key] = value;
+    if (isFabric(section)) section.measured[key] = value;
   },
 });
 
@@ -41,11 +41,11 @@ type Holes = NonNullable<FabricSection["holes"]>;
 const ofHoles = (key: keyof Holes): Place<number> => ({
   get: (project, at) => {
     const section = chosenSectionOf(project, at);
-    return section.kind === "fabric" ? (section.holes?.[key] ?? null) : null;
+    return isFabric(section) ? (section.holes?.[key] ?? null) : null;
   },
   set: (draft, value, at) => {
     const section = chosenSectionIn(draft, at);
-    if (section.kind !== "fabric" || !section.holes) return;
+    if (!isFabric(section) || !section.holes) return;
     if (key === "over") section.holes.over = value;
     else if (value !== null) section.holes[key] = value;
   },

@@ -1,7 +1,13 @@
 /** The sections of the chosen piece: put in, changed, moved, copied, taken out; every step can be undone. */
 import { freshId } from "./freshId";
 import type { Draft } from "immer";
-import { newSection, type ProjectSection, type SectionKind, type SectionOf } from "@/core/project/sections";
+import {
+  newSection,
+  withFabric,
+  type ProjectSection,
+  type SectionKind,
+  type SectionOf,
+} from "@/core/project/sections";
 import { nearestCount } from "@/core/units/count";
 import { chooseSection, chosenOf, chosenSectionIn, chosenSectionOf } from "../chosen/chosen";
 import { forgetTexts } from "./forget";
@@ -24,8 +30,10 @@ function put(what: string, section: ProjectSection) {
 
 /** Begins a section of a kind behind the chosen one. */
 export function addSection(kind: SectionKind) {
-  const given = kind === "fabric" ? { content: "asBefore" as const } : {};
-  put("add section", newSection(kind, freshSectionId(), given));
+  put(
+    "add section",
+    withFabric(newSection(kind, freshSectionId()), () => ({ content: "asBefore" })),
+  );
 }
 
 /** Copies the chosen section behind itself. */

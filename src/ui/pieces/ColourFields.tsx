@@ -1,7 +1,7 @@
 "use client";
 import { Plus, X } from "lucide-react";
 import { COUNTS } from "@/core/project/bounds";
-import type { Colours, ProjectSection, SectionKind } from "@/core/project/sections";
+import { colouredBy, Colours, type ProjectSection } from "@/core/project/sections";
 import { readCount } from "@/core/units/count";
 import {
   addBand,
@@ -29,16 +29,14 @@ const CARRIED = [
   { value: "cut", label: "cut" },
 ] as const;
 
-/** Kinds with no rows of their own: an edge is of one yarn. */
-const ONE_ONLY: readonly SectionKind[] = ["castOn", "castOff", "hold", "divide", "join"];
 const OWN = "";
 
 /** In which yarns a section is worked; offered where the project has more than one. */
 export function ColourFields({ section }: { readonly section: ProjectSection }) {
   const yarns = useProjectPart((project) => project.yarns);
   const { kind, bands, carried } = section.colours;
-  if (yarns.length < 2 || section.kind === "hold") return null;
-  const single = ONE_ONLY.includes(section.kind);
+  if (yarns.length < 2 || colouredBy(section) === "nothing") return null;
+  const single = colouredBy(section) === "one";
   return (
     <div className="col-span-2 mb-1 border-t border-line pt-2">
       <div className="flex flex-wrap items-center gap-2 text-sm">

@@ -7,11 +7,17 @@ import { editSection } from "@/state/project/sections";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { Select } from "@/ui/parts/Select";
+import type { SeenSection } from "@/core/engine/seen";
+import type { Finding } from "@/core/forecast/projectForecast";
 import { GroundSelect } from "./GroundSelect";
 
 /** What the fields of each kind of section are given. */
 export interface FieldsProps<Kind extends SectionKind> {
   readonly section: SectionOf<Kind>;
+  /** What it was worked in; null where it is left out. */
+  readonly content: SeenSection["content"];
+  /** What is wrong with its measured width. */
+  readonly finding: Finding | undefined;
 }
 
 const CENTRE = [

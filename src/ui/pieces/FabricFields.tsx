@@ -1,7 +1,5 @@
 "use client";
-import type { Finding } from "@/core/forecast/projectForecast";
 import { isCabled, type FabricSection } from "@/core/project/sections";
-import type { SeenSection } from "@/core/engine/seen";
 import { cabledStitches } from "@/core/panels/across";
 import { SECTION_ACROSS } from "@/state/project/across";
 import { chooseContent, editSection } from "@/state/project/sections";
@@ -9,8 +7,9 @@ import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { RopeSelect } from "./RopeSelect";
 import { SourceMark } from "@/ui/parts/SourceMark";
-import { ropesOf } from "@/core/garment/layout";
+import { ropesOf } from "@/core/garment/kinds/fabric";
 import { useChosenPiece } from "@/state/chosen/chosen";
+import type { FieldsProps } from "./EdgeFields";
 import { GroundSelect } from "./GroundSelect";
 import { RowOfPanels } from "./RowOfPanels";
 
@@ -30,12 +29,7 @@ const EXTENTS = [
   { value: "repeats", label: "repeats" },
 ] as const;
 
-interface FabricFieldsProps {
-  readonly section: FabricSection;
-  /** What it was worked in; null where it is left out. */
-  readonly content: SeenSection["content"];
-  readonly finding: Finding | undefined;
-}
+type FabricFieldsProps = FieldsProps<"fabric">;
 
 /** What a fabric is, and over how many rows it goes. */
 export function FabricFields({ section, content, finding }: FabricFieldsProps) {

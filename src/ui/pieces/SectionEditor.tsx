@@ -30,8 +30,9 @@ import { WrittenFields } from "./WrittenFields";
 import { SectionSheet } from "./SectionSheet";
 import { undoable } from "@/ui/parts/undoable";
 
-/** Fields of each kind but the fabric, which needs more. One more kind is one more row. */
-const FIELDS: { readonly [Kind in Exclude<SectionKind, "fabric">]: ComponentType<FieldsProps<Kind>> } = {
+/** Fields of each kind. One more kind is one more row. */
+const FIELDS: { readonly [Kind in SectionKind]: ComponentType<FieldsProps<Kind>> } = {
+  fabric: FabricFields,
   castOn: CastOnFields,
   castOff: CastOffFields,
   change: ChangeFields,
@@ -64,8 +65,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
     removeSection(section.id);
     toast.success(`${name} is deleted`, undoable);
   };
-  const Fields =
-    section.kind === "fabric" ? null : (FIELDS[section.kind] as ComponentType<FieldsProps<SectionKind>>);
+  const Fields = FIELDS[section.kind] as ComponentType<FieldsProps<SectionKind>>;
   return (
     <section aria-label={`Section: ${name}`} className="mt-2 rounded-lg border border-line p-2.5">
       <div className="flex items-center gap-1">
@@ -92,15 +92,11 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
           </p>
         ))}
       <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-1">
-        {section.kind === "fabric" ? (
-          <FabricFields
-            section={section}
-            content={mine?.content ?? null}
-            finding={told.find(({ field }) => field === "measuredWidth")}
-          />
-        ) : (
-          Fields && <Fields section={section} />
-        )}
+        <Fields
+          section={section}
+          content={mine?.content ?? null}
+          finding={told.find(({ field }) => field === "measuredWidth")}
+        />
         <MeasureField field="sectionNeedle" label="Needle for this section" example="as the rest" />
         <ColourFields section={section} />
       </div>

@@ -1,31 +1,18 @@
 /** A piece worked from its first section to its last: every row of it, stitch by stitch. */
-import type { ProjectSection, SectionKind, SectionOf } from "../../project/sections";
+import type { ProjectSection } from "../../project/sections";
 import { mirrorRow } from "../../panels/transforms";
 import type { StitchContent } from "../stitchContent";
-import {
-  workCastOff,
-  workCastOffAt,
-  workCastOn,
-  workChange,
-  workHold,
-  workPickUp,
-  workShortRows,
-} from "./ends";
-import { workFabric, workHem } from "./fabric";
+import { recordOf } from "../kinds/kinds";
 import {
   EMPTY,
   plural,
   stitchesOn,
   type EdgeWork,
-  type Worked,
   type Side,
   type WorkState,
   type WorkedRow,
   type WorkPlan,
 } from "./workState";
-import { workShape } from "./shape";
-import { workWritten } from "./written";
-import { endOfSides, FROM_NOTHING, halves, joinSides } from "./sides";
 
 export interface WorkedSection {
   readonly section: ProjectSection;
@@ -58,33 +45,17 @@ export interface WorkedPiece {
   readonly findings: readonly SectionFinding[];
 }
 
-type Kinds = {
-  readonly [Kind in Exclude<SectionKind, "divide" | "join">]: (
-    section: SectionOf<Kind>,
-    state: WorkState,
-    plan: WorkPlan,
-  ) => Worked;
-};
-
-/** How each kind of section is worked; dividing and joining, which have two sides, stand by themselves. */
-const KINDS: Kinds = {
-  castOn: workCastOn,
-  fabric: workFabric,
-  change: workChange,
-  shape: workShape,
-  castOffAt: workCastOffAt,
-  shortRows: workShortRows,
-  hold: workHold,
-  pickUp: workPickUp,
-  hem: workHem,
-  written: workWritten,
-  castOff: workCastOff,
-};
-
 const START: WorkState = { needle: EMPTY, held: 0, round: false, side: "whole", strip: -1, worked: 0 };
 
 /** More rows than this are not kept of one piece, both sides counted. */
 const MOST_ROWS = 20_000;
+
+/** How many sections each side has, and the join behind them; another strip ends the sides too. */
+function endOfSides(rest: readonly ProjectSection[]): { sides: number; join: ProjectSection | null } {
+  const end = rest.findIndex((one) => recordOf(one).join || recordOf(one).beginsStrip);
+  const found = rest[end];
+  return { sides: end < 0 ? rest.length : end, join: found && recordOf(found).join ? found : null };
+}
 
 class Bench {
   readonly sections: WorkedSection[] = [];
@@ -98,12 +69,13 @@ class Bench {
     for (let index = 0; index < sections.length; index += 1) {
       const section = sections[index];
       if (!section) break;
-      if (section.kind === "divide") {
+      const record = recordOf(section);
+      if (record.divide) {
         const rest = sections.slice(index + 1);
         const end = endOfSides(rest);
         state = this.divided(section, rest.slice(0, end.sides), end.join, state);
         index += end.sides + (end.join ? 1 : 0);
-      } else if (section.kind === "join") {
+      } else if (record.join) {
         this.leaveOut(
           section,
           state,
@@ -116,10 +88,11 @@ class Bench {
     return state;
   }
 
-  private one(section: Exclude<ProjectSection, { kind: "divide" | "join" }>, state: WorkState): WorkState {
-    if (stitchesOn(state.needle) === 0 && !FROM_NOTHING.includes(section.kind))
+  private one(section: ProjectSection, state: WorkState): WorkState {
+    const { beginsStrip, work } = recordOf(section);
+    if (stitchesOn(state.needle) === 0 && !beginsStrip)
       return this.leaveOut(section, state, "Nothing is on the needle here: cast on or pick up first.");
-    const work = KINDS[section.kind] as (section: ProjectSection, state: WorkState, plan: WorkPlan) => Worked;
+    if (!work) return state;
     const outcome = work(section, state, this.plan);
     if ("problem" in outcome) return this.leaveOut(section, state, outcome.problem);
     this.rows += outcome.rows.length;
@@ -169,30 +142,25 @@ class Bench {
 
   /** Works both sides of a divided needle, the right one first, and joins them if they are to be joined. */
   private divided(
-    divide: SectionOf<"divide">,
+    divide: ProjectSection,
     sides: readonly ProjectSection[],
-    join: SectionOf<"join"> | null,
+    join: ProjectSection | null,
     state: WorkState,
   ): WorkState {
-    const have = stitchesOn(state.needle);
     if (state.side !== "whole") {
       this.leaveOut(divide, state, "A side cannot be divided again: join first.");
       return this.run(sides, state);
     }
-    if (have - divide.centre < 2) {
-      this.leaveOut(
-        divide,
-        state,
-        `${plural(divide.centre, "stitch")} in the middle of ${have} leave nothing at the sides: fewer, at most ${have - 2}.`,
-      );
+    const split = recordOf(divide).divide?.(divide, state, this.plan);
+    if (!split || "problem" in split) {
+      if (split) this.leaveOut(divide, state, split.problem);
       return this.run(sides, state);
     }
-    const split = halves(divide, state, this.plan.scaleOf(divide));
     this.put(divide, state, { ...split.first, side: "whole" }, split.rows, [{ kind: "end" }]);
     const first = this.run(sides, split.first);
     const second = this.run(sides, { ...split.second, held: first.held });
-    if (!join) return second;
-    const together = joinSides(join, { first, second, whole: state }, this.plan);
+    const together = join && recordOf(join).join?.(join, { first, second, whole: state }, this.plan);
+    if (!join || !together) return second;
     const columns = [...first.needle.columns, ...second.needle.columns];
     const both = { ...second, needle: { ...second.needle, columns } };
     this.put(join, both, together.state, together.rows, []);

@@ -5,7 +5,7 @@ import type { Colours, ProjectSection, SectionOf } from "../../project/sections"
 import type { ParsedPattern } from "../../instructions/read";
 import type { PanelRow } from "../../panels/panel";
 import type { Columns, StitchContent } from "../stitchContent";
-import type { NoLayout } from "../layout";
+import type { NoLayout } from "../sectionLayout";
 
 /** Which part of a divided piece: all of it, or one side and then the other. */
 export type Side = "whole" | "first" | "second";
@@ -72,7 +72,7 @@ export interface WorkPlan {
   readonly stitchMm: number;
   readonly rowMm: number;
   readonly foldHems: boolean;
-  /** What a section is followed by, for cast-ons and changes that fit what comes. */
+  /** What follows a section up to where another strip begins: cast-ons and changes fit what comes. */
   readonly after: (section: ProjectSection) => readonly ProjectSection[];
 }
 

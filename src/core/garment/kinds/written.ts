@@ -1,8 +1,8 @@
-/** A section of rows as they are written, worked once: its count may change from row to row. */
-import type { Colours, SectionOf } from "../../project/sections";
+/** Rows as they are written, worked once: the count may change from row to row. */
+import { type Colours, type SectionOf } from "../../project/sections";
+import { stitchesOf } from "../../panels/panel";
 import type { ParsedPattern } from "../../instructions/read";
 import { workOnce } from "../../instructions/workedOnce";
-import { stitchesOf } from "../../panels/panel";
 import {
   after,
   columnsFrom,
@@ -14,7 +14,8 @@ import {
   type WorkState,
   type WorkedRow,
   type WorkPlan,
-} from "./workState";
+} from "../work/workState";
+import type { SectionRecord } from "./kind";
 
 /** What can go on behind the rows: a ground over any count; panels only over the columns that they had. */
 function goesOn({ content, columns, row }: Needle, count: number, rows: number) {
@@ -24,7 +25,31 @@ function goesOn({ content, columns, row }: Needle, count: number, rows: number) 
   return { content: null, columns: columnsFrom(0, count), row: 0 };
 }
 
-export function workWritten(section: SectionOf<"written">, state: WorkState, plan: WorkPlan): Worked {
+const LETTERS = "ABCDEFGHIJ";
+
+/** Colours that the rows name, as stripes one after the other; nothing where they name none. */
+function namedColours(
+  named: ParsedPattern["colours"],
+  { piece, yarnIds }: WorkPlan,
+): { readonly colours?: Colours; readonly partly?: string } {
+  if (named.every((colour) => colour === null)) return {};
+  const bands: { yarnId: string; count: number }[] = [];
+  let partly: string | undefined;
+  for (const [index, colour] of named.entries()) {
+    const known = typeof colour === "number" ? yarnIds[colour] : undefined;
+    if (colour === "several")
+      partly ??= `Row ${index + 1} of these names two colours: which stitches are of which is told under colours, as areas.`;
+    else if (colour !== null && known === undefined)
+      partly ??= `Row ${index + 1} of these is in ${LETTERS[colour] ?? "a colour"}, and the project has ${yarnIds.length === 1 ? "one yarn" : `${yarnIds.length} yarns`}: add it.`;
+    const yarnId = known ?? piece.yarnId;
+    const last = bands.at(-1);
+    if (last?.yarnId === yarnId) last.count += 1;
+    else bands.push({ yarnId, count: 1 });
+  }
+  return { colours: { kind: "stripes", bands, carried: true }, ...(partly !== undefined && { partly }) };
+}
+
+function work(section: SectionOf<"written">, state: WorkState, plan: WorkPlan): Worked {
   const parsed = plan.writtenOf(section);
   if ("message" in parsed) return { problem: parsed.message };
   const { needle, round, worked } = state;
@@ -56,26 +81,9 @@ export function workWritten(section: SectionOf<"written">, state: WorkState, pla
   };
 }
 
-const LETTERS = "ABCDEFGHIJ";
-
-/** Colours that the rows name, as stripes one after the other; nothing where they name none. */
-function namedColours(
-  named: ParsedPattern["colours"],
-  { piece, yarnIds }: WorkPlan,
-): { readonly colours?: Colours; readonly partly?: string } {
-  if (named.every((colour) => colour === null)) return {};
-  const bands: { yarnId: string; count: number }[] = [];
-  let partly: string | undefined;
-  for (const [index, colour] of named.entries()) {
-    const known = typeof colour === "number" ? yarnIds[colour] : undefined;
-    if (colour === "several")
-      partly ??= `Row ${index + 1} of these names two colours: which stitches are of which is told under colours, as areas.`;
-    else if (colour !== null && known === undefined)
-      partly ??= `Row ${index + 1} of these is in ${LETTERS[colour] ?? "a colour"}, and the project has ${yarnIds.length === 1 ? "one yarn" : `${yarnIds.length} yarns`}: add it.`;
-    const yarnId = known ?? piece.yarnId;
-    const last = bands.at(-1);
-    if (last?.yarnId === yarnId) last.count += 1;
-    else bands.push({ yarnId, count: 1 });
-  }
-  return { colours: { kind: "stripes", bands, carried: true }, ...(partly !== undefined && { partly }) };
-}
+export const written: SectionRecord<"written"> = {
+  asks: () => [],
+  work,
+  liesIn: ({ text }) => ({ by: "text", text }),
+  hasRows: ({ text }) => text.trim() !== "",
+};

@@ -1,14 +1,11 @@
-/** Sections that go on over many rows without a change of count: fabrics and hems. */
-import { COUNTS } from "../../project/bounds";
-import type { FabricSection, SectionOf } from "../../project/sections";
-import { facesOfRow } from "../../panels/panel";
+/** Fabric over many rows: ropes, panels, a ground, or on in what was worked before; buttonholes in its middle. */
+import { type FabricSection } from "../../project/sections";
 import { operationOf } from "../../stitches/operations";
+import { type StitchContent } from "../stitchContent";
 import { buttonholes } from "../buttonholes";
-import type { StitchContent } from "../stitchContent";
 import {
   after,
   centred,
-  columnsFrom,
   plural,
   stitchesOn,
   workedOn,
@@ -17,13 +14,16 @@ import {
   type WorkState,
   type WorkedRow,
   type WorkPlan,
-} from "./workState";
-
-/** What `count` rows come to: themselves, or a word where nobody knits so many. */
-export const knittable = (count: number): number | string =>
-  count > COUNTS.rows.most
-    ? `${count} rows are more than anybody knits in one section: at most ${COUNTS.rows.most}.`
-    : count;
+} from "../work/workState";
+import { begin, knittable, rowsOn } from "./onNeedle";
+import { gradeFabric } from "./gradeFabric";
+import type { SectionRecord } from "./kind";
+import type { Across } from "../../panels/across";
+import { ropesAcross } from "../../panels/across";
+import { ropeOf } from "../../panels/ropes";
+import type { FigureId } from "../../project/figures";
+import type { ProjectPiece } from "../../project/project";
+import type { LiesIn } from "./kind";
 
 /** Rows of an extent, or why there are none. `rowMm` is the height of a row here. */
 function rowsOf(
@@ -52,15 +52,6 @@ function rowsOf(
 const rowsBefore = ({ sided, rows }: StitchContent, { round, worked }: WorkState) =>
   sided && !round && worked % 2 === 1 ? rows - 1 : 0;
 
-/** The needle with a content begun on it; or why it does not fit. */
-function begin(needle: Needle, content: StitchContent, scale: number, row = 0): Needle | string {
-  const [have, need] = [stitchesOn(needle), content.stitches];
-  if (need !== null && have < need)
-    return `The panels here take ${plural(need, "stitch")}, and ${have} are on the needle: increase to ${need} first, or make the panels or their edges narrower.`;
-  const beside = need === null ? 0 : Math.floor((have - need) / 2);
-  return { ...centred(needle, columnsFrom(-beside, have), content, scale), row };
-}
-
 /** What does not keep it from being worked but is hardly meant. */
 const hintOf = ({ columns }: Needle, { stitches, multiple }: StitchContent, round: boolean) =>
   stitches === null && round && columns.length % multiple !== 0
@@ -72,48 +63,6 @@ const hintOf = ({ columns }: Needle, { stitches, multiple }: StitchContent, roun
           hint: `${plural(columns.length - stitches, "stitch")} more than the panels take: they are worked plain at the edges.`,
         }
       : {};
-
-/** Rows of a needle in its content. */
-function rowsOn(needle: Needle, content: StitchContent, count: number, scale: number): readonly WorkedRow[] {
-  const height = scale * content.heightFactor;
-  return Array.from({ length: count }, (_, index) =>
-    workedOn(content.rowOn(needle.row + index, needle.columns), needle, height),
-  );
-}
-
-export function workFabric(section: FabricSection, state: WorkState, plan: WorkPlan): Worked {
-  const scale = plan.scaleOf(section);
-  const goesOn = section.content === "asBefore";
-  const content = goesOn ? state.needle.content : plan.contentOf(section);
-  if (!content) return { problem: "Nothing was worked before this that it could go on in: choose a fabric." };
-  if ("message" in content) return { problem: content.message };
-  const begun = goesOn
-    ? centred(state.needle, state.needle.columns, content, scale)
-    : begin(state.needle, content, scale, rowsBefore(content, state));
-  if (typeof begun === "string") return { problem: begun };
-  const rowMm = plan.rowMm * scale * content.heightFactor;
-  // A row that is worked before the first of the repeat is one more up to the row that it is to end with.
-  const more = section.by === "repeats" && !goesOn && begun.row > 0 ? 1 : 0;
-  const told = rowsOf(section, rowMm, content.rows, more);
-  if (typeof told === "string") return { problem: told };
-  const count = section.by === "length" ? endingRight(told, (section.lengthMm ?? 0) / rowMm, state) : told;
-  const { rows, partly } = withHoles(
-    section.holes,
-    begun,
-    content,
-    rowsOn(begun, content, count, scale),
-    scale,
-  );
-  const wrongSide = crossesFromBehind(rows, state) ?? beginsBefore(begun, goesOn);
-  const needle = { ...begun, row: begun.row + count };
-  return {
-    state: after(state, needle, count),
-    rows,
-    ...(partly !== null && { partly }),
-    ...hintOf(begun, content, state.round),
-    ...(wrongSide && !goesOn ? { hint: wrongSide } : {}),
-  };
-}
 
 /** Rows that buttonholes take: stitches are cast off in one and cast on again in the next. */
 const HOLE_ROWS = 2;
@@ -173,26 +122,72 @@ const beginsBefore = ({ row }: Needle, goesOn: boolean) =>
     ? `It begins on a wrong-side row, so with row ${row + 1} of its repeat; row 1 follows on the right side.`
     : null;
 
-/** Cast on, a facing, a ridge to fold at, and as many rows again; or those rows alone where it is not folded. */
-export function workHem(section: SectionOf<"hem">, state: WorkState, plan: WorkPlan): Worked {
+function work(section: FabricSection, state: WorkState, plan: WorkPlan): Worked {
   const scale = plan.scaleOf(section);
-  const content = plan.contentOf(section);
+  const goesOn = section.content === "asBefore";
+  const content = goesOn ? state.needle.content : plan.contentOf(section);
+  if (!content) return { problem: "Nothing was worked before this that it could go on in: choose a fabric." };
   if ("message" in content) return { problem: content.message };
-  const begun = begin(state.needle, content, scale);
+  const begun = goesOn
+    ? centred(state.needle, state.needle.columns, content, scale)
+    : begin(state.needle, content, scale, rowsBefore(content, state));
   if (typeof begun === "string") return { problem: begun };
-  const shown = rowsOn(begun, content, section.rows, scale);
-  const needle = { ...begun, row: section.rows };
-  if (!section.folded || !plan.foldHems) return { state: after(state, needle, section.rows), rows: shown };
-  const faces = facesOfRow(shown[0]?.row ?? []);
-  const ridge = workedOn(
-    [{ operation: operationOf("purl"), times: faces.length }],
+  const rowMm = plan.rowMm * scale * content.heightFactor;
+  // A row that is worked before the first of the repeat is one more up to the row that it is to end with.
+  const more = section.by === "repeats" && !goesOn && begun.row > 0 ? 1 : 0;
+  const told = rowsOf(section, rowMm, content.rows, more);
+  if (typeof told === "string") return { problem: told };
+  const count = section.by === "length" ? endingRight(told, (section.lengthMm ?? 0) / rowMm, state) : told;
+  const { rows, partly } = withHoles(
+    section.holes,
     begun,
-    scale * content.heightFactor,
+    content,
+    rowsOn(begun, content, count, scale),
+    scale,
   );
-  const facing = [...shown, ridge].map((row) => ({ ...row, rise: 0 }));
+  const wrongSide = crossesFromBehind(rows, state) ?? beginsBefore(begun, goesOn);
+  const needle = { ...begun, row: begun.row + count };
   return {
-    state: after(state, needle, 2 * section.rows + 1),
-    rows: [...facing, ...shown],
-    edges: [{ kind: "sewn", width: begun.left - begun.right }],
+    state: after(state, needle, count),
+    rows,
+    ...(partly !== null && { partly }),
+    ...hintOf(begun, content, state.round),
+    ...(wrongSide && !goesOn ? { hint: wrongSide } : {}),
   };
 }
+
+/** The ropes of a section as panels. In the round the purls behind the last rope are those before the first. */
+export function ropesOf(section: FabricSection, { round }: Pick<ProjectPiece, "round">): Across {
+  const flat = ropesAcross({ ...section, rope: ropeOf(section.ropeId) });
+  return round ? { ...flat, panels: flat.panels.slice(0, section.ropes) } : flat;
+}
+
+function liesIn(section: FabricSection, piece: Pick<ProjectPiece, "round">): LiesIn | null {
+  if (section.content === "asBefore") return null;
+  if (section.content === "ground") return { by: "ground", ground: section.ground };
+  if (section.content === "panels") return { by: "panels", section };
+  const { ropeId, lean, ropes, purls, edge } = section;
+  return { by: "ropes", key: [ropeId, lean, ropes, purls, edge], across: () => ropesOf(section, piece) };
+}
+
+const extentAsks = ({ by }: FabricSection): readonly FigureId[] =>
+  by === "repeats" ? ["repeats", "endRow"] : [by === "rows" ? "rows" : "length"];
+
+function asks(section: FabricSection): readonly FigureId[] {
+  const measured: readonly FigureId[] = ["edge", "measuredWidth", "measuredStitches"];
+  const holes: readonly FigureId[] = section.holes
+    ? ["holeCount", "holeStitches", "holeMargin", "holeOver"]
+    : [];
+  if (section.content === "ropes") return [...extentAsks(section), ...holes, "ropes", "purls", ...measured];
+  return [...extentAsks(section), ...holes, ...(section.content === "panels" ? measured : [])];
+}
+
+export const fabric: SectionRecord<"fabric"> = {
+  asks,
+  work,
+  grade: gradeFabric,
+  liesIn,
+  isFabric: true,
+  hasRows: ({ by, rows, lengthMm }) => by === "repeats" || (by === "rows" ? rows : lengthMm) !== null,
+  toLength: ({ by }) => by === "length",
+};

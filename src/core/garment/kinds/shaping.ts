@@ -1,26 +1,11 @@
-/** Sections that change the count over rows: by rule or to a count, at the edges or evenly, in the pattern. */
-import { COUNTS } from "../../project/bounds";
-import type { SectionOf } from "../../project/sections";
+/** Rows that add stitches or take them away: at the edges or evenly, in the pattern. */
+import { type SectionOf } from "../../project/sections";
 import { facesOfRow } from "../../panels/panel";
 import { operationOf, type Operation } from "../../stitches/operations";
-import { NONE_RESERVED, type Columns, type StitchContent } from "../stitchContent";
+import { type Columns, type StitchContent } from "../stitchContent";
 import { sharesOf } from "../spread";
-import { knittable } from "./fabric";
-import {
-  after,
-  centred,
-  columnsFrom,
-  plural,
-  stitchesOn,
-  widthOn,
-  workedOn,
-  type Needle,
-  type Worked,
-  type Side,
-  type WorkState,
-  type WorkedRow,
-  type WorkPlan,
-} from "./workState";
+import { centred, columnsFrom, widthOn, type Needle, type WorkState } from "../work/workState";
+import { edgesAt } from "./onNeedle";
 
 /** Stitches to add at each edge in one row, or over all of it; negative to take away. */
 interface Change {
@@ -29,79 +14,13 @@ interface Change {
   readonly evenly: number;
 }
 
-type At = SectionOf<"shape">["at"];
-
-/** Which edges are meant. Outer is the right edge of the first side and of what is not divided. */
-export function edgesAt(at: Exclude<At, "evenly">, side: Side): { right: boolean; left: boolean } {
-  if (at === "edges") return { right: true, left: true };
-  const right = (at === "outer") === (side !== "second");
-  return { right, left: !right };
-}
-
 /** Shares a change of so many stitches out to where it is worked. */
-function changeAt(stitches: number, { at }: SectionOf<"shape">, state: WorkState): Change {
+export function changeAt(stitches: number, { at }: SectionOf<"shape">, state: WorkState): Change {
   if (at === "evenly") return { right: 0, left: 0, evenly: stitches };
   const { right, left } = edgesAt(at, state.side);
   if (!right || !left) return { right: right ? stitches : 0, left: left ? stitches : 0, evenly: 0 };
   const half = Math.trunc(stitches / 2);
   return { right: stitches - half, left: half, evenly: 0 };
-}
-
-/** How many stitches change in each row, without their sign; or why that cannot be. */
-function amountsOf(section: SectionOf<"shape">, state: WorkState, rowMm: number): readonly number[] | string {
-  const { by, stitches, every, times, to } = section;
-  if (by === "rule" && every * times > COUNTS.rows.most) return String(knittable(every * times));
-  if (by === "rule")
-    return Array.from({ length: every * times }, (_, row) => (row % every === 0 ? stitches : 0));
-  const have = stitchesOn(state.needle);
-  if (to === null) return "No count yet: say to how many stitches.";
-  const total = section.way === "decrease" ? have - to : to - have;
-  if (total <= 0)
-    return `There are ${plural(have, "stitch")} already: ${section.way === "decrease" ? "decrease to fewer" : "increase to more"}, or turn the shaping round.`;
-  const rows =
-    section.over === "rows" ? section.rows : section.lengthMm && Math.round(section.lengthMm / rowMm);
-  if (rows === null)
-    return section.over === "rows" ? "No rows yet: say over how many." : "No length yet: say over how long.";
-  if (rows > COUNTS.rows.most) return String(knittable(rows));
-  if (rows < 1) return `That is under one row: a row here is ${rowMm.toFixed(1)} mm high.`;
-  const per = section.at === "edges" ? 2 : 1;
-  if (section.at === "evenly")
-    return section.way === "decrease" ? towards(to, total, rows) : onRightSides(total, rows);
-  // Shaping goes on right-side rows as long as there are enough of them.
-  const pairs = Math.ceil(total / per);
-  const shares = pairs <= Math.ceil(rows / 2) ? onRightSides(pairs, rows) : sharesOf(pairs, rows);
-  let left = total;
-  return shares.map((share) => {
-    const now = Math.min(left, share * per);
-    left -= now;
-    return now;
-  });
-}
-
-/** Shares spread over every other row, beginning with the first. */
-const onRightSides = (total: number, rows: number) => {
-  const shares = sharesOf(total, Math.ceil(rows / 2));
-  return Array.from({ length: rows }, (_, row) => (row % 2 === 0 ? (shares[row / 2] ?? 0) : 0));
-};
-
-/**
- * Decreases over the rows as evenly as stitches allow: each takes one and leaves one, so that no row can take
- * more than half. Every other row where that is enough, else every row.
- */
-function towards(to: number, total: number, rows: number): readonly number[] {
-  for (const step of [2, 1]) {
-    const amounts = new Array<number>(rows).fill(0);
-    let [left, stitches] = [total, to];
-    const last = rows - 1 - ((rows - 1) % step);
-    for (let row = last; row >= 0 && left > 0; row -= step) {
-      const now = Math.min(stitches, Math.ceil((left * step) / (row + step)));
-      amounts[row] = now;
-      stitches += now;
-      left -= now;
-    }
-    if (left === 0) return amounts;
-  }
-  return onRightSides(total, rows);
 }
 
 const DECREASES = {
@@ -154,6 +73,7 @@ function lostEvenly({ columns, row }: Needle, content: StitchContent, count: num
 }
 
 const TRIPLES = { knit: "k3tog", purl: "p3tog" } as const;
+
 const DOUBLES = { knit: "k2tog", purl: "p2tog" } as const;
 
 /**
@@ -196,10 +116,10 @@ function gainedEvenly(needle: Needle, content: StitchContent, count: number) {
 }
 
 /** Stitches that a change takes away. */
-const goingIn = ({ right, left, evenly }: Change) =>
+export const goingIn = ({ right, left, evenly }: Change) =>
   Math.max(0, -right) + Math.max(0, -left) + Math.max(0, -evenly);
 
-function changed(needle: Needle, content: StitchContent, change: Change) {
+export function changed(needle: Needle, content: StitchContent, change: Change) {
   const going = goingIn(change);
   if (change.evenly < 0 || 2 * going > needle.columns.length) {
     const some =
@@ -224,7 +144,7 @@ const renumbered = (columns: Columns, reserved: ReadonlyMap<number, Operation>) 
   );
 
 /** The needle after a change: each edge moves by what was added or taken there. */
-function moved(
+export function moved(
   needle: Needle,
   columns: Columns,
   content: StitchContent,
@@ -243,42 +163,7 @@ function moved(
 const mostGoing = (have: number) => have - Math.ceil(have / 3);
 
 /** A change that takes away no more than can go; where less goes, as evenly as it comes. */
-function possible(change: Change, have: number): Change {
+export function possible(change: Change, have: number): Change {
   const most = mostGoing(have);
   return goingIn(change) <= most ? change : { right: 0, left: 0, evenly: -most };
 }
-
-export function workShape(section: SectionOf<"shape">, state: WorkState, plan: WorkPlan): Worked {
-  const { content } = state.needle;
-  const scale = plan.scaleOf(section);
-  if (!content) return { problem: "There is no fabric to shape yet: put one before it." };
-  const height = scale * content.heightFactor;
-  const amounts = amountsOf(section, state, plan.rowMm * height);
-  if (typeof amounts === "string") return { problem: amounts };
-  const sign = section.way === "decrease" ? -1 : 1;
-  const rows: WorkedRow[] = [];
-  let needle = centred(state.needle, state.needle.columns, content, scale);
-  let lacking = 0;
-  for (const amount of amounts) {
-    const asked = changeAt(sign * amount, section, state);
-    const change = possible(asked, stitchesOn(needle));
-    lacking += goingIn(asked) - goingIn(change);
-    const changes = amount > 0 && (sign > 0 || goingIn(change) > 0);
-    const next = changes
-      ? changed(needle, content, change)
-      : { columns: needle.columns, reserved: NONE_RESERVED };
-    const row = content.rowOn(needle.row, next.columns, next.reserved);
-    needle = changes ? moved(needle, next.columns, content, change, scale) : needle;
-    rows.push(workedOn(row, needle, height));
-    needle = { ...needle, row: needle.row + 1 };
-  }
-  return {
-    state: after(state, needle, rows.length),
-    rows,
-    ...(lacking > 0 && { partly: reached(needle, lacking) }),
-  };
-}
-
-/** Three together take two stitches at a time, and no more: what the rule asks for beyond that is told, not worked. */
-const reached = (needle: Needle, lacking: number) =>
-  `It ends on ${plural(stitchesOn(needle), "stitch")}: the rule would take ${lacking} more than three together can. Decrease less often, or draw the yarn through what is left.`;

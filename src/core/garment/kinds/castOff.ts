@@ -1,0 +1,19 @@
+/** Cast-off of all that is on the needle. */
+import { type SectionOf } from "../../project/sections";
+import { stitchesOn, type Worked, type WorkState } from "../work/workState";
+import { emptied } from "./onNeedle";
+import type { SectionRecord } from "./kind";
+
+function work(section: SectionOf<"castOff">, state: WorkState): Worked {
+  const { needle } = state;
+  const stitches = stitchesOn(needle);
+  const edge = {
+    kind: "castOff",
+    method: section.method,
+    stitches,
+    width: needle.left - needle.right,
+  } as const;
+  return { state: emptied(state), rows: [], edges: [edge, { kind: "end" }] };
+}
+
+export const castOff: SectionRecord<"castOff"> = { asks: () => [], work };

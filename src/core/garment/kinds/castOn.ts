@@ -1,0 +1,51 @@
+/** Cast-on: so many stitches, or as many as what comes above takes. */
+import { isChange, type SectionOf } from "../../project/sections";
+import { centred, columnsFrom, EMPTY, type Worked, type WorkState, type WorkPlan } from "../work/workState";
+import { leftOn } from "./onNeedle";
+import { countFor } from "./gradeFabric";
+import type { SectionRecord } from "./kind";
+import { belowPanels, panelsAhead } from "./ahead";
+
+function work(section: SectionOf<"castOn">, state: WorkState, plan: WorkPlan): Worked {
+  let stitches = section.stitches;
+  if (stitches === null) {
+    const panels = panelsAhead(section, plan);
+    if (!panels)
+      return { problem: "Nothing above says how many stitches it takes: say how many to cast on." };
+    const changes = plan.after(section).find(isChange);
+    const changesFirst = changes && plan.after(changes).includes(panels.section);
+    stitches = changesFirst ? belowPanels(section, plan, panels) : panels.stitches;
+  }
+  const left = leftOn(state);
+  const wrongFirst = section.firstRow === "wrong" && !plan.piece.round;
+  const needle = centred(EMPTY, columnsFrom(0, stitches), null, plan.scaleOf(section));
+  const edge = {
+    kind: "castOn",
+    method: section.method,
+    stitches,
+    width: needle.left - needle.right,
+  } as const;
+  return {
+    state: {
+      ...state,
+      needle,
+      round: plan.piece.round,
+      side: "whole",
+      strip: state.strip + 1,
+      worked: wrongFirst ? 1 : 0,
+    },
+    rows: [],
+    edges: [edge],
+    ...(left && { hint: left }),
+  };
+}
+
+export const castOn: SectionRecord<"castOn"> = {
+  asks: () => ["stitches"],
+  work,
+  beginsStrip: true,
+  grade: (section, context) =>
+    section.stitches === null
+      ? section
+      : { ...section, stitches: countFor(section, section.stitches, context.piece.round, context) },
+};

@@ -1,0 +1,15 @@
+/** All stitches left on a thread. */
+import { type SectionOf } from "../../project/sections";
+import { stitchesOn, type Worked, type WorkState } from "../work/workState";
+import { emptied } from "./onNeedle";
+import type { SectionRecord } from "./kind";
+
+function work(_: SectionOf<"hold">, state: WorkState): Worked {
+  return {
+    state: { ...emptied(state), held: state.held + stitchesOn(state.needle) },
+    rows: [],
+    edges: [{ kind: "end" }],
+  };
+}
+
+export const hold: SectionRecord<"hold"> = { asks: () => [], work };
