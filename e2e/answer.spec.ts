@@ -135,9 +135,9 @@ test("what is left out is told beside the balls with no chance, gone to, left ou
   await expect(rows).toBeVisible();
   await answer.getByRole("button", { name: "Leave it out" }).click();
   await expect(answer).toContainText(
-    /as written, .*Without Back: Rows as written \(take it in\), as you said\./s,
+    /as written, .*Without Back: Rows as written \(put it back\), as you said\./s,
   );
-  await answer.getByRole("button", { name: "take it in" }).click();
+  await answer.getByRole("button", { name: "put it back" }).click();
   await expect(answer).toContainText("No chance is given");
   await rows.fill("Row 1: k2tog to end.");
   await expect(answer).toContainText("as written,");

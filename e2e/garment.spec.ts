@@ -123,14 +123,14 @@ test("what cannot be worked says what and where, keeps what was typed, and leave
 }) => {
   await openAt(page);
   await page.getByRole("button", { name: /^Decrease, both edges/ }).click();
-  await page.getByLabel("times").fill("80");
+  await page.getByLabel("times", { exact: true }).fill("80");
   await expect(
     page
       .getByRole("main")
       .getByText(/It ends on 1 stitch: the rule would take \d+ more/)
       .first(),
   ).toBeVisible();
-  await expect(page.getByLabel("times")).toHaveValue("80");
+  await expect(page.getByLabel("times", { exact: true })).toHaveValue("80");
   await expect(ballsOf(page)).toHaveText(/\b\d+ balls/);
   await page.getByRole("button", { name: /^11 ropes, 3 over 3/ }).click();
   await page.getByLabel("Length").first().fill("1 mm");

@@ -72,7 +72,7 @@ test("a storage that refuses is shown, and keeping goes on when it works again",
     };
   });
   await page.getByLabel("Rows", { exact: true }).fill("151");
-  const alarm = page.getByRole("alert").filter({ hasText: "Not kept" });
+  const alarm = page.getByRole("alert").filter({ hasText: "Not saved" });
   await expect(alarm).toBeVisible();
   await expect(page.getByRole("button", { name: "Try again" })).toBeVisible();
   // In one go: the next try of its own could otherwise take the button away between mending and clicking.
@@ -109,11 +109,11 @@ test("the name is changed in its sheet, and an empty one is asked about", async 
   await page.getByRole("button", { name: /^Project:/ }).click();
   await page.getByRole("menuitem", { name: /Name and notes/ }).click();
   await page.getByLabel("Project", { exact: true }).fill("");
-  await page.getByRole("button", { name: "Keep" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("alert").filter({ hasText: "Give the project a name" })).toBeVisible();
   await page.getByLabel("Project", { exact: true }).fill("Ada’s slipover");
   await page.getByLabel("Class on the band").selectOption("chunky");
-  await page.getByRole("button", { name: "Keep" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("button", { name: "Project: Ada’s slipover" })).toBeVisible();
   await expect(page.getByText("chunky by the band, aran by its length")).toBeVisible();
 });

@@ -58,7 +58,7 @@ test("with no shop at all the plan goes by the shelf and by what is typed in", a
     timeout: 20_000,
   });
   await expect(bought(page)).toHaveText("Not enough to buy");
-  await expect(plan(page)).toContainText(/are lacking to be as sure as you wish/);
+  await expect(plan(page)).toContainText(/are missing to be as sure as you wish/);
   await sources(page).getByRole("button", { name: "Balls in another shop" }).click();
   const typed = sources(page).getByRole("group", { name: "Balls in another shop" });
   await typed.getByLabel("Price of a ball").fill("5");
@@ -90,14 +90,14 @@ test("a slow shop is waited for without holding anything up, and waiting can be 
 test("balls are put by and given free, and what is bought comes home", async ({ page }) => {
   await openOrder(page);
   await plan(page).getByRole("button", { name: "Reserve these on the shelf" }).click();
-  await expect(plan(page).getByRole("button", { name: /give free/ })).toBeVisible();
+  await expect(plan(page).getByRole("button", { name: "Release the reserved balls" })).toBeVisible();
   // Under another name they are still reserved for the same project, and still its own.
   await page.getByRole("button", { name: /^Project:/ }).click();
   await page.getByRole("menuitem", { name: /Name and notes/ }).click();
   await page.getByLabel("Project", { exact: true }).fill("Ada’s slipover");
-  await page.getByRole("button", { name: "Keep" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("button", { name: "Project: Ada’s slipover" })).toBeVisible();
-  await expect(plan(page).getByRole("button", { name: /give free/ })).toBeVisible();
+  await expect(plan(page).getByRole("button", { name: "Release the reserved balls" })).toBeVisible();
   await expect(bought(page)).toHaveText(/^4 balls for 37\.60, 3 from your shelf$/, { timeout: 20_000 });
   await plan(page).getByRole("button", { name: "Mark as bought" }).click();
   await expect(bought(page)).toHaveText(/^Nothing to buy, 7 from your shelf$/, { timeout: 20_000 });
@@ -145,8 +145,8 @@ test("kits of several sizes: balls in each, and fewer for the group than for kit
   expect(together).toBeLessThan(apart ?? 0);
   await second.getByLabel("Across").fill("1 m too much");
   await expect(second).toContainText(/not a number or a unit/);
-  await group(page).getByRole("button", { name: "Take Size 2 out" }).click();
-  await group(page).getByRole("button", { name: "Take Her size out" }).click();
+  await group(page).getByRole("button", { name: "Delete Size 2" }).click();
+  await group(page).getByRole("button", { name: "Delete Her size" }).click();
   await expect(group(page)).toContainText("Add kits to see");
 });
 
@@ -178,14 +178,14 @@ test("axe finds nothing on the Order bench, in the light and in the dark", async
 test("a yarn held together is bought in all its strands, its balls as they are sold", async ({ page }) => {
   await openAt(page, "/swap");
   const bench = page.getByRole("region", { name: "Compare yarns" });
-  await expect(bench).toContainText("2 beside the pattern’s own", { timeout: 20_000 });
+  await expect(bench).toContainText("2 compared with the pattern’s own", { timeout: 20_000 });
   await page.getByRole("button", { name: /^Change Vessin Fingering/ }).click();
   await page.getByLabel("held with another yarn, such as a lace").check();
   await page.keyboard.press("Escape");
   await expect(bench.getByRole("columnheader").nth(3)).toContainText("held triple, with A lace", {
     timeout: 20_000,
   });
-  await expect(bench).toContainText("2 beside the pattern’s own", { timeout: 20_000 });
+  await expect(bench).toContainText("2 compared with the pattern’s own", { timeout: 20_000 });
   await bench.getByRole("button", { name: "Knit it in this" }).last().click();
   await page.keyboard.press("4");
   await expect(bought(page)).toHaveText(/from your shelf$/, { timeout: 20_000 });

@@ -55,7 +55,7 @@ test("a mirrored copy leans the other way; a new piece without rows is left out 
   await expect(ballsOf(page)).toHaveText(/\b10 balls/);
   await page.getByLabel("Rows", { exact: true }).fill("60");
   await expect(page.getByText(/is not in the answer/)).toBeHidden();
-  await expect(page.getByText("12 stitches to begin with")).toBeVisible();
+  await expect(page.getByText("Cast on 12")).toBeVisible();
 });
 
 test("edges, seams, swatch and extras reach the ledger; without a tail there is none to leave", async ({

@@ -36,13 +36,13 @@ test("a table with three bad rows: they are told by number, and the good ones co
   await expect(bad.getByRole("listitem")).toHaveText([
     /Row 4, Put up: “apples” is not a number or a unit/,
     /Row 5: It has no name/,
-    /Row 6, Qty: “2,5” is no whole number/,
+    /Row 6, Qty: “2,5” is not a whole number/,
   ]);
   await expect(sheet.getByRole("list", { name: "Preview" })).toContainText(
     /Pellow Sport, shell: 4 × 99\.2 g = 274\.3 m/,
   );
   const saved = page.waitForEvent("download");
-  await bad.getByRole("button", { name: /Save them/ }).click();
+  await bad.getByRole("button", { name: /Save these rows/ }).click();
   expect(readFileSync(await (await saved).path(), "utf8")).toMatch(/row,what is wrong,Yarn.*\r\n4,/);
   await sheet.getByRole("button", { name: "Put 3 on the shelf, leave 3 out" }).click();
   await expect(rows(page)).toHaveCount(8);
@@ -82,7 +82,7 @@ test("ten thousand rows in an older encoding come in, and stay usable", async ({
   await expect(rows(page)).toHaveCount(1);
   await shelf(page).getByLabel("Find on the shelf").fill("");
   await expect(shelf(page)).toContainText("1 of 201");
-  await shelf(page).getByRole("button", { name: "After" }).click();
+  await shelf(page).getByRole("button", { name: "Next" }).click();
   await expect(shelf(page)).toContainText("2 of 201");
 });
 
@@ -100,12 +100,12 @@ test("a yarn is typed in as its band says, in either units, and is still there a
   await sheet.getByLabel("Fibres").fill("85 % wool 15 % alpaca");
   await expect(sheet).toContainText("understood as 85 % wool, 15 % alpaca");
   await sheet.getByLabel("Price of a ball").fill("dear");
-  await expect(sheet).toContainText(/“dear” is no amount/);
+  await expect(sheet).toContainText(/“dear” is not an amount/);
   // What cannot be read is not thrown away when the sheet is closed.
   await page.keyboard.press("Escape");
   await shelf(page).getByRole("button", { name: "Hollin Tweed" }).click();
   await expect(sheet.getByLabel("Price of a ball")).toHaveValue("dear");
-  await expect(sheet).toContainText(/“dear” is no amount/);
+  await expect(sheet).toContainText(/“dear” is not an amount/);
   await sheet.getByLabel("Price of a ball").fill("9,40");
   await page.keyboard.press("Escape");
   const row = rows(page).filter({ hasText: "Hollin Tweed" });
@@ -135,7 +135,7 @@ test("the table is sorted by any column, filtered, and lots of a yarn stand toge
   await shelf(page).getByLabel("Find on the shelf").fill("t398 oak");
   await expect(rows(page)).toHaveCount(1);
   await shelf(page).getByLabel("Find on the shelf").fill("nowhere");
-  await expect(shelf(page)).toContainText("Nothing on the shelf is called that");
+  await expect(shelf(page)).toContainText("Nothing on the shelf matches that");
 });
 
 test("several are changed at once, and what leaves as CSV comes back the same", async ({ page }) => {

@@ -15,7 +15,7 @@ const cell = (page: Page, name: string, column: number) =>
 
 async function openSwap(page: Page) {
   await openAt(page, "/swap");
-  await expect(bench(page)).toContainText("2 beside the pattern’s own", { timeout: 20_000 });
+  await expect(bench(page)).toContainText("2 compared with the pattern’s own", { timeout: 20_000 });
 }
 
 /** Figures follow in the worker. */
@@ -85,7 +85,7 @@ test("one is found by name among the shelf and the shop, put beside, given anoth
   await expect(ways.first()).toContainText("Skerrel DK, flax, held double");
   await sheet.getByRole("button", { name: "Put Skerrel DK, flax, held double beside" }).click();
   await page.keyboard.press("Escape");
-  await expect(bench(page)).toContainText("3 beside the pattern’s own", { timeout: 20_000 });
+  await expect(bench(page)).toContainText("3 compared with the pattern’s own", { timeout: 20_000 });
   await expect(cell(page, "Gauge", 4)).toContainText("assumed");
   await page.getByRole("button", { name: "Change Skerrel DK, flax, held double" }).click();
   await page.getByRole("radio", { name: "One strand" }).click();
@@ -93,7 +93,7 @@ test("one is found by name among the shelf and the shop, put beside, given anoth
   await expect(bench(page).getByRole("columnheader").nth(4)).toContainText(/Skerrel DK, flaxfrom/, {
     timeout: 20_000,
   });
-  await page.getByRole("button", { name: "Take Skerrel DK, flax out" }).click();
+  await page.getByRole("button", { name: "Delete Skerrel DK, flax" }).click();
   await expect(bench(page).getByRole("columnheader")).toHaveCount(4);
   await page.keyboard.press("Control+z");
   await expect(bench(page).getByRole("columnheader")).toHaveCount(5);

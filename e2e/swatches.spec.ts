@@ -98,7 +98,7 @@ test("what cannot be is refused or asked about, and is taken in only when the kn
   const asked = page.getByRole("group", { name: "Questions" });
   await expect(asked).toContainText("This weighs half of what 884 stitches should: is it one strand?");
   await asked.getByRole("button", { name: "That’s right, use it" }).click();
-  await expect(asked).toContainText("taken in since you stand by it");
+  await expect(asked).toContainText("used, since you said it is right");
   await expect(ballsOf(page)).not.toHaveText(/\b10 balls/);
   await asked.getByRole("button", { name: "Ask again" }).click();
   await expect(answerOf(page)).toContainText(/Without the weight of Plain, 5 mm\. This weighs half/);
@@ -157,7 +157,7 @@ test("a photo is kept in this browser beside its swatch", async ({ page }) => {
   await page.reload();
   await page.getByText("Edges, who and when, a photo").click();
   await expect(page.getByAltText("Photo of Plain, 5 mm")).toBeVisible();
-  await page.getByRole("button", { name: "Take it out" }).click();
+  await page.getByRole("button", { name: "Delete the photo" }).click();
   await expect(page.getByAltText("Photo of Plain, 5 mm")).toBeHidden();
 });
 

@@ -13,7 +13,8 @@ import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric
 import { toEnd } from "../core/steps";
 import { readPattern } from "../core/instructions/read";
 import type { Project, ProjectPiece } from "../core/project/project";
-import { isFabric, ProjectSection } from "../core/project/sections";
+import { isFabric } from "../core/project/sectionKinds";
+import type { ProjectSection } from "../core/project/sections";
 import { Desk } from "./desk";
 import { liesIn } from "@/core/garment/layout";
 

@@ -3,7 +3,7 @@ import { keyOfSection, type Layout, type SectionLayouts } from "../garment/secti
 import type { ProjectGauge } from "../garment/projectGauge";
 import { swatchPieceId } from "../garment/swatchPiece";
 import type { Project } from "../project/project";
-import { isCabled } from "../project/sections";
+import { isCabled } from "../project/sectionKinds";
 import { remembering } from "../remember";
 import type { Millimetres } from "../units/brands";
 import type { Belief } from "./belief";

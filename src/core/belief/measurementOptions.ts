@@ -1,5 +1,6 @@
 /** What could be measured next: each with what it would tell, without its reading being known. */
-import { isCabled, newSection } from "../project/sections";
+import { isCabled } from "../project/sectionKinds";
+import { newSection } from "../project/sections";
 import { newSwatch, type MeasureId, type Swatch } from "../project/swatches";
 import { keyOfSection, type Layout } from "../garment/sectionLayout";
 import { swatchPieceId } from "../garment/swatchPiece";

@@ -1,5 +1,5 @@
 /** A gauge that was counted on the cables: it says of stitch and draw-in together what a pattern swatch's width says. */
-import { isCabled } from "../project/sections";
+import { isCabled } from "../project/sectionKinds";
 import { newSwatch, type Swatch } from "../project/swatches";
 import type { Project } from "../project/project";
 import { keyOfSection, type SectionLayouts } from "../garment/sectionLayout";

@@ -11,7 +11,7 @@ import { deviated, lengthOf, measuresOf, rowsFactor, type Measures } from "./mea
 import { widthsOf, type PieceWidths } from "./sectionWidths";
 import type { Unknowns } from "./unknowns";
 import { tailBasis, usesOfPiece, yarnOfUse, type Use } from "./uses";
-import { isArmhole } from "../project/sections";
+import { isArmhole } from "../project/sectionKinds";
 
 export interface PieceEstimate {
   /** Stitches of the first cast-on; rows of one copy. */

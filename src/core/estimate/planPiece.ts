@@ -2,7 +2,8 @@
 import type { PieceFabric, PiecePlan, PlannedSection } from "./plan";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { LEAVABLE, type Leavable, type Project, type ProjectPiece } from "../project/project";
-import { isFabric, type FabricSection, type ProjectSection } from "../project/sections";
+import { isFabric } from "../project/sectionKinds";
+import type { FabricSection, ProjectSection } from "../project/sections";
 import { stitchContent, type StitchContent, type Pull } from "../garment/stitchContent";
 import { keyOfSection, type Layout, type SectionLayouts, type NoLayout } from "../garment/sectionLayout";
 import { beginsFabric, fillsGround } from "../garment/layout";

@@ -3,7 +3,7 @@ import { extraAsks } from "../estimate/extras";
 import type { UnitSystem } from "../units/brands";
 import { FIGURES, type Figure, type FigureId } from "../project/figures";
 import type { Project } from "../project/project";
-import { recordOf } from "../garment/kinds/kinds";
+import { figuresAsked } from "../project/sectionKinds";
 
 export interface RefusedFigure {
   /** Where its text stands in the project's `typed`. */
@@ -58,7 +58,7 @@ function ownerOf(project: Project, id: FigureId, of: string) {
       for (const piece of pieces) {
         const section = piece.sections.find((one) => one.id === of);
         if (!section || section.leftOut || piece.leftOut) continue;
-        return id === "sectionNeedle" || recordOf(section).asks(section).includes(id)
+        return id === "sectionNeedle" || figuresAsked(section).includes(id)
           ? { ...NOBODY, pieceId: piece.id, sectionId: of }
           : null;
       }

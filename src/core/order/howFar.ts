@@ -10,7 +10,7 @@ import { omissionsOf } from "../forecast/omissions";
 import type { Steps } from "../steps";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { forecasting, type KnownForecast } from "../forecast/projectForecast";
-import { withFabric } from "../project/sections";
+import { withFabric } from "../project/sectionKinds";
 
 export interface HowFar {
   /** Rows of the section that it is enough for, and what all of its piece then measures; null where not for one. */

@@ -1,22 +1,18 @@
-/** Everything that is typed as a measure or a count: what it is called, whose it is, how it is read and told. */
-import { METRES_IN_YARD, grams, millimetres, type UnitSystem } from "../units/brands";
-import { readCount, type CountBounds } from "../units/count";
-import { readEase, tellEase } from "./ease";
-import { formatFine, formatGauge, formatMassFine, plain, tellSize } from "../units/format";
-import { readGauge } from "../units/gauge";
-import { BARE_LENGTH, readLength } from "../units/length";
-import { readMass } from "../units/mass";
-import { readPercent } from "../units/percent";
-import { read, type Bounds, type Reading } from "../units/reading";
-import { readPutUp, tellPutUp, type PutUp } from "../yarn/putUp";
+/** Figures of a project that are typed as a measure or a count: what they are called, whose they are, how they are read. */
+import type { PutUp } from "../yarn/putUp";
 import { COUNTS, EXTRA_G, LENGTHS, SWATCH_G } from "./bounds";
-
-/** How a kind of figure is read and told, wherever it is kept. */
-interface FigureKind<Value> {
-  readonly read: (text: string, units: UnitSystem) => Reading<Value>;
-  /** The value as text that can be read again. */
-  readonly tell: (value: Value, units: UnitSystem) => string;
-}
+import {
+  counted,
+  ease,
+  fine,
+  gauge,
+  mass,
+  percent,
+  putUp,
+  size,
+  yarnMetres,
+  type FigureKind,
+} from "./figureKinds";
 
 export interface Figure<Value> extends FigureKind<Value> {
   /** As it is called in a sentence: "the needle". */
@@ -26,44 +22,6 @@ export interface Figure<Value> extends FigureKind<Value> {
   /** May be left empty; what is empty is assumed. */
   readonly optional: boolean;
 }
-
-/** A length of fabric or yarn. */
-const size = (bounds: Bounds): FigureKind<number> => ({
-  read: (text, units) => readLength(text, BARE_LENGTH[units], bounds),
-  tell: (value, units) => tellSize(millimetres(value), units),
-});
-
-/** A needle or another small thing, in mm in both systems. */
-const fine = (bounds: Bounds): FigureKind<number> => ({
-  read: (text) => readLength(text, 1, bounds),
-  tell: (value) => formatFine(millimetres(value)),
-});
-
-/** A whole number of things. */
-const counted = (bounds: CountBounds): FigureKind<number> => ({
-  read: (text) => readCount(text, bounds),
-  tell: String,
-});
-
-const gauge = (what: "stitches" | "rows"): FigureKind<number> => ({
-  read: (text, units) => readGauge(text, what, units),
-  tell: (value, units) => formatGauge(value, what, units),
-});
-
-/** A number without a unit is metres or yards, as yarn is told. */
-const metresOfYarn: FigureKind<number> = {
-  read: (text, units) => {
-    const length = readLength(text, units === "metric" ? 1000 : 914.4, LENGTHS.extras);
-    return length.ok ? read(length.value / 1000) : length;
-  },
-  tell: (value, units) =>
-    units === "metric" ? `${plain(value, 2)} m` : `${plain(value / METRES_IN_YARD, 2)} yd`,
-};
-
-const mass = (bounds: Bounds): FigureKind<number> => ({
-  read: (text, units) => readMass(text, units, bounds),
-  tell: (value, units) => formatMassFine(grams(value), units),
-});
 
 type Of = Figure<unknown>["of"];
 const optional = <Value>(of: Of, name: string, kind: FigureKind<Value>): Figure<Value> => ({
@@ -83,7 +41,7 @@ const needed = <Value>(of: Of, name: string, kind: FigureKind<Value>): Figure<Va
 /** One more thing to type is one more row, here and in the page's table of where it is kept. */
 export const FIGURES = {
   sizeAcross: optional("project", "the measure", size(LENGTHS.width)),
-  sizeEase: optional<number>("project", "the ease", { read: readEase, tell: tellEase }),
+  sizeEase: optional("project", "the ease", ease),
   sizeAlong: optional("project", "the length", size(LENGTHS.piece)),
   swatch: optional("project", "the swatch to count in", size(LENGTHS.swatch)),
   stitchGauge: optional("project", "the stitch gauge", gauge("stitches")),
@@ -92,11 +50,8 @@ export const FIGURES = {
   cableStitches: optional("project", "the stitches counted on the cables", counted(COUNTS.measuredStitches)),
   cableWidth: optional("project", "the width counted on the cables", size(LENGTHS.width)),
   needle: optional("project", "the needle", fine(LENGTHS.needle)),
-  allowance: needed("project", "the allowance", {
-    read: readPercent,
-    tell: (value: number) => `${plain(value, 1)} %`,
-  }),
-  putUp: needed<PutUp>("yarn", "what a ball holds", { read: readPutUp, tell: tellPutUp }),
+  allowance: needed("project", "the allowance", percent),
+  putUp: needed<PutUp>("yarn", "what a ball holds", putUp),
   twenty: optional("piece", "the length of twenty stitches", size(LENGTHS.twenty)),
   ropes: needed("section", "the ropes", counted(COUNTS.ropes)),
   purls: needed("section", "the purls between ropes", counted(COUNTS.purls)),
@@ -157,7 +112,7 @@ export const FIGURES = {
   extraCut: needed("extra", "the length of a strand", counted(COUNTS.cut)),
   extraStitches: needed("extra", "the stitches", counted(COUNTS.cordStitches)),
   extraRows: needed("extra", "the rows", counted(COUNTS.rows)),
-  extraYarn: needed("extra", "the yarn kept", metresOfYarn),
+  extraYarn: needed("extra", "the yarn kept", yarnMetres),
 } as const satisfies Record<string, Figure<number> | Figure<PutUp>>;
 
 export type FigureId = keyof typeof FIGURES;

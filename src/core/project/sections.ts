@@ -210,50 +210,6 @@ export type Colours = ProjectSection["colours"];
 export type SectionOf<Kind extends SectionKind> = Extract<ProjectSection, { kind: Kind }>;
 export type FabricSection = SectionOf<"fabric">;
 
-/** Whether a section goes on over many rows in a fabric. */
-export const isFabric = (section: ProjectSection): section is FabricSection => section.kind === "fabric";
-
-/** Whether a section is worked in ropes or panels of its own. */
-export const isCabled = (section: ProjectSection): section is FabricSection =>
-  isFabric(section) && (section.content === "ropes" || section.content === "panels");
-
-/** Whether a section brings the row to another count. */
-export const isChange = (section: ProjectSection): section is SectionOf<"change"> =>
-  section.kind === "change";
-
-/** Whether a section is shaped over rows. */
-export const isShape = (section: ProjectSection): section is SectionOf<"shape"> => section.kind === "shape";
-
-/** Whether a section casts stitches off at an edge, as an armhole begins. */
-export const isArmhole = (section: ProjectSection): section is SectionOf<"castOffAt"> =>
-  section.kind === "castOffAt" && section.goes === "off";
-
-/** Kinds with no rows of their own: an edge is of one yarn, and what is left on a thread of none. */
-const COLOURED: { readonly [Kind in SectionKind]?: "one" | "nothing" } = {
-  castOn: "one",
-  castOff: "one",
-  divide: "one",
-  join: "one",
-  hold: "nothing",
-};
-
-/** What can be said of a section's colours: that it is of one yarn, of several, or nothing. */
-export const colouredBy = ({ kind }: ProjectSection): "one" | "several" | "nothing" =>
-  COLOURED[kind] ?? "several";
-
-/** The section after `what` was made of it; another kind stays as it is. Example: a fabric over other rows. */
-export const withFabric = (
-  section: ProjectSection,
-  what: (fabric: FabricSection) => Partial<FabricSection>,
-): ProjectSection => (isFabric(section) ? { ...section, ...what(section) } : section);
-
-/** Whether anything of a project is worked in ropes or panels: of what is not, nothing is said of cables. */
-export const hasCables = ({
-  pieces,
-}: {
-  readonly pieces: readonly { readonly sections: readonly ProjectSection[] }[];
-}) => pieces.some(({ sections }) => sections.some(isCabled));
-
 /** A section with its usual figures. Example: `newSection("hem", "s1")` is a folded hem of 8 rows. */
 export const newSection = <Kind extends SectionKind>(
   kind: Kind,

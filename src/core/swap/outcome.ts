@@ -1,7 +1,8 @@
 /** What a substitute comes to: size, yarn, balls, fabric and time, beside the pattern's yarn. */
 import { isFilling } from "../panels/grounds";
 import { candidateName, type Candidate, type Keep } from "../project/candidates";
-import { isCabled, isFabric, type FabricSection } from "../project/sections";
+import { isCabled, isFabric } from "../project/sectionKinds";
+import type { FabricSection } from "../project/sections";
 import type { Project } from "../project/project";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";

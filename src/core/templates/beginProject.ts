@@ -15,7 +15,7 @@ import { CABLED, type Cabled } from "../garment/fit";
 import { fitCaps } from "./fitCaps";
 import { sewn, type Start } from "./start";
 import { STARTS, type StartId } from "./startList";
-import { isArmhole } from "../project/sections";
+import { isArmhole } from "../project/sectionKinds";
 
 export interface Beginning {
   readonly start: StartId;

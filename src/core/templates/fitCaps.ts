@@ -4,7 +4,7 @@ import type { EdgeSide } from "../project/finishing";
 import { withSection, type Project } from "../project/project";
 import { calculateProject } from "../forecast/projectForecast";
 import { layProject, type KnownLaid } from "../garment/panelLayout";
-import { isArmhole, isShape } from "../project/sections";
+import { isArmhole, isShape } from "../project/sectionKinds";
 
 /** Sleeves with the pieces that their caps are sewn into. */
 function capsOf({ seams }: Project): ReadonlyMap<string, readonly string[]> {

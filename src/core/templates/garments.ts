@@ -1,6 +1,7 @@
 /** Garments: slipover, vest, jumpers and cardigans with set-in or drop sleeves; a pair of sleeves by itself. */
 import type { ProjectPiece } from "../project/project";
-import { newSection, withFabric, type ProjectSection } from "../project/sections";
+import { withFabric } from "../project/sectionKinds";
+import { newSection, type ProjectSection } from "../project/sections";
 import { ARMHOLE, closedSides, openSides, seamsWithSleeves, type Armholes } from "./garmentSeams";
 import {
   band,

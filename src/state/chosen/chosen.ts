@@ -5,7 +5,8 @@
 import type { Draft } from "immer";
 import { create } from "zustand";
 import type { Project, ProjectPiece } from "@/core/project/project";
-import { isFabric, isCabled, ProjectSection } from "@/core/project/sections";
+import { isFabric, isCabled } from "@/core/project/sectionKinds";
+import type { ProjectSection } from "@/core/project/sections";
 import type { Swatch } from "@/core/project/swatches";
 import { useProjectPart } from "../project/projectStore";
 

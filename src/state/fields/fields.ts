@@ -1,6 +1,7 @@
 /** Everything that is typed as a measure or a count: where it is kept. What it is stands in the core's table. */
 import { FIGURES, type FigureId } from "@/core/project/figures";
-import { isFabric, FabricSection } from "@/core/project/sections";
+import { isFabric } from "@/core/project/sectionKinds";
+import type { FabricSection } from "@/core/project/sections";
 import type { PutUp } from "@/core/yarn/putUp";
 import type { Field, Place } from "./field";
 import { FINISHING_PLACES } from "../project/finishing";

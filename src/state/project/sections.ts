@@ -1,13 +1,8 @@
 /** The sections of the chosen piece: put in, changed, moved, copied, taken out; every step can be undone. */
 import { freshId } from "./freshId";
 import type { Draft } from "immer";
-import {
-  newSection,
-  withFabric,
-  type ProjectSection,
-  type SectionKind,
-  type SectionOf,
-} from "@/core/project/sections";
+import { withFabric } from "@/core/project/sectionKinds";
+import { newSection, type ProjectSection, type SectionKind, type SectionOf } from "@/core/project/sections";
 import { nearestCount } from "@/core/units/count";
 import { chooseSection, chosenOf, chosenSectionIn, chosenSectionOf } from "../chosen/chosen";
 import { forgetTexts } from "./forget";

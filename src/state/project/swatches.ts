@@ -2,7 +2,8 @@
 import { freshId } from "./freshId";
 import type { Draft } from "immer";
 import type { Project } from "@/core/project/project";
-import { isCabled, ONE_YARN, type FabricSection } from "@/core/project/sections";
+import { isCabled } from "@/core/project/sectionKinds";
+import { ONE_YARN, type FabricSection } from "@/core/project/sections";
 import { newSwatch, type MeasureId, type Swatch } from "@/core/project/swatches";
 import { chooseSwatch, chosenSwatchIn, chosenSwatchOf } from "../chosen/chosen";
 import { forgetTexts } from "./forget";

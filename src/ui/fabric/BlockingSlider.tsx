@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useId } from "react";
 import { BLOCKINGS, BLOCKING_IDS } from "@/core/fabric/blocking";
 
@@ -42,18 +43,18 @@ export function BlockingSlider({ ribPull, onChange }: BlockingSliderProps) {
       />
       <div className="relative mx-2 h-5 text-xs">
         {BLOCKING_IDS.map((one) => (
-          <button
+          <Button
             key={one}
-            type="button"
             tabIndex={-1}
             onClick={() => onChange(BLOCKINGS[one].ribPull)}
+            look="bare"
             className={`absolute whitespace-nowrap ${named === one ? "text-ink" : "text-faint"} ${
               one === "asKnit" ? "" : one === "wetBlocked" ? "-translate-x-full" : "-translate-x-1/2"
             }`}
             style={{ left: placeOf(BLOCKINGS[one].ribPull) }}
           >
             {BLOCKINGS[one].name}
-          </button>
+          </Button>
         ))}
       </div>
     </div>

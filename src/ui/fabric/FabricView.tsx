@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useMemo, useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { BLOCKINGS } from "@/core/fabric/blocking";
@@ -22,7 +23,6 @@ const MODES = [
   { value: "dyed", label: "Yarn colour" },
   { value: "yarn", label: "Yarn used", name: "Coloured by the yarn in each stitch" },
 ] as const;
-const BUTTON = "rounded-lg border border-edge px-3 py-1.5 text-sm font-semibold hover:bg-line";
 const DEEP_LIGHT = 0.36;
 
 /** A panel as it will lie: its yarn drawn loop by loop, drawn in as far as the mesh says. */
@@ -61,16 +61,12 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
           {mode === "yarn" && <YarnLegend least={least} most={most} />}
           <FabricFigures figures={woven.figures} stitchMm={stitchMm} />
           <div className="mt-2 flex gap-2">
-            <button type="button" className={BUTTON} onClick={() => void keepPng()}>
+            <Button size="small" onClick={() => void keepPng()}>
               Save as PNG
-            </button>
-            <button
-              type="button"
-              className={BUTTON}
-              onClick={() => keepAsSvg(woven.path, look, stitchMm, name)}
-            >
+            </Button>
+            <Button size="small" onClick={() => keepAsSvg(woven.path, look, stitchMm, name)}>
               Save as SVG
-            </button>
+            </Button>
           </div>
         </>
       ) : (

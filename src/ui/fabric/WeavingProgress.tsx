@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useEffect, useState } from "react";
 
 interface WeavingProgressProps {
@@ -26,13 +27,9 @@ export function WeavingProgress({ progress, onStop }: WeavingProgressProps) {
   return (
     <div className="mt-2 flex items-center gap-3 text-sm">
       <progress value={progress} max={1} aria-label="Relaxing the fabric" className="flex-1 accent-ink" />
-      <button
-        type="button"
-        onClick={onStop}
-        className="rounded-lg border border-edge px-3 py-1 font-semibold hover:bg-line"
-      >
+      <Button onClick={onStop} size="small">
         Stop
-      </button>
+      </Button>
     </div>
   );
 }

@@ -1,7 +1,9 @@
 "use client";
+import { Table, type Column } from "@/ui/parts/Table";
 import dynamic from "next/dynamic";
 import type { SeenYarn } from "@/core/engine/seen";
 import type { KnownSeen } from "@/core/engine/seen";
+import type { UnitSystem } from "@/core/units/brands";
 import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { tellBall, tellLength } from "@/core/yarn/putUp";
@@ -18,7 +20,7 @@ export const SaidToLeaveOut = dynamic(() => import("./LeftOut").then((file) => f
 export const toldBalls = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
 
 const CERTAINTY = [
-  { value: "daring", label: "Daring", name: "Bold: 80 in 100" },
+  { value: "daring", label: "Daring", name: "Daring: 80 in 100" },
   { value: "steady", label: "Steady", name: "Steady: 95 in 100" },
   { value: "careful", label: "Careful", name: "Careful: 99 in 100" },
 ] as const;
@@ -95,40 +97,80 @@ export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
         <Beside yarn={forecast} />
       </div>
       <div>
-        <table className="text-[0.95rem] leading-snug">
-          <caption className="sr-only">Chances in 100 with a ball more or fewer</caption>
-          <thead>
-            <tr className="text-left align-bottom text-sm text-faint">
-              <th scope="col" className="font-normal">
-                <span className="sr-only">Balls</span>
-              </th>
-              <th scope="col" className="pr-3 font-normal">
-                as written
-              </th>
-              <th scope="col" className="font-normal">
-                width kept
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {around
-              .filter(({ balls }) => balls !== advised.balls)
-              .map(({ balls, chance }) => (
-                <tr key={balls}>
-                  <th scope="row" className="pr-2 text-left font-normal whitespace-nowrap text-faint">
-                    {balls} would be
-                  </th>
-                  <td className="pr-3">{bare(chance, weighed)}</td>
-                  <td>{bare(chanceAtWidth(forecast, balls), weighed)}</td>
-                </tr>
-              ))}
-          </tbody>
-        </table>
+        <Table
+          bare
+          className="text-[0.95rem] leading-snug"
+          caption="Chances in 100 with a ball more or fewer"
+          columns={[
+            {
+              id: "balls",
+              head: <span className="sr-only">Balls</span>,
+              names: true,
+              whole: true,
+              className: "text-faint",
+              cell: ({ balls }) => `${balls} would be`,
+            },
+            { id: "written", head: "as written", cell: ({ chance }) => bare(chance, weighed) },
+            {
+              id: "kept",
+              head: "width kept",
+              cell: ({ balls }) => bare(chanceAtWidth(forecast, balls), weighed),
+            },
+          ]}
+          rows={around.filter(({ balls }) => balls !== advised.balls)}
+          keyOf={({ balls }) => balls}
+        />
         <Certainty />
       </div>
     </div>
   );
 }
+
+/** What a yarn is called, its balls, its length, and its chances with a ball more or fewer. */
+const yarnColumns = (
+  units: UnitSystem,
+  weighed: boolean,
+  kept: readonly { readonly id: string; readonly name: string; readonly colour: string }[],
+): readonly Column<SeenYarn>[] => [
+  {
+    id: "name",
+    names: true,
+    className: "max-w-44 truncate",
+    cell: ({ yarn: { id } }) => {
+      const { name, colour } = kept.find((one) => one.id === id) ?? { name: "", colour: "#888888" };
+      return (
+        <>
+          <ColourDot colour={colour} /> {name}
+        </>
+      );
+    },
+  },
+  {
+    id: "balls",
+    whole: true,
+    className: "font-semibold",
+    cell: ({ advised }) => toldBalls(advised.balls),
+  },
+  { id: "length", whole: true, cell: ({ totalMm }) => formatYarn(toMetres(totalMm), units) },
+  {
+    id: "chance",
+    whole: true,
+    cell: (forecast) => (
+      <>
+        {formatChance(forecast.advised.chance, weighed)}
+        <span className="text-faint">
+          {forecast.around
+            .filter(({ balls }) => balls !== forecast.advised.balls)
+            .map(({ balls, chance }) => ` · ${balls}: ${bare(chance, weighed)}`)
+            .join("")}
+        </span>
+        <span className="block text-sm text-faint">
+          <AtKeptWidth yarn={forecast} weighed={weighed} />
+        </span>
+      </>
+    ),
+  },
+];
 
 /** Balls of each yarn, one under the other. */
 export function SeveralYarns({
@@ -149,41 +191,14 @@ export function SeveralYarns({
           {toldBalls(all)}{" "}
           <span className="font-text text-lg font-normal">needed in {yarns.length} yarns</span>
         </p>
-        <table className="mt-1 text-[0.95rem] leading-snug">
-          <tbody>
-            {yarns.map((forecast) => {
-              const { yarn, advised, around, totalMm } = forecast;
-              const { name, colour } = kept.find(({ id }) => id === yarn.id) ?? {
-                name: "",
-                colour: "#888888",
-              };
-              return (
-                <tr key={yarn.id} className="align-top">
-                  <th scope="row" className="max-w-44 truncate pr-3 text-left font-normal">
-                    <ColourDot colour={colour} /> {name}
-                  </th>
-                  <td className="pr-3 font-semibold whitespace-nowrap">{toldBalls(advised.balls)}</td>
-                  <td className="pr-3 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>
-                  <td className="whitespace-nowrap">
-                    {formatChance(advised.chance, weighed)}
-                    <span className="text-faint">
-                      {around
-                        .filter(({ balls }) => balls !== advised.balls)
-                        .map(
-                          ({ balls, chance }) =>
-                            ` · ${balls}: ${formatChance(chance, weighed).replace(" in 100", "")}`,
-                        )
-                        .join("")}
-                    </span>
-                    <span className="block text-sm text-faint">
-                      <AtKeptWidth yarn={forecast} weighed={weighed} />
-                    </span>
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+        <Table
+          bare
+          className="mt-1 text-[0.95rem] leading-snug"
+          caption="Balls of each yarn"
+          columns={yarnColumns(units, weighed, kept)}
+          rows={yarns}
+          keyOf={({ yarn }) => yarn.id}
+        />
       </div>
       <div>
         <Certainty />

@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useProjectPart } from "@/state/project/projectStore";
 import { openStart } from "@/state/chosen/startSheet";
 import { startEmpty } from "./projectFiles";
@@ -15,12 +16,12 @@ export function DemoNotice() {
       <span>
         This is the <strong>demo project</strong>, all invented. Change anything in it to see what follows.
       </span>
-      <button type="button" onClick={() => openStart()} className="py-1 font-semibold text-woad underline">
+      <Button onClick={() => openStart()} look="link" className="py-1 font-semibold">
         New project
-      </button>
-      <button type="button" onClick={startEmpty} className="py-1 font-semibold text-woad underline">
+      </Button>
+      <Button onClick={startEmpty} look="link" className="py-1 font-semibold">
         Start empty
-      </button>
+      </Button>
     </aside>
   );
 }

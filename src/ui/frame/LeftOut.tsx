@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { Said } from "@/ui/parts/Said";
 import { TriangleAlert } from "lucide-react";
 import { useRouter } from "next/navigation";
@@ -115,20 +116,19 @@ function LeftOutItem({ omission }: { readonly omission: Omission }) {
       </strong>
       . <Said>{omission.message}</Said>{" "}
       <span className="whitespace-nowrap">
-        <button type="button" className="text-woad underline" onClick={go}>
+        <Button look="link" onClick={go}>
           Go to it
-        </button>{" "}
+        </Button>{" "}
         ·{" "}
-        <button
-          type="button"
-          className="text-woad underline"
+        <Button
+          look="link"
           onClick={() => {
             leaveOut(omission);
             toast.success(`${name}: ${DONE[omission.kind]}`, undoable);
           }}
         >
           {ACT[omission.kind]}
-        </button>
+        </Button>
       </span>
     </li>
   );
@@ -158,9 +158,9 @@ export function SaidToLeaveOut() {
         <span key={`${pieceId} ${sectionId}`}>
           {index > 0 && ", "}
           {placeName(project, pieceId, sectionId, words)} (
-          <button type="button" className="text-woad underline" onClick={() => takeIn(pieceId, sectionId)}>
+          <Button look="link" onClick={() => takeIn(pieceId, sectionId)}>
             put it back
-          </button>
+          </Button>
           )
         </span>
       ))}

@@ -1,16 +1,19 @@
 "use client";
-import { useForm } from "react-hook-form";
+import { useState } from "react";
 import { YARN_CLASSES, classOf, type YarnClass } from "@/core/yarn/classes";
 import type { PutUp } from "@/core/yarn/putUp";
 import { useProject } from "@/state/project/projectStore";
 import { changeDetails } from "@/state/buying/shelf";
+import { Button } from "@/ui/parts/Button";
+import { ColourField } from "@/ui/parts/Colour";
+import { Select } from "@/ui/parts/Select";
 import { Sheet } from "@/ui/parts/Sheet";
+import { WordsField } from "@/ui/parts/WordsField";
 
 interface Details {
   readonly name: string;
   readonly madeFor: string;
   readonly notes: string;
-  readonly piece: string;
   readonly yarn: string;
   readonly colour: string;
   readonly bandClass: YarnClass | "";
@@ -21,9 +24,10 @@ interface ProjectDetailsProps {
   readonly onOpenChange: (open: boolean) => void;
 }
 
-const INPUT = "mt-1 w-full rounded-lg border border-edge bg-paper px-3 py-2";
-
-/** Names, notes and the yarn's look: nothing of it changes the calculating. */
+/**
+ * Names, notes and the yarn's look: no figure hangs on them. They are taken in together, since what is reserved on the
+ * shelf goes by the project's name, and half a name may be another project's.
+ */
 export function ProjectDetails({ open, onOpenChange }: ProjectDetailsProps) {
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title="Name and notes">
@@ -32,89 +36,88 @@ export function ProjectDetails({ open, onOpenChange }: ProjectDetailsProps) {
   );
 }
 
+function save(details: Details) {
+  changeDetails((draft) => {
+    const name = details.name.trim();
+    draft.demo = draft.demo && draft.name === name;
+    draft.name = name;
+    draft.madeFor = details.madeFor;
+    draft.notes = details.notes;
+    const [yarn] = draft.yarns;
+    if (!yarn) return;
+    yarn.name = details.yarn;
+    yarn.colour = details.colour;
+    yarn.bandClass = details.bandClass || null;
+  });
+}
+
 function DetailsForm({ onDone }: { readonly onDone: () => void }) {
   const { name, madeFor, notes, yarns } = useProject();
   const [yarn] = yarns;
-  const { register, handleSubmit, formState } = useForm<Details>({
-    defaultValues: {
-      name,
-      madeFor,
-      notes,
-      yarn: yarn?.name ?? "",
-      colour: yarn?.colour ?? "#888888",
-      bandClass: yarn?.bandClass ?? "",
-    },
+  const [details, setDetails] = useState<Details>({
+    name,
+    madeFor,
+    notes,
+    yarn: yarn?.name ?? "",
+    colour: yarn?.colour ?? "#888888",
+    bandClass: yarn?.bandClass ?? "",
   });
-  const keep = (details: Details) => {
-    changeDetails((draft) => {
-      draft.name = details.name.trim();
-      draft.madeFor = details.madeFor;
-      draft.notes = details.notes;
-      draft.demo = draft.demo && draft.name === name;
-      const [kept] = draft.yarns;
-      if (kept) {
-        kept.name = details.yarn;
-        kept.colour = details.colour;
-        kept.bandClass = details.bandClass || null;
+  const [sent, setSent] = useState(false);
+  const nameless = details.name.trim() === "";
+  const words = (
+    key: keyof Details,
+    label: string,
+    more: { readonly most?: number; readonly lines?: number } = {},
+  ) => (
+    <WordsField
+      label={label}
+      value={details[key]}
+      onText={(text) => setDetails({ ...details, [key]: text })}
+      wrong={
+        key === "name" && sent && nameless
+          ? "Give the project a name, so that its file has one too."
+          : undefined
       }
-    });
-    onDone();
-  };
-  const named = (most: number) => ({ maxLength: { value: most, message: `At most ${most} characters.` } });
-  const problem = Object.values(formState.errors)[0]?.message;
+      {...more}
+    />
+  );
   return (
-    <form onSubmit={handleSubmit(keep)} className="mt-4 grid gap-4">
-      <label>
-        Project
-        <input
-          className={INPUT}
-          {...register("name", {
-            ...named(120),
-            validate: (text) =>
-              text.trim() !== "" || "Give the project a name, so that its file has one too.",
-          })}
-        />
-      </label>
-      <label>
-        Made for
-        <input className={INPUT} {...register("madeFor", named(120))} />
-      </label>
-      <label>
-        Yarn
-        <input className={INPUT} {...register("yarn", named(120))} />
-      </label>
+    <form
+      className="mt-4 grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        setSent(true);
+        if (nameless) return;
+        save(details);
+        onDone();
+      }}
+    >
+      {words("name", "Project")}
+      {words("madeFor", "Made for")}
+      {words("yarn", "Yarn")}
       <div className="grid grid-cols-2 gap-4">
-        <label>
-          Its colour
-          <input type="color" className={`${INPUT} h-11 p-1`} {...register("colour")} />
-        </label>
-        <label>
-          Class on the band
-          <select className={INPUT} {...register("bandClass")}>
-            <option value="">
-              not given{yarn?.putUp ? `: ${classOf(yarn.putUp as PutUp)} by length` : ""}
-            </option>
-            {YARN_CLASSES.map((one) => (
-              <option key={one}>{one}</option>
-            ))}
-          </select>
-        </label>
+        <ColourField
+          label="Its colour"
+          value={details.colour}
+          onColour={(colour) => setDetails({ ...details, colour })}
+        />
+        <Select<YarnClass | "">
+          label="Class on the band"
+          options={[
+            {
+              value: "",
+              label: `not given${yarn?.putUp ? `: ${classOf(yarn.putUp as PutUp)} by length` : ""}`,
+            },
+            ...YARN_CLASSES.map((one) => ({ value: one, label: one })),
+          ]}
+          value={details.bandClass}
+          onChange={(bandClass) => setDetails({ ...details, bandClass })}
+        />
       </div>
-      <label>
-        Notes
-        <textarea rows={4} className={INPUT} {...register("notes", named(4000))} />
-      </label>
-      {problem && (
-        <p role="alert" className="text-madder">
-          {problem}
-        </p>
-      )}
-      <button
-        type="submit"
-        className="justify-self-end rounded-lg bg-ink px-5 py-2.5 font-semibold text-paper"
-      >
-        Keep
-      </button>
+      {words("notes", "Notes", { most: 4000, lines: 4 })}
+      <Button submits look="main" size="large" className="justify-self-end">
+        Save
+      </Button>
     </form>
   );
 }

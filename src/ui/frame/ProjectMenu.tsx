@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { ChevronDown } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
@@ -32,15 +33,15 @@ export function ProjectMenu() {
       <Menu
         acts={acts}
         trigger={
-          <button
-            type="button"
+          <Button
             aria-label={`Project: ${name}`}
+            look="bare"
             className="flex max-w-[22rem] min-w-0 items-center gap-1.5 rounded-lg px-2 py-1.5 hover:bg-line"
           >
             <span className="truncate font-semibold">{name || "Untitled project"}</span>
             <span className="hidden truncate text-sm text-faint lg:inline">{yarns[0]?.name}</span>
             <ChevronDown size={16} aria-hidden className="shrink-0" />
-          </button>
+          </Button>
         }
       />
       {details && <ProjectDetails open={details} onOpenChange={setDetails} />}

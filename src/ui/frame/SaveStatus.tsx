@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useSaveState } from "@/state/keeping/autosave";
 import { saveNow } from "@/state/keeping/session";
 
@@ -9,9 +10,9 @@ export function SaveStatus() {
     return (
       <span role="alert" className="text-sm font-semibold text-madder">
         Not saved: this browser has no room for it.{" "}
-        <button type="button" onClick={saveNow} className="underline">
+        <Button onClick={saveNow} look="bare" className="underline">
           Try again
-        </button>
+        </Button>
       </span>
     );
   return (

@@ -1,13 +1,10 @@
 "use client";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
-import { LENGTHS } from "@/core/project/bounds";
 import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/fit";
 import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
-import { readEase } from "@/core/project/ease";
-import { BARE_LENGTH, readLength } from "@/core/units/length";
 import { grams, metres, millimetres, type UnitSystem } from "@/core/units/brands";
-import { formatMass, formatSize, formatYarn, tellSize } from "@/core/units/format";
+import { formatMass, formatSize, formatYarn } from "@/core/units/format";
 import { START_LIST, type StartId } from "@/core/templates/startList";
 import { addBegun, startWith, useBegun, type Wish } from "@/state/project/newProject";
 import { useUnits } from "@/state/keeping/settings";
@@ -17,6 +14,7 @@ import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Select } from "@/ui/parts/Select";
 import { Sheet } from "@/ui/parts/Sheet";
 import { undoable } from "@/ui/parts/undoable";
+import { ENTERED } from "../../core/project/enteredFigures";
 
 interface StartSheetProps {
   readonly open: boolean;
@@ -44,12 +42,10 @@ interface Texts {
 
 const usualTexts = (id: StartId, units: UnitSystem): Texts => {
   const start = START_LIST.find((one) => one.id === id);
-  const tell = (mm: number) =>
-    mm === 0 ? "0" : `${mm < 0 ? "−" : ""}${tellSize(millimetres(Math.abs(mm)), units)}`;
   return {
-    across: tell(start?.across.usualMm ?? 0),
-    ease: tell(start?.easeMm ?? 0),
-    along: tell(start?.along.usualMm ?? 0),
+    across: ENTERED.across.tell(start?.across.usualMm ?? 0, units),
+    ease: ENTERED.ease.tell(start?.easeMm ?? 0, units),
+    along: ENTERED.along.tell(start?.along.usualMm ?? 0, units),
   };
 };
 
@@ -59,9 +55,9 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
   const [texts, setTexts] = useState<Texts>(() => usualTexts("hat", units));
   const [thickness, setThickness] = useState<YarnClass>("aran");
   const [cabled, setCabled] = useState<Cabled>("all");
-  const across = readLength(texts.across, BARE_LENGTH[units], LENGTHS.width);
-  const ease = readEase(texts.ease, units);
-  const along = readLength(texts.along, BARE_LENGTH[units], LENGTHS.piece);
+  const across = ENTERED.across.read(texts.across, units);
+  const ease = ENTERED.ease.read(texts.ease, units);
+  const along = ENTERED.along.read(texts.along, units);
   const wish: Wish | null =
     across.ok && ease.ok && along.ok
       ? { start, thickness, cabled, acrossMm: across.value, easeMm: ease.value, alongMm: along.value }
@@ -153,13 +149,9 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
         >
           Add to the open project
         </Button>
-        <button
-          type="submit"
-          disabled={!begun?.ok}
-          className="rounded-lg bg-ink px-5 py-2.5 font-semibold text-paper disabled:opacity-40"
-        >
+        <Button submits disabled={!begun?.ok} look="main" size="large">
           Start with this
-        </button>
+        </Button>
       </div>
     </form>
   );

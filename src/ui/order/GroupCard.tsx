@@ -1,13 +1,12 @@
 "use client";
+import { ENTERED } from "@/core/project/enteredFigures";
+import { Toolbar } from "@/ui/parts/Toolbar";
 import { Plus, Trash2 } from "lucide-react";
-import { COUNTS, LENGTHS } from "@/core/project/bounds";
 import type { Kit } from "@/core/project/orders";
 import type { GroupBalls } from "@/core/order/group";
 import { CERTAINTIES } from "@/core/forecast/forecast";
 import { millimetres } from "@/core/units/brands";
-import { readCount } from "@/core/units/count";
-import { formatChance, formatSize, tellSize } from "@/core/units/format";
-import { BARE_LENGTH, readLength } from "@/core/units/length";
+import { formatChance, formatSize } from "@/core/units/format";
 import { addKit, editKit, removeKit, useGroup } from "@/state/buying/order";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
@@ -34,19 +33,19 @@ export function GroupCard({ yarnId }: { readonly yarnId: string }) {
           <KitFields key={kit.id} kit={kit} group={group} />
         ))}
       </ul>
-      <div className="mt-2 flex flex-wrap items-center gap-3">
+      <Toolbar className="mt-2">
         <Button onClick={addKit}>
           <Plus size={16} aria-hidden /> Add kits of another size
         </Button>
         {progress !== null && (
           <span className="flex items-center gap-2 text-sm">
             <progress aria-label="Group calculated" value={progress} max={1} className="w-28" />
-            <button type="button" onClick={stop} className="text-woad underline">
+            <Button onClick={stop} look="link">
               Stop
-            </button>
+            </Button>
           </span>
         )}
-      </div>
+      </Toolbar>
       {kits.length === 0 && (
         <p className="mt-2 text-sm">
           Add kits to see how many balls each needs, and how many the group needs together.
@@ -96,30 +95,27 @@ function KitFields({ kit, group }: { readonly kit: Kit; readonly group: GroupBal
   return (
     <li className="grid grid-cols-2 gap-x-3 rounded-lg border border-line p-2 sm:grid-cols-[1.2fr_0.8fr_1fr_1fr_auto]">
       <WordsField label="Size" value={name} onText={(text) => editKit(id, { name: text })} />
-      <ValueField<number>
+      <ValueField
         of={id}
         label="Kits"
         value={count}
-        tell={String}
-        read={(text) => readCount(text, COUNTS.kits)}
+        figure={ENTERED.kits}
         onValue={(value) => value !== null && editKit(id, { count: value })}
       />
-      <ValueField<number>
+      <ValueField
         of={id}
         label="Across"
         value={acrossMm}
-        tell={(mm) => tellSize(millimetres(mm), units)}
-        read={(text) => readLength(text, BARE_LENGTH[units], LENGTHS.width)}
+        figure={ENTERED.across}
         optional
         example={size(told?.acrossMm) || "as it is"}
         onValue={(mm) => editKit(id, { acrossMm: mm })}
       />
-      <ValueField<number>
+      <ValueField
         of={id}
         label="Along"
         value={alongMm}
-        tell={(mm) => tellSize(millimetres(mm), units)}
-        read={(text) => readLength(text, BARE_LENGTH[units], LENGTHS.piece)}
+        figure={ENTERED.along}
         optional
         example={size(told?.alongMm) || "as it is"}
         onValue={(mm) => editKit(id, { alongMm: mm })}

@@ -16,6 +16,7 @@ import { Pill } from "@/ui/parts/Pills";
 import { PlanCard } from "./PlanCard";
 import { SourcesCard } from "./SourcesCard";
 import { StepsCard } from "./StepsCard";
+import { EmptyState } from "@/ui/parts/EmptyState";
 
 const GroupCard = dynamic(() => import("./GroupCard").then((file) => file.GroupCard), { ssr: false });
 
@@ -26,7 +27,7 @@ export function OrderBench() {
   if (!answer.known)
     return (
       <Card title="What to buy">
-        <p className="mt-2">There is nothing to buy yet: the project needs an answer first.</p>
+        <EmptyState>There is nothing to buy yet: the project needs an answer first.</EmptyState>
       </Card>
     );
   return <Buying />;

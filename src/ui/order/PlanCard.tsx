@@ -1,4 +1,5 @@
 "use client";
+import { Table } from "@/ui/parts/Table";
 import { toast } from "@/ui/parts/toast";
 import type { OrderAdvice } from "@/core/order/advice";
 import { listCsv, listLines, listText, type ListLine } from "@/core/order/shoppingList";
@@ -84,42 +85,50 @@ function lotWords({ lots, lines }: OrderPlan): string {
 }
 
 function ListTable({ lines, plan }: { readonly lines: readonly ListLine[]; readonly plan: OrderPlan }) {
-  const last = "border-t border-line py-1.5 text-right align-top";
-  const cell = "border-t border-line py-1.5 pr-3 align-top";
   return (
-    <div className="mt-3 overflow-x-auto">
-      <table className="w-full text-[0.95rem]">
-        <caption className="sr-only">Shopping list</caption>
-        <thead>
-          <tr className="text-left text-sm text-faint">
-            <th className="pr-3 font-normal">Balls</th>
-            <th className="pr-3 font-normal">Yarn</th>
-            <th className="pr-3 font-normal">Dye lot</th>
-            <th className="pr-3 font-normal">From</th>
-            <th className="text-right font-normal">Price</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map((line) => (
-            <tr key={`${line.from} ${line.lot} ${line.ball}`}>
-              <td className={`${cell} text-lg font-semibold`}>{line.balls}</td>
-              <td className={cell}>
-                {line.yarn}
-                <span className="block text-sm text-faint">{line.ball}</span>
-              </td>
-              <td className={cell}>{line.lot || <span className="text-faint">not known</span>}</td>
-              <td className={cell}>{line.from}</td>
-              <td className={last}>{line.price === null ? "yours" : formatMoney(line.price)}</td>
-            </tr>
-          ))}
-          <tr>
-            <td colSpan={4} className={cell}>
+    <div className="mt-3">
+      <Table
+        className="text-[0.95rem]"
+        caption="Shopping list"
+        columns={[
+          { id: "balls", head: "Balls", className: "text-lg font-semibold", cell: ({ balls }) => balls },
+          {
+            id: "yarn",
+            head: "Yarn",
+            cell: ({ yarn, ball }) => (
+              <>
+                {yarn}
+                <span className="block text-sm text-faint">{ball}</span>
+              </>
+            ),
+          },
+          {
+            id: "lot",
+            head: "Dye lot",
+            cell: ({ lot }) => lot || <span className="text-faint">not known</span>,
+          },
+          { id: "from", head: "From", cell: ({ from }) => from },
+          {
+            id: "price",
+            head: "Price",
+            right: true,
+            whole: true,
+            cell: ({ price }) => (price === null ? "yours" : formatMoney(price)),
+          },
+        ]}
+        rows={lines}
+        keyOf={({ from, lot, ball }) => `${from} ${lot} ${ball}`}
+        foot={
+          <tr className="align-top">
+            <td colSpan={4} className="border-t border-line py-1.5 pr-3">
               Together{plan.postage > 0 && `, ${formatMoney(plan.postage)} of it postage`}
             </td>
-            <td className={`${last} font-semibold`}>{formatMoney(plan.cost)}</td>
+            <td className="border-t border-line py-1.5 text-right font-semibold whitespace-nowrap">
+              {formatMoney(plan.cost)}
+            </td>
           </tr>
-        </tbody>
-      </table>
+        }
+      />
     </div>
   );
 }
@@ -153,7 +162,7 @@ function Acts({ plan, lines, component }: ActsProps) {
     <div className="mt-3 flex flex-wrap gap-2 print:hidden">
       {fromShelf && !done && (
         <Button
-          main
+          look="main"
           onClick={() => {
             reserve(plan.lines);
             toast.success(`Reserved on the shelf for ${name}`, undoable);

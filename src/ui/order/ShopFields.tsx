@@ -1,6 +1,6 @@
 "use client";
+import { ENTERED } from "@/core/project/enteredFigures";
 import type { OwnShop } from "@/core/project/orders";
-import { formatMoney, readMoney } from "@/core/units/money";
 import { ValueField } from "@/ui/parts/ValueField";
 import { WordsField } from "@/ui/parts/WordsField";
 
@@ -18,20 +18,18 @@ export function ShopFields({ of, called, shop, onShop }: ShopFieldsProps) {
   return (
     <>
       <WordsField label={called} value={shop.name} onText={(name) => onShop("name", { name })} />
-      <ValueField<number>
+      <ValueField
         of={of}
         label="Its postage"
         value={shop.postage}
-        tell={formatMoney}
-        read={readMoney}
+        figure={ENTERED.postage}
         onValue={(postage) => postage !== null && onShop("postage", { postage })}
       />
-      <ValueField<number>
+      <ValueField
         of={of}
         label="Free post from"
         value={shop.freeFrom}
-        tell={formatMoney}
-        read={readMoney}
+        figure={ENTERED.freePostFrom}
         optional
         example="never"
         onValue={(freeFrom) => onShop("free post", { freeFrom })}

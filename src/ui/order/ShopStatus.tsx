@@ -1,4 +1,6 @@
 "use client";
+import { Toolbar } from "@/ui/parts/Toolbar";
+import { Button } from "@/ui/parts/Button";
 import { RotateCw, TriangleAlert } from "lucide-react";
 import { askShop, setWeather, stopAsking, useShop, type Weather } from "@/state/buying/shop";
 import { Choice } from "@/ui/parts/Choice";
@@ -16,7 +18,7 @@ const timeOf = (at: string) =>
 export function ShopStatus() {
   const { list, asking, problem, weather } = useShop();
   return (
-    <div role="group" aria-label="Shop" className="flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
+    <Toolbar label="Shop" className="text-sm">
       <span role="status" className="min-w-0">
         {list ? (
           <>
@@ -28,17 +30,13 @@ export function ShopStatus() {
         {asking && " · asking …"}
       </span>
       {asking ? (
-        <button type="button" onClick={stopAsking} className="text-woad underline">
+        <Button onClick={stopAsking} look="link">
           Stop asking
-        </button>
+        </Button>
       ) : (
-        <button
-          type="button"
-          onClick={() => void askShop()}
-          className="flex items-center gap-1 text-woad underline"
-        >
+        <Button onClick={() => void askShop()} look="link" className="flex items-center gap-1">
           <RotateCw size={14} aria-hidden /> Ask again
-        </button>
+        </Button>
       )}
       <span className="flex items-center gap-1.5 text-faint">
         This shop is a stand-in; let it be one that
@@ -53,6 +51,6 @@ export function ShopStatus() {
             : "The plan goes by your shelf and by what you typed in until it answers."}
         </p>
       )}
-    </div>
+    </Toolbar>
   );
 }

@@ -1,11 +1,10 @@
 "use client";
+import { Tick } from "@/ui/parts/Tick";
+import { ENTERED } from "@/core/project/enteredFigures";
 import { Plus, Trash2 } from "lucide-react";
-import { COUNTS } from "@/core/project/bounds";
 import type { TypedOffer } from "@/core/project/orders";
 import type { Component, Market } from "@/core/order/market";
-import { readCount } from "@/core/units/count";
-import { formatMoney, readMoney } from "@/core/units/money";
-import { readPutUp, tellPutUp, type PutUp } from "@/core/yarn/putUp";
+import { type PutUp } from "@/core/yarn/putUp";
 import { addOffer, editOffer, editOrder, removeOffer } from "@/state/buying/order";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
@@ -49,24 +48,26 @@ export function SourcesCard({ component: { key }, market }: SourcesCardProps) {
             }
           />
         </div>
-        <Source
-          label={`from your shelf${order.shelf ? `: ${count("shelf")} balls available, part balls included` : ""}`}
-          on={order.shelf}
+        <Tick
+          checked={order.shelf}
           onChange={(on) =>
             editOrder("shelf", (draft) => {
               draft.shelf = on;
             })
           }
-        />
-        <Source
-          label={`from the shop${order.shop ? `: ${count("shop")} balls of it` : ""}`}
-          on={order.shop}
+        >
+          {`from your shelf${order.shelf ? `: ${count("shelf")} balls available, part balls included` : ""}`}
+        </Tick>
+        <Tick
+          checked={order.shop}
           onChange={(on) =>
             editOrder("shop", (draft) => {
               draft.shop = on;
             })
           }
-        />
+        >
+          {`from the shop${order.shop ? `: ${count("shop")} balls of it` : ""}`}
+        </Tick>
         <ShopStatus />
         {typed.length > 0 && <OwnShop />}
         {typed.map((offer) => (
@@ -79,26 +80,6 @@ export function SourcesCard({ component: { key }, market }: SourcesCardProps) {
         </div>
       </div>
     </Card>
-  );
-}
-
-interface SourceProps {
-  readonly label: string;
-  readonly on: boolean;
-  readonly onChange: (on: boolean) => void;
-}
-
-function Source({ label, on, onChange }: SourceProps) {
-  return (
-    <label className="flex items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-4 accent-ink"
-        checked={on}
-        onChange={({ target }) => onChange(target.checked)}
-      />
-      {label}
-    </label>
   );
 }
 
@@ -118,25 +99,22 @@ function OwnShop() {
 }
 
 function OfferFields({ offer }: { readonly offer: TypedOffer }) {
-  const units = useUnits();
   const { id, massG, lengthM, price, balls, lot } = offer;
   return (
     <fieldset className="grid grid-cols-[1fr_1fr_auto] gap-x-3 rounded-lg border border-line p-2">
       <legend className="sr-only">Balls in another shop</legend>
-      <ValueField<PutUp>
+      <ValueField
         of={id}
         label="One ball holds"
         value={{ massG, lengthM } as PutUp}
-        tell={(value) => tellPutUp(value, units)}
-        read={readPutUp}
+        figure={ENTERED.ballHolds}
         onValue={(value) => value && editOffer(id, { massG: value.massG, lengthM: value.lengthM })}
       />
-      <ValueField<number>
+      <ValueField
         of={id}
         label="Price of a ball"
         value={price}
-        tell={formatMoney}
-        read={readMoney}
+        figure={ENTERED.price}
         onValue={(value) => value !== null && editOffer(id, { price: value })}
         example="e.g. 4.90"
         says={price === null && "needs a price to be planned with"}
@@ -144,12 +122,11 @@ function OfferFields({ offer }: { readonly offer: TypedOffer }) {
       <div className="row-span-2 self-center">
         <IconButton label="Delete these balls" icon={Trash2} onClick={() => removeOffer(id)} />
       </div>
-      <ValueField<number>
+      <ValueField
         of={id}
         label="How many there are"
         value={balls}
-        tell={String}
-        read={(text) => readCount(text, COUNTS.balls)}
+        figure={ENTERED.balls}
         onValue={(value) => value !== null && editOffer(id, { balls: value })}
       />
       <WordsField label="Dye lot" value={lot} most={60} onText={(text) => editOffer(id, { lot: text })} />

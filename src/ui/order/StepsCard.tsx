@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import type { OrderAdvice, Step } from "@/core/order/advice";
 import type { OrderPlan } from "@/core/order/plan";
 import type { Market } from "@/core/order/market";
@@ -58,9 +59,8 @@ export function StepsCard({ advice, market }: { readonly advice: OrderAdvice; re
       {mixed && (
         <p className="mt-2 border-l-4 border-weld pl-2">
           Mixing {mixed.plan.lots.length} dye lots would save {formatMoney(-mixed.costs)}.{" "}
-          <button
-            type="button"
-            className="text-woad underline"
+          <Button
+            look="link"
             onClick={() =>
               editOrder("lots", (order) => {
                 order.lots = "any";
@@ -68,7 +68,7 @@ export function StepsCard({ advice, market }: { readonly advice: OrderAdvice; re
             }
           >
             Mix them
-          </button>
+          </Button>
         </p>
       )}
       <ReturnWords plan={plan} market={market} />

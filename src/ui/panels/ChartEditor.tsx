@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useRef, useState, type KeyboardEvent } from "react";
 import type { ChartAct } from "@/core/instructions/editChart";
 import type { Chart } from "@/core/panels/chart";
@@ -95,9 +96,9 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
         {under && (
           <>
             {": "}
-            <button type="button" onClick={() => openGlossary(under.name)} className="text-woad underline">
+            <Button onClick={() => openGlossary(under.name)} look="link">
               {under.name}, {under.words}
-            </button>
+            </Button>
           </>
         )}
       </p>

@@ -8,13 +8,9 @@ interface EditButtonProps {
 /** One act on the chart, with its key. */
 export function EditButton({ does, shortcut, disabled, onClick }: EditButtonProps) {
   return (
-    <button
-      type="button"
-      disabled={disabled}
-      onClick={() => void onClick()}
-      className="rounded-md border border-edge px-2 py-1 disabled:opacity-40"
-    >
+    <Button disabled={disabled} onClick={() => void onClick()} size="small">
       {does} {shortcut && <kbd className="font-[inherit] text-xs opacity-80">{shortcut.toUpperCase()}</kbd>}
-    </button>
+    </Button>
   );
 }
+import { Button } from "@/ui/parts/Button";

@@ -1,3 +1,4 @@
+import { Button } from "@/ui/parts/Button";
 import { CircleHelp, Info, TriangleAlert } from "lucide-react";
 import type { Finding, Mend } from "@/core/instructions/findings";
 
@@ -38,14 +39,9 @@ export function FindingList({ findings, onMend }: FindingListProps) {
               {onMend && finding.mends.length > 0 && (
                 <span className="col-start-3 mt-1 flex flex-wrap gap-1.5">
                   {finding.mends.map((mend) => (
-                    <button
-                      key={mend.label}
-                      type="button"
-                      onClick={() => onMend(mend)}
-                      className="rounded-md border border-edge px-2 py-0.5 font-semibold hover:bg-line"
-                    >
+                    <Button key={mend.label} onClick={() => onMend(mend)} size="small">
                       {mend.label}
-                    </button>
+                    </Button>
                   ))}
                 </span>
               )}

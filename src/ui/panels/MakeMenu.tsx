@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import type { TransformId } from "@/core/instructions/transformText";
@@ -40,17 +41,7 @@ export function MakeMenu({ name, text, onMade }: MakeMenuProps) {
   ];
   return (
     <>
-      <Menu
-        acts={acts}
-        trigger={
-          <button
-            type="button"
-            className="rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line"
-          >
-            Make from it …
-          </button>
-        }
-      />
+      <Menu acts={acts} trigger={<Button>Make from it …</Button>} />
       <JoinSheet open={joining} onOpenChange={setJoining} text={text} onMade={keep} />
     </>
   );

@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { BookOpen, Plus } from "lucide-react";
 import { memo, useState } from "react";
 import type { ProjectPanel } from "@/core/project/project";
@@ -7,6 +8,7 @@ import { useSettings } from "@/state/keeping/settings";
 import type { StudiedPanel } from "@/workers/reader.worker";
 import { IconButton } from "@/ui/parts/IconButton";
 import { ChartThumb } from "./ChartThumb";
+import { SearchField } from "@/ui/parts/SearchField";
 
 interface PanelListProps {
   readonly own: readonly ProjectPanel[];
@@ -29,21 +31,16 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
   return (
     <section aria-label="Panels" className="rounded-xl border border-line bg-card p-3">
       <div className="flex gap-2">
-        <input
-          type="search"
-          aria-label="Find a panel"
-          placeholder="Find a panel"
+        <SearchField
+          labelHidden
+          label="Find a panel"
+          example="Find a panel"
           value={wanted}
-          onChange={({ target }) => setWanted(target.value)}
-          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1.5 placeholder:text-faint"
+          onText={setWanted}
         />
-        <button
-          type="button"
-          onClick={onNew}
-          className="flex items-center gap-1 rounded-lg bg-ink px-3 py-1.5 font-semibold text-paper"
-        >
+        <Button onClick={onNew} look="main">
           <Plus size={16} aria-hidden /> New
-        </button>
+        </Button>
         <IconButton label="Glossary" keys="G" icon={BookOpen} onClick={() => openGlossary()} />
       </div>
       <div className="mt-2 max-h-56 overflow-y-auto md:max-h-[30rem]">
@@ -93,10 +90,10 @@ interface EntryProps {
 /** Drawn again only when it changes: its picture is many strokes, and typing changes the list around it. */
 const Entry = memo(function Entry({ id, name, here, onChoose, study }: EntryProps) {
   return (
-    <button
-      type="button"
+    <Button
       aria-pressed={here}
       onClick={() => onChoose(id)}
+      look="bare"
       className={`flex w-full items-center gap-3 rounded-lg p-1.5 text-left ${here ? "bg-ink text-paper" : "hover:bg-line"}`}
     >
       {study?.chart && <ChartThumb chart={study.chart} />}
@@ -108,6 +105,6 @@ const Entry = memo(function Entry({ id, name, here, onChoose, study }: EntryProp
           </span>
         )}
       </span>
-    </button>
+    </Button>
   );
 });

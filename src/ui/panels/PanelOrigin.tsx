@@ -1,18 +1,16 @@
 "use client";
-import { typed } from "@/state/project/projectStore";
+import { Button } from "@/ui/parts/Button";
 import { useEffect, useState } from "react";
 import type { ProjectPanel } from "@/core/project/project";
 import { editOrigin, editPanel } from "@/state/project/panels";
 import { reader } from "@/state/engine/workers";
+import { WordsField } from "@/ui/parts/WordsField";
 
 const FIELDS = [
   { part: "from", name: "From", hint: "pattern, book, person" },
   { part: "version", name: "Version", hint: "e.g. 2nd edition" },
   { part: "date", name: "Date", hint: "when it was made or found" },
 ] as const;
-
-const INPUT =
-  "w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 placeholder:text-faint placeholder:italic";
 
 /** Where a panel came from, and what was changed since: told by the knitter, and found in its rows. */
 export function PanelOrigin({ panel }: { readonly panel: ProjectPanel }) {
@@ -26,36 +24,28 @@ export function PanelOrigin({ panel }: { readonly panel: ProjectPanel }) {
       </summary>
       <div className="mt-2 grid gap-2 sm:grid-cols-3">
         {FIELDS.map(({ part, name, hint }) => (
-          <label key={part}>
-            {name}
-            <input
-              value={origin[part]}
-              maxLength={part === "from" ? 200 : 60}
-              placeholder={hint}
-              onChange={({ target }) => typed(() => editOrigin(id, { [part]: target.value }))}
-              className={INPUT}
-            />
-          </label>
-        ))}
-        <label className="sm:col-span-3">
-          What you changed, and why
-          <textarea
-            rows={2}
-            value={notes}
-            maxLength={4000}
-            onChange={({ target }) => typed(() => editPanel(id, { notes: target.value }))}
-            className={INPUT}
+          <WordsField
+            key={part}
+            label={name}
+            value={origin[part]}
+            most={part === "from" ? 200 : 60}
+            example={hint}
+            onText={(text) => editOrigin(id, { [part]: text })}
           />
-        </label>
+        ))}
+        <WordsField
+          className="sm:col-span-3"
+          label="What you changed, and why"
+          lines={2}
+          most={4000}
+          value={notes}
+          onText={(text) => editPanel(id, { notes: text })}
+        />
       </div>
       {changed && (
-        <button
-          type="button"
-          onClick={() => editPanel(id, { text: origin.text })}
-          className="mt-2 rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line"
-        >
+        <Button onClick={() => editPanel(id, { text: origin.text })} className="mt-2">
           Back to how it was
-        </button>
+        </Button>
       )}
     </details>
   );

@@ -1,4 +1,5 @@
 "use client";
+import { Toolbar } from "@/ui/parts/Toolbar";
 import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
 import type { Mend } from "@/core/instructions/findings";
@@ -50,7 +51,7 @@ export function PanelView({ name, text, told = [], readOnly, onText, children }:
   ].filter(Boolean);
   return (
     <Card title={name || "Panel without a name"} aside={counts.join(" · ")}>
-      <div className="mt-2 flex flex-wrap items-center gap-2 text-sm">{children}</div>
+      <Toolbar className="mt-2 text-sm">{children}</Toolbar>
       {told.length > 0 && <p className="mt-2 text-sm text-faint">{told.join(" ")}</p>}
       <div className="mt-3 grid items-start gap-4 lg:grid-cols-2">
         <div className="grid min-w-0 gap-3">

@@ -1,5 +1,5 @@
 "use client";
-import { typed } from "@/state/project/projectStore";
+import { Button } from "@/ui/parts/Button";
 import { useEffect, useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/project/panels";
@@ -11,8 +11,8 @@ import { PanelOrigin } from "./PanelOrigin";
 import { PanelView } from "./PanelView";
 import { WritingChoice } from "./WritingChoice";
 import { undoable } from "@/ui/parts/undoable";
+import { WordsField } from "@/ui/parts/WordsField";
 
-const BUTTON = "rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line";
 const START = "Row 1 (RS): P2, 2/2 LC, P2.\nRow 2 and all WS rows: K2, P4, K2.\nRow 3: P2, K4, P2.";
 
 /** The library of panels and the knitter's own, each as text and as chart. */
@@ -60,27 +60,21 @@ export function PanelsBench() {
           readOnly={false}
           onText={(text) => editPanel(mine.id, { text })}
         >
-          <label className="flex items-center gap-2">
-            Name
-            <input
-              value={mine.name}
-              maxLength={120}
-              onChange={({ target }) => typed(() => editPanel(mine.id, { name: target.value }))}
-              className="rounded-lg border border-edge bg-paper px-2.5 py-1.5"
-            />
-          </label>
-          <button
-            type="button"
-            className={BUTTON}
-            onClick={() => copy(`${mine.name}, copy`, mine.text, mine.name)}
-          >
+          <WordsField
+            labelHidden
+            label="Name"
+            example="Name"
+            value={mine.name}
+            onText={(name) => editPanel(mine.id, { name })}
+          />
+          <Button size="small" onClick={() => copy(`${mine.name}, copy`, mine.text, mine.name)}>
             Duplicate
-          </button>
+          </Button>
           <MakeMenu name={mine.name} text={mine.text} onMade={setChosen} />
           <WritingChoice text={mine.text} />
-          <button type="button" className={BUTTON} onClick={() => remove(mine.id, mine.name)}>
+          <Button size="small" onClick={() => remove(mine.id, mine.name)}>
             Delete
-          </button>
+          </Button>
           <PanelOrigin panel={mine} />
         </PanelView>
       ) : (
@@ -93,13 +87,12 @@ export function PanelsBench() {
             readOnly
             onText={() => {}}
           >
-            <button
-              type="button"
-              className={BUTTON}
+            <Button
+              size="small"
               onClick={() => copy(theirs.name, theirs.text, `${theirs.name}, from the library`)}
             >
               Copy to my panels and change it
-            </button>
+            </Button>
             <MakeMenu name={theirs.name} text={theirs.text} onMade={setChosen} />
             <WritingChoice text={theirs.text} />
           </PanelView>

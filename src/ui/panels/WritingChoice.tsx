@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useEffect, useState } from "react";
 import { reader } from "@/state/engine/workers";
 import { setNaming, setWords, useSettings } from "@/state/keeping/settings";
@@ -11,13 +12,7 @@ export function WritingChoice({ text }: { readonly text: string }) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <button
-        type="button"
-        onClick={() => setOpen(true)}
-        className="rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line"
-      >
-        Write it out
-      </button>
+      <Button onClick={() => setOpen(true)}>Write it out</Button>
       <Sheet open={open} onOpenChange={setOpen} title="Row by row">
         <WrittenOut text={text} />
       </Sheet>

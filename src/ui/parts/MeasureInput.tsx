@@ -1,5 +1,6 @@
 import { typed } from "@/state/project/projectStore";
 import { TriangleAlert } from "lucide-react";
+import { FIELD_LOOK } from "./fieldLook";
 import { useId, type ReactNode } from "react";
 
 interface MeasureInputProps {
@@ -31,7 +32,7 @@ export function MeasureInput({ id, label, text, onText, example, wrong, says }: 
         aria-invalid={wrong ? true : undefined}
         aria-describedby={wordsId}
         onChange={({ target }) => typed(() => onText(target.value))}
-        className="mt-0.5 w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 placeholder:text-faint placeholder:italic aria-invalid:border-2 aria-invalid:border-madder"
+        className={`mt-0.5 ${FIELD_LOOK}`}
       />
       <p id={wordsId} aria-live="polite" className="mt-0.5 min-h-3 text-[0.8rem] leading-snug text-faint">
         {wrong ? (

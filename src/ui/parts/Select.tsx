@@ -1,3 +1,4 @@
+import { FIELD_LOOK } from "./fieldLook";
 import { useId, type ReactNode } from "react";
 
 interface SelectProps<Value extends string> {
@@ -7,14 +8,24 @@ interface SelectProps<Value extends string> {
   readonly onChange: (value: Value) => void;
   /** What the choice comes to, under it. */
   readonly says?: ReactNode;
+  readonly labelHidden?: boolean;
 }
 
 /** One of many, opened to be chosen from. */
-export function Select<Value extends string>({ label, options, value, onChange, says }: SelectProps<Value>) {
+export function Select<Value extends string>({
+  label,
+  options,
+  value,
+  onChange,
+  says,
+  labelHidden = false,
+}: SelectProps<Value>) {
   const id = useId();
   return (
     <div className="min-w-0 text-sm">
-      <label htmlFor={id}>{label}</label>
+      <label htmlFor={id} className={labelHidden ? "sr-only" : ""}>
+        {label}
+      </label>
       <select
         id={id}
         value={value}
@@ -23,7 +34,7 @@ export function Select<Value extends string>({ label, options, value, onChange, 
           const option = options.find((one) => one.value === target.value);
           if (option) onChange(option.value);
         }}
-        className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
+        className={labelHidden ? FIELD_LOOK : `mt-0.5 ${FIELD_LOOK}`}
       >
         {options.map((option) => (
           <option key={option.value} value={option.value}>

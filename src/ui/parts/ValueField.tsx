@@ -1,6 +1,7 @@
 "use client";
 import { useId, type ReactNode } from "react";
-import type { Reading } from "@/core/units/reading";
+import type { FigureKind } from "@/core/project/figureKinds";
+import { useUnits } from "@/state/keeping/settings";
 import { keepText, useTypedText } from "@/state/fields/typedTexts";
 import { MeasureInput } from "./MeasureInput";
 
@@ -9,9 +10,8 @@ interface TypedValue<Value> {
   /** Whose it is: together with the label it is where the text is kept. */
   readonly of: string;
   readonly value: Value | null;
-  /** The value as text that can be read again. */
-  readonly tell: (value: Value) => string;
-  readonly read: (text: string) => Reading<Value>;
+  /** How it is read and told, from the table of what is entered. */
+  readonly figure: FigureKind<Value>;
   /** Gets every value that can be read, and null where the field is emptied and may be. */
   readonly onValue: (value: Value | null) => void;
   /** May be left empty. */
@@ -33,22 +33,22 @@ export function useTypedValue<Value>({
   label,
   of,
   value,
-  tell,
-  read,
+  figure,
   onValue,
   optional = false,
 }: TypedValue<Value>) {
+  const units = useUnits();
   const place = { of, label };
   const typed = useTypedText(place);
-  const reading = typed === null || (optional && typed.trim() === "") ? null : read(typed);
+  const reading = typed === null || (optional && typed.trim() === "") ? null : figure.read(typed, units);
   const stands =
     typed !== null && (reading === null ? value === null : !reading.ok || alike(reading.value, value));
   return {
-    text: stands ? typed : value === null ? "" : tell(value),
+    text: stands ? typed : value === null ? "" : figure.tell(value, units),
     wrong: stands && reading && !reading.ok ? reading.message : undefined,
     onText: (text: string) => {
       const emptied = optional && text.trim() === "";
-      const found = emptied ? null : read(text);
+      const found = emptied ? null : figure.read(text, units);
       keepText(place, { text, refused: found !== null && !found.ok });
       if (found === null) return onValue(null);
       if (found.ok) onValue(found.value);

@@ -1,3 +1,5 @@
+import { useId } from "react";
+import { FIELD_LOOK } from "./fieldLook";
 import { typed } from "@/state/project/projectStore";
 
 interface WordsFieldProps {
@@ -7,21 +9,48 @@ interface WordsFieldProps {
   readonly most?: number;
   readonly example?: string;
   readonly type?: "text" | "date";
+  /** More than one for notes. */
+  readonly lines?: number;
+  readonly wrong?: string | undefined;
+  /** Told to screen readers alone, where it is seen what it is. */
+  readonly labelHidden?: boolean;
+  readonly className?: string;
 }
 
-/** A line of words. */
-export function WordsField({ label, value, onText, most = 120, example, type = "text" }: WordsFieldProps) {
+/** Words: a name, a place, a note of several lines. */
+export function WordsField({
+  label,
+  value,
+  onText,
+  most = 120,
+  example,
+  type = "text",
+  lines = 1,
+  wrong,
+  labelHidden = false,
+  className = "",
+}: WordsFieldProps) {
+  const wrongId = useId();
+  const shared = {
+    value,
+    maxLength: most,
+    placeholder: example,
+    className: labelHidden ? FIELD_LOOK : `mt-0.5 ${FIELD_LOOK}`,
+    "aria-label": labelHidden ? label : undefined,
+    "aria-invalid": wrong ? true : undefined,
+    "aria-describedby": wrong ? wrongId : undefined,
+    onChange: ({ target }: { readonly target: { readonly value: string } }) =>
+      typed(() => onText(target.value)),
+  };
   return (
-    <label className="min-w-0 text-sm">
-      {label}
-      <input
-        type={type}
-        value={value}
-        maxLength={most}
-        placeholder={example}
-        onChange={({ target }) => typed(() => onText(target.value))}
-        className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base placeholder:text-faint placeholder:italic"
-      />
+    <label className={`min-w-0 text-sm ${className}`}>
+      {!labelHidden && label}
+      {lines > 1 ? <textarea rows={lines} {...shared} /> : <input type={type} {...shared} />}
+      {wrong && (
+        <span id={wrongId} role="alert" className="text-[0.8rem] text-madder">
+          {wrong}
+        </span>
+      )}
     </label>
   );
 }

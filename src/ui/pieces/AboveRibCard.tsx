@@ -1,3 +1,4 @@
+import { Table } from "@/ui/parts/Table";
 import { memo } from "react";
 import type { AboveRib } from "@/core/estimate/aboveRib";
 import type { StitchContent } from "@/core/garment/stitchContent";
@@ -38,19 +39,25 @@ export const AboveRibCard = memo(function AboveRibCard({ kept, above, swatched }
         keep <span className="text-woad">{Math.round(kept.all * 100)} %</span> of their plain width, so a rib
         that stretches to plain width needs that share of the stitches.
       </p>
-      <table className="mt-2 w-full text-sm">
-        <caption className="sr-only">Rules of thumb</caption>
-        <tbody>
-          {rules.map(({ rule, adds, why }) => (
-            <tr key={rule} className="border-t border-line align-top">
-              <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                “{rule}” <span className="text-faint">{why}</span>
-              </th>
-              <td className="py-1.5 pl-2 text-right font-semibold whitespace-nowrap">{adds}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <div className="mt-2">
+        <Table
+          caption="Rules of thumb"
+          columns={[
+            {
+              id: "rule",
+              names: true,
+              cell: ({ rule, why }) => (
+                <>
+                  “{rule}” <span className="text-faint">{why}</span>
+                </>
+              ),
+            },
+            { id: "adds", right: true, whole: true, className: "font-semibold", cell: ({ adds }) => adds },
+          ]}
+          rows={rules}
+          keyOf={({ rule }) => rule}
+        />
+      </div>
     </Card>
   );
 });

@@ -1,8 +1,11 @@
 "use client";
+import { ENTERED } from "@/core/project/enteredFigures";
+import { Toolbar } from "@/ui/parts/Toolbar";
+import { Button } from "@/ui/parts/Button";
 import { Plus, X } from "lucide-react";
-import { COUNTS } from "@/core/project/bounds";
-import { colouredBy, Colours, type ProjectSection } from "@/core/project/sections";
-import { readCount } from "@/core/units/count";
+import type { Colours } from "@/core/project/sections";
+import { colouredBy } from "@/core/project/sectionKinds";
+import type { ProjectSection } from "@/core/project/sections";
 import {
   addBand,
   carryYarns,
@@ -39,7 +42,7 @@ export function ColourFields({ section }: { readonly section: ProjectSection }) 
   const single = colouredBy(section) === "one";
   return (
     <div className="col-span-2 mb-1 border-t border-line pt-2">
-      <div className="flex flex-wrap items-center gap-2 text-sm">
+      <Toolbar className="text-sm">
         <span aria-hidden>Worked in</span>
         {!single && <Choice label="Colours" options={KINDS} value={kind} onChange={chooseColours} />}
         {kind === "stripes" && (
@@ -50,7 +53,7 @@ export function ColourFields({ section }: { readonly section: ProjectSection }) 
             onChange={(way) => carryYarns(way === "carried")}
           />
         )}
-      </div>
+      </Toolbar>
       {kind === "one" && (
         <div className="mt-1">
           <Select
@@ -88,25 +91,21 @@ function Bands({ section, kind }: BandsProps) {
               className="mb-6 size-4 shrink-0 rounded-full border border-edge"
               style={{ backgroundColor: yarns.find(({ id }) => id === yarnId)?.colour }}
             />
-            <select
-              aria-label={`Yarn of ${index + 1}`}
-              value={yarnId}
-              onChange={({ target }) => editBand(index, { yarnId: target.value })}
-              className="mb-3.5 min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2 py-1.5"
-            >
-              {yarns.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
+            <div className="mb-3.5 min-w-0 flex-1">
+              <Select
+                labelHidden
+                label={`Yarn of ${index + 1}`}
+                options={yarns.map(({ id, name }) => ({ value: id, label: name }))}
+                value={yarnId}
+                onChange={(id) => editBand(index, { yarnId: id })}
+              />
+            </div>
             <div className="w-24 shrink-0">
-              <ValueField<number>
+              <ValueField
                 of={`${section.id} band ${index}`}
                 label={`${things}, ${index + 1}`}
                 value={count}
-                tell={String}
-                read={(text) => readCount(text, COUNTS.band)}
+                figure={ENTERED.bandCount}
                 onValue={(value) => value !== null && countBand(index, value)}
               />
             </div>
@@ -121,13 +120,9 @@ function Bands({ section, kind }: BandsProps) {
           </li>
         ))}
       </ol>
-      <button
-        type="button"
-        onClick={addBand}
-        className="mt-1 flex items-center gap-1 rounded-lg border border-edge px-2.5 py-1 text-sm font-semibold hover:bg-line"
-      >
+      <Button onClick={addBand} size="small" className="mt-1">
         <Plus size={15} aria-hidden /> Another {kind === "stripes" ? "stripe" : "area"}
-      </button>
+      </Button>
       {kind === "areas" && (
         <>
           <p className="mt-1 text-sm text-faint">
@@ -151,7 +146,7 @@ const BORDERS = [
 function Borders({ id, moves }: { readonly id: string; readonly moves: Colours["moves"] }) {
   return (
     <div className="mt-1">
-      <div className="flex flex-wrap items-center gap-2 text-sm">
+      <Toolbar className="text-sm">
         <span aria-hidden>Borders</span>
         <Choice
           label="Borders between areas"
@@ -159,23 +154,21 @@ function Borders({ id, moves }: { readonly id: string; readonly moves: Colours["
           value={moves?.lean ?? STANDS}
           onChange={(lean) => moveBorders(lean === STANDS ? null : { stitches: 1, every: 2, ...moves, lean })}
         />
-      </div>
+      </Toolbar>
       {moves && (
         <div className="mt-1 grid grid-cols-2 gap-x-3">
-          <ValueField<number>
+          <ValueField
             of={`${id} moves`}
             label="Stitches"
             value={moves.stitches}
-            tell={String}
-            read={(text) => readCount(text, COUNTS.shaped)}
+            figure={ENTERED.borderStitches}
             onValue={(stitches) => stitches !== null && moveBorders({ ...moves, stitches })}
           />
-          <ValueField<number>
+          <ValueField
             of={`${id} moves`}
             label="every … rows"
             value={moves.every}
-            tell={String}
-            read={(text) => readCount(text, COUNTS.every)}
+            figure={ENTERED.borderRows}
             onValue={(every) => every !== null && moveBorders({ ...moves, every })}
           />
         </div>

@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { Plus, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
 import { yarnOfItem } from "@/core/estimate/wholeProject";
@@ -163,12 +164,9 @@ function ExtraFields({ extra, says, finding }: ExtraFieldsProps) {
 const AddExtra = () => (
   <Menu
     trigger={
-      <button
-        type="button"
-        className="mt-1 flex items-center gap-1 rounded-lg border border-edge px-2.5 py-1 text-sm font-semibold hover:bg-line"
-      >
+      <Button size="small" className="mt-1">
         <Plus size={15} aria-hidden /> An extra
-      </button>
+      </Button>
     }
     acts={EXTRA_NAMES.map(({ kind, name }) => ({ name, act: () => addExtra(kind) }))}
   />

@@ -1,5 +1,7 @@
 "use client";
-import { isCabled, type FabricSection } from "@/core/project/sections";
+import { Tick } from "@/ui/parts/Tick";
+import { isCabled } from "@/core/project/sectionKinds";
+import type { FabricSection } from "@/core/project/sections";
 import { cabledStitches } from "@/core/panels/across";
 import { SECTION_ACROSS } from "@/state/project/across";
 import { chooseContent, editSection } from "@/state/project/sections";
@@ -150,19 +152,17 @@ function ButtonholeFields({ section }: { readonly section: FabricSection }) {
   const { holes } = section;
   return (
     <div className="col-span-2 mb-1">
-      <label className="flex items-baseline gap-2 py-0.5 text-sm">
-        <input
-          type="checkbox"
-          checked={holes !== null}
-          className="accent-ink"
-          onChange={() =>
-            editSection("fabric", "buttonholes", (fabric) => {
-              fabric.holes = holes ? null : HOLES;
-            })
-          }
-        />
+      <Tick
+        className="py-0.5 text-sm"
+        checked={holes !== null}
+        onChange={(on) =>
+          editSection("fabric", "buttonholes", (fabric) => {
+            fabric.holes = on ? HOLES : null;
+          })
+        }
+      >
         Buttonholes in its middle row
-      </label>
+      </Tick>
       {holes && (
         <div className="grid grid-cols-2 gap-x-3">
           <MeasureField field="holeCount" label="Buttonholes" example="e.g. 6" />

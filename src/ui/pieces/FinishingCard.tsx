@@ -1,4 +1,5 @@
 "use client";
+import { Tick } from "@/ui/parts/Tick";
 import { memo } from "react";
 import { JOINS } from "@/core/estimate/balls";
 import { JOIN_IDS } from "@/core/project/finishing";
@@ -66,22 +67,19 @@ function Savings() {
         const off = without.includes(part);
         const saved = formatYarn(toMetres((savings.get(part) ?? 0) as Parameters<typeof toMetres>[0]), units);
         return (
-          <label key={part} className="flex items-baseline gap-2 py-0.5">
-            <input
-              type="checkbox"
-              checked={off}
-              className="accent-ink"
-              onChange={() =>
-                change(`without ${part}`, (draft) => {
-                  draft.without = off
-                    ? draft.without.filter((one) => one !== part)
-                    : [...draft.without, part];
-                })
-              }
-            />
+          <Tick
+            key={part}
+            className="py-0.5"
+            checked={off}
+            onChange={() =>
+              change(`without ${part}`, (draft) => {
+                draft.without = off ? draft.without.filter((one) => one !== part) : [...draft.without, part];
+              })
+            }
+          >
             <span className="flex-1">{NAMES[part]}</span>
             <span className="text-sm text-faint">{off ? `saves ${saved}` : `would save ${saved}`}</span>
-          </label>
+          </Tick>
         );
       })}
     </fieldset>

@@ -1,3 +1,4 @@
+import { Button } from "@/ui/parts/Button";
 import type { ReactNode } from "react";
 
 interface ItemRowProps {
@@ -15,10 +16,10 @@ interface ItemRowProps {
 export function ItemRow({ name, times, aside, open, onToggle, children }: ItemRowProps) {
   return (
     <li className="border-b border-line last:border-b-0">
-      <button
-        type="button"
+      <Button
         aria-expanded={open}
         onClick={onToggle}
+        look="bare"
         className="flex w-full items-baseline justify-between gap-2 py-1.5 text-left hover:bg-line"
       >
         <span className="min-w-0">
@@ -26,7 +27,7 @@ export function ItemRow({ name, times, aside, open, onToggle, children }: ItemRo
           {times > 1 && <span className="text-faint"> ×{times}</span>}
         </span>
         <span className="shrink-0 text-sm text-faint">{aside}</span>
-      </button>
+      </Button>
       {open && <div className="pb-2">{children}</div>}
     </li>
   );

@@ -1,7 +1,7 @@
 "use client";
 import { memo, useState } from "react";
 import type { KnownSeen } from "@/core/engine/seen";
-import { hasCables } from "@/core/project/sections";
+import { hasCables } from "@/core/project/sectionKinds";
 import { grams, metres, toMetres } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
 import { massOf } from "@/core/yarn/putUp";

@@ -1,4 +1,7 @@
 "use client";
+import { Tick } from "@/ui/parts/Tick";
+import { Toolbar } from "@/ui/parts/Toolbar";
+import { Button } from "@/ui/parts/Button";
 import { Said } from "@/ui/parts/Said";
 import dynamic from "next/dynamic";
 import { Plus } from "lucide-react";
@@ -66,13 +69,9 @@ function AddSection({ full }: { readonly full: boolean }) {
     <Menu
       acts={sectionKinds(words).map(({ kind, name }) => ({ name, act: () => addSection(kind) }))}
       trigger={
-        <button
-          type="button"
-          disabled={full}
-          className="mt-1 flex items-center gap-1 rounded-lg border border-dashed border-edge px-3 py-1 text-sm hover:bg-line disabled:opacity-40"
-        >
+        <Button disabled={full} look="add" size="small" className="mt-1">
           <Plus size={14} aria-hidden /> Add a section after this one
-        </button>
+        </Button>
       }
     />
   );
@@ -82,7 +81,7 @@ function AddSection({ full }: { readonly full: boolean }) {
 function PieceChoices() {
   const { round, mirrored, blocking } = useChosenPiece();
   return (
-    <div className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1.5 text-sm">
+    <Toolbar className="mt-2 text-sm">
       <span className="flex items-center gap-2">
         <span aria-hidden>Worked</span>
         <Choice
@@ -96,19 +95,16 @@ function PieceChoices() {
           }
         />
       </span>
-      <label className="flex items-center gap-1.5">
-        <input
-          type="checkbox"
-          checked={mirrored}
-          className="accent-ink"
-          onChange={() =>
-            change("mirrored", (draft) => {
-              chosenOf(draft).mirrored = !mirrored;
-            })
-          }
-        />
+      <Tick
+        checked={mirrored}
+        onChange={(on) =>
+          change("mirrored", (draft) => {
+            chosenOf(draft).mirrored = on;
+          })
+        }
+      >
         mirrored
-      </label>
+      </Tick>
       <span className="flex items-center gap-2">
         <span aria-hidden>Finished</span>
         <Choice
@@ -122,6 +118,6 @@ function PieceChoices() {
           }
         />
       </span>
-    </div>
+    </Toolbar>
   );
 }

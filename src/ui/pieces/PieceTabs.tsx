@@ -1,4 +1,5 @@
 "use client";
+import { Toolbar } from "@/ui/parts/Toolbar";
 import { Copy, FlipHorizontal2, Minus, Plus, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
 import { choosePiece, useChosenPiece } from "@/state/chosen/chosen";
@@ -10,10 +11,11 @@ import {
   renamePiece,
   workPiece,
 } from "@/state/project/pieces";
-import { useProjectPart, typed } from "@/state/project/projectStore";
+import { useProjectPart } from "@/state/project/projectStore";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";
 import { undoable } from "@/ui/parts/undoable";
+import { WordsField } from "@/ui/parts/WordsField";
 
 /** The pieces of the project, one of them open; what can be done with it. */
 export function PieceTabs() {
@@ -39,13 +41,13 @@ export function PieceTabs() {
           Piece
         </AddPill>
       </div>
-      <div className="mt-1.5 flex flex-wrap items-center gap-1">
-        <input
-          aria-label="Name of the piece"
+      <Toolbar className="mt-1.5">
+        <WordsField
+          labelHidden
+          label="Name of the piece"
           value={name}
-          maxLength={120}
-          onChange={({ target }) => typed(() => renamePiece(target.value))}
-          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1 max-sm:basis-full"
+          onText={renamePiece}
+          className="flex-1 max-sm:basis-full"
         />
         <IconButton
           label="Work it once less"
@@ -65,7 +67,7 @@ export function PieceTabs() {
           onClick={() => copyPiece(true)}
         />
         <IconButton label="Delete the piece" icon={Trash2} disabled={pieces.length === 1} onClick={remove} />
-      </div>
+      </Toolbar>
     </div>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
-import { ROPE_BOUNDS, ropeId, ROPES, ropeOf, type RopeId } from "@/core/panels/ropes";
-import { readCount } from "@/core/units/count";
+import { ENTERED } from "@/core/project/enteredFigures";
+import { ropeId, ROPES, ropeOf, type RopeId } from "@/core/panels/ropes";
 import { Select } from "@/ui/parts/Select";
 import { ValueField } from "@/ui/parts/ValueField";
 
@@ -25,20 +25,18 @@ export function RopeSelect({ of, value, onChange }: RopeSelectProps) {
         onChange={onChange}
       />
       <div className="grid grid-cols-2 gap-x-3">
-        <ValueField<number>
+        <ValueField
           of={`${of} rope`}
           label="Stitches over as many"
           value={half}
-          tell={String}
-          read={(text) => readCount(text, ROPE_BOUNDS.half)}
+          figure={ENTERED.ropeHalf}
           onValue={(stitches) => stitches !== null && onChange(ropeId(stitches, everyRows))}
         />
-        <ValueField<number>
+        <ValueField
           of={`${of} rope`}
           label="crossed every … rows"
           value={everyRows}
-          tell={String}
-          read={(text) => readCount(text, ROPE_BOUNDS.every)}
+          figure={ENTERED.ropeRows}
           onValue={(rows) => rows !== null && onChange(ropeId(half, rows))}
         />
       </div>

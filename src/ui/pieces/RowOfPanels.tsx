@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
 import { useEffect, useState } from "react";
 import type { AcrossEdits } from "@/state/project/across";
@@ -7,13 +8,12 @@ import type { Taken } from "@/core/panels/across";
 import { useTaken } from "@/state/engine/answer";
 import { useOwnPanels } from "@/state/project/panels";
 import { reader } from "@/state/engine/workers";
-import { COUNTS } from "@/core/project/bounds";
-import { readCount } from "@/core/units/count";
 import { typed } from "@/state/project/projectStore";
 import { useTypedValue } from "@/ui/parts/ValueField";
 import { useSettings } from "@/state/keeping/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import type { NamedPanel } from "@/workers/reader.worker";
+import { ENTERED } from "@/core/project/enteredFigures";
 
 interface RowOfPanelsProps {
   readonly across: FabricSection["across"];
@@ -37,8 +37,7 @@ function TimesInput({ label, of, times, onTimes }: TimesInputProps) {
     label,
     of,
     value: times,
-    tell: String,
-    read: (typedText) => readCount(typedText, COUNTS.across),
+    figure: ENTERED.panelTimes,
     onValue: (count) => count !== null && onTimes(count),
   });
   return (
@@ -108,13 +107,9 @@ export function RowOfPanels({ across, edits, pieceId, sectionId }: RowOfPanelsPr
           </li>
         ))}
       </ol>
-      <button
-        type="button"
-        onClick={() => edits.add(across.at(-1)?.panelId ?? "honeycomb")}
-        className="mt-1 flex items-center gap-1 rounded-lg border border-edge px-2.5 py-1 text-sm font-semibold hover:bg-line"
-      >
+      <Button onClick={() => edits.add(across.at(-1)?.panelId ?? "honeycomb")} size="small" className="mt-1">
         <Plus size={15} aria-hidden /> Add a panel
-      </button>
+      </Button>
     </div>
   );
 }
@@ -146,9 +141,9 @@ function TakenWords({ taken, joined, onJoin }: TakenWordsProps) {
           is && (
             <span key={way}>
               {" · "}
-              <button type="button" className="text-woad underline" onClick={() => onJoin(way)}>
+              <Button look="link" onClick={() => onJoin(way)}>
                 {joined === "bare" && way === "repeat" ? "with its purls" : name}
-              </button>
+              </Button>
             </span>
           ),
       )}

@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { Said, useSaid } from "@/ui/parts/Said";
 import { Plus, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
@@ -50,13 +51,9 @@ export function SeamList({ answer }: { readonly answer: KnownSeen }) {
           );
         })}
       </ul>
-      <button
-        type="button"
-        onClick={addSeam}
-        className="mt-1 flex items-center gap-1 rounded-lg border border-edge px-2.5 py-1 text-sm font-semibold hover:bg-line"
-      >
+      <Button onClick={addSeam} size="small" className="mt-1">
         <Plus size={15} aria-hidden /> A seam
-      </button>
+      </Button>
     </section>
   );
 }

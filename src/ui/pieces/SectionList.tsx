@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import {
   closestCenter,
   DndContext,
@@ -110,19 +111,19 @@ function SectionRow({ section, worked, yarnMm, finding }: SectionRowProps) {
       style={{ transform: transform ? `translate3d(0, ${transform.y}px, 0)` : undefined, transition }}
       className={`flex items-center rounded-lg border ${chosen ? "border-ink bg-paper" : "border-transparent hover:bg-line"}`}
     >
-      <button
-        type="button"
+      <Button
         aria-label={`Move ${name}`}
+        look="bare"
         className="grid h-9 w-6 shrink-0 cursor-grab touch-none place-items-center text-faint"
         {...attributes}
         {...listeners}
       >
         <GripVertical size={15} aria-hidden />
-      </button>
-      <button
-        type="button"
+      </Button>
+      <Button
         aria-pressed={chosen}
         onClick={() => chooseSection(section.id)}
+        look="bare"
         className="flex min-w-0 flex-1 items-baseline gap-2 py-1 pr-2 text-left"
       >
         <span className="min-w-0 flex-1 truncate">
@@ -139,7 +140,7 @@ function SectionRow({ section, worked, yarnMm, finding }: SectionRowProps) {
         <span className="w-14 text-right text-sm whitespace-nowrap">
           {yarnMm > 0 ? formatYarn(toMetres(millimetres(yarnMm)), units) : "–"}
         </span>
-      </button>
+      </Button>
     </li>
   );
 }

@@ -1,4 +1,7 @@
 "use client";
+import { Table } from "@/ui/parts/Table";
+import { Toolbar } from "@/ui/parts/Toolbar";
+import { Button } from "@/ui/parts/Button";
 import { SIZE_TOLERANCE, type SizeOption } from "@/core/forecast/sizeOptions";
 import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
@@ -28,7 +31,7 @@ export function SizeCard() {
         <MeasureField field="sizeAlong" label="Length" example="e.g. 60 cm" />
       </div>
       {size.around <= 2 ? (
-        <div className="mb-1 flex flex-wrap items-center gap-2 text-sm">
+        <Toolbar className="mb-1 text-sm">
           <span aria-hidden>The first piece goes round it</span>
           <Choice
             label="How often the first piece goes round"
@@ -40,7 +43,7 @@ export function SizeCard() {
               })
             }
           />
-        </div>
+        </Toolbar>
       ) : (
         <p className="mb-1 text-sm text-faint">
           The first piece lies {size.around} times across and {size.up} times up.
@@ -72,57 +75,57 @@ function Options() {
       </p>
     );
   return (
-    <table className="w-full text-sm">
-      <caption className="pb-1 text-left text-faint">
-        Ways to this size, each worked stitch by stitch: all within {tolerance(SIZE_TOLERANCE.across)} across,{" "}
-        {tolerance(SIZE_TOLERANCE.along)} along.
-      </caption>
-      <thead>
-        <tr className="text-left text-faint">
-          <th scope="col" className="py-1 font-normal">
-            Way
-          </th>
-          <th scope="col" className="font-normal">
-            comes out
-          </th>
-          <th scope="col" className="font-normal">
-            takes
-          </th>
-          <th scope="col">
-            <span className="sr-only">Take it</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {found.value.map((option) => (
-          <tr key={option.id} className="border-t border-line align-top">
-            <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-              {option.name}
-            </th>
-            <td className="py-1.5 pr-2">
+    <Table
+      captionHidden={false}
+      caption={
+        <>
+          Ways to this size, each worked stitch by stitch: all within {tolerance(SIZE_TOLERANCE.across)}{" "}
+          across, {tolerance(SIZE_TOLERANCE.along)} along.
+        </>
+      }
+      columns={[
+        { id: "way", head: "Way", names: true, cell: ({ name }) => name },
+        {
+          id: "size",
+          head: "comes out",
+          cell: (option) => (
+            <>
               {formatSize(millimetres(option.acrossMm), units)} ×{" "}
               {formatSize(millimetres(option.alongMm), units)}
               <span className="block text-faint">{tellOff(option, units)}</span>
-            </td>
-            <td className="py-1.5 pr-2 whitespace-nowrap">
-              {option.balls} {option.balls === 1 ? "ball" : "balls"}
-              <span className="block text-faint">{formatYarn(metres(option.needM), units)}</span>
-            </td>
-            <td className="py-1 text-right">
-              <button
-                type="button"
-                aria-label={`Take the ${option.name}`}
-                disabled={!current}
-                onClick={() => replace(`size ${option.id}`, withFigures(project, option.project))}
-                className="rounded-lg border border-edge px-2.5 py-1 font-semibold hover:bg-line disabled:opacity-40"
-              >
-                Take
-              </button>
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+            </>
+          ),
+        },
+        {
+          id: "yarn",
+          head: "takes",
+          whole: true,
+          cell: ({ balls, needM }) => (
+            <>
+              {balls} {balls === 1 ? "ball" : "balls"}
+              <span className="block text-faint">{formatYarn(metres(needM), units)}</span>
+            </>
+          ),
+        },
+        {
+          id: "take",
+          head: <span className="sr-only">Take it</span>,
+          right: true,
+          cell: (option) => (
+            <Button
+              aria-label={`Take the ${option.name}`}
+              disabled={!current}
+              onClick={() => replace(`size ${option.id}`, withFigures(project, option.project))}
+              size="small"
+            >
+              Take
+            </Button>
+          ),
+        },
+      ]}
+      rows={found.value}
+      keyOf={({ id }) => id}
+    />
   );
 }
 

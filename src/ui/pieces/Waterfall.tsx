@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useState } from "react";
 import { roundedToSum } from "@/core/estimate/ledger";
 import { millimetres, toMetres } from "@/core/units/brands";
@@ -52,26 +53,26 @@ export function Waterfall({ groups, reserveMm }: WaterfallProps) {
           return (
             <tr key={id} className="border-b border-line align-top">
               <th scope="row" colSpan={isOpen ? 3 : 1} className="py-1 pr-2 text-left font-normal">
-                <button
-                  type="button"
+                <Button
                   title={why}
                   aria-expanded={isOpen}
                   onClick={() => setOpen(isOpen ? null : id)}
+                  look="bare"
                   className="w-full text-left hover:underline"
                 >
                   {name}
                   {isOpen && `, ${tenths[index]?.toFixed(1)} ${unit}`}
-                </button>
+                </Button>
                 {isOpen && <Details why={why} details={details} />}
               </th>
               {!isOpen && (
                 <>
                   <td className="w-[38%] py-1">
-                    <button
-                      type="button"
+                    <Button
                       tabIndex={-1}
                       aria-hidden
                       onClick={() => setOpen(id)}
+                      look="bare"
                       className="relative block h-5 w-full"
                     >
                       <span
@@ -82,7 +83,7 @@ export function Waterfall({ groups, reserveMm }: WaterfallProps) {
                           backgroundColor: colour,
                         }}
                       />
-                    </button>
+                    </Button>
                   </td>
                   <td className="py-1 pl-2 text-right whitespace-nowrap">{`${tenths[index]?.toFixed(1)} ${unit}`}</td>
                 </>
@@ -139,19 +140,19 @@ function DetailLine({ detail }: { readonly detail: LedgerDetail }) {
       {pieceId === null ? (
         <span className="flex-1">{name}</span>
       ) : (
-        <button type="button" onClick={go} className="min-w-0 flex-1 truncate text-left text-woad underline">
+        <Button onClick={go} look="bare" className="min-w-0 flex-1 truncate text-left text-woad underline">
           {name}
-        </button>
+        </Button>
       )}
       {pieceId !== null && sectionId !== null && (
-        <button
-          type="button"
+        <Button
           aria-label={`Rows of ${name}`}
           onClick={() => showRows(true)}
+          look="bare"
           className="text-faint underline"
         >
           rows
-        </button>
+        </Button>
       )}
       <span className="w-16 text-right whitespace-nowrap">
         {formatYarn(toMetres(millimetres(mm)), units)}

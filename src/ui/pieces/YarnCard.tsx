@@ -1,5 +1,5 @@
 "use client";
-import { hasCables } from "@/core/project/sections";
+import { hasCables } from "@/core/project/sectionKinds";
 import type { Seen } from "@/core/engine/seen";
 import { formatFine, formatGauge } from "@/core/units/format";
 import type { Millimetres } from "@/core/units/brands";

@@ -1,13 +1,16 @@
 "use client";
+import { Tick } from "@/ui/parts/Tick";
+import { Toolbar } from "@/ui/parts/Toolbar";
 import { Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
-import { change, typed, useProjectPart } from "@/state/project/projectStore";
+import { change, useProjectPart } from "@/state/project/projectStore";
 import { chosenOf, useChosenPiece, chooseYarn, useChosenYarn } from "@/state/chosen/chosen";
 import { addYarn, editYarn, MOST_YARNS, removeYarn } from "@/state/project/yarns";
-import { ColourDot } from "@/ui/parts/Colour";
+import { ColourDot, ColourField } from "@/ui/parts/Colour";
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";
 import { undoable } from "@/ui/parts/undoable";
+import { WordsField } from "@/ui/parts/WordsField";
 
 /** The yarns of the project, one of them open: its name, its colour, and whether the piece is knitted with it. */
 export function YarnTabs() {
@@ -31,41 +34,38 @@ export function YarnTabs() {
           Yarn
         </AddPill>
       </div>
-      <div className="mt-1.5 flex flex-wrap items-center gap-1">
-        <input
-          aria-label="Name of the yarn"
+      <Toolbar className="mt-1.5">
+        <WordsField
+          labelHidden
+          label="Name of the yarn"
           value={name}
-          maxLength={120}
-          onChange={({ target }) => typed(() => editYarn({ name: target.value }))}
-          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
+          onText={(text) => editYarn({ name: text })}
+          className="flex-1"
         />
-        <input
-          type="color"
-          aria-label="Colour of the yarn"
+        <ColourField
+          labelHidden
+          label="Colour of the yarn"
           value={colour}
-          onChange={({ target }) => typed(() => editYarn({ colour: target.value }))}
-          className="h-9 w-12 rounded-lg border border-edge bg-paper p-1"
+          onColour={(wanted) => editYarn({ colour: wanted })}
         />
         {yarns.length > 1 && (
           <>
             <IconButton label="Delete the yarn" icon={Trash2} onClick={remove} />
-            <label className="flex items-center gap-1.5 text-sm">
-              <input
-                type="checkbox"
-                className="accent-ink"
-                checked={piece.yarnId === id}
-                disabled={piece.yarnId === id}
-                onChange={() =>
-                  change("yarn of piece", (draft) => {
-                    chosenOf(draft).yarnId = id;
-                  })
-                }
-              />
-              {piece.name || "the piece"} is of it
-            </label>
+            <Tick
+              className="text-sm"
+              checked={piece.yarnId === id}
+              disabled={piece.yarnId === id}
+              onChange={() =>
+                change("yarn of piece", (draft) => {
+                  chosenOf(draft).yarnId = id;
+                })
+              }
+            >
+              {piece.name || "the piece"} is knitted in it
+            </Tick>
           </>
         )}
-      </div>
+      </Toolbar>
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { inWordsOf } from "@/core/stitches/wording";
 import { LEDGER_PARTS, type LedgerPart } from "@/core/estimate/ledger";
 import type { ProjectLine } from "@/core/estimate/wholeProject";
 import type { Project } from "@/core/project/project";
-import { hasCables } from "@/core/project/sections";
+import { hasCables } from "@/core/project/sectionKinds";
 import type { Wording } from "@/core/stitches/wording";
 import { extraName } from "@/core/estimate/extras";
 import { seamName } from "./seamWords";

@@ -9,6 +9,7 @@ import { addCandidate } from "@/state/buying/swap";
 import { Button } from "@/ui/parts/Button";
 import { Select } from "@/ui/parts/Select";
 import { undoable } from "@/ui/parts/undoable";
+import { WordsField } from "@/ui/parts/WordsField";
 
 const PARTS = [
   { value: "place", label: "where they are kept" },
@@ -57,15 +58,14 @@ export function BulkBar({ chosen, onDone }: BulkBarProps) {
       <div className="w-52">
         <Select label="Set" options={PARTS} value={part} onChange={setPart} />
       </div>
-      <label className="text-sm">
-        to
-        <input
+      <div className="w-44">
+        <WordsField
+          label="to"
           value={text}
-          onChange={({ target }) => setText(target.value)}
-          className="mt-0.5 block w-44 rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
+          onText={setText}
+          wrong={amount && !amount.ok && text !== "" ? amount.message : undefined}
         />
-        {amount && !amount.ok && text !== "" && <span className="text-madder">{amount.message}</span>}
-      </label>
+      </div>
       <Button onClick={set} disabled={amount !== null && !amount.ok}>
         Set
       </Button>

@@ -91,7 +91,7 @@ export function ImportSheet({ file, onClose }: ImportSheetProps) {
           <Preview read={read} />
           <BadRows read={read} table={opened.table} />
           <div className="mt-4 flex flex-wrap gap-2">
-            <Button main onClick={take} disabled={read.entries.length === 0}>
+            <Button look="main" onClick={take} disabled={read.entries.length === 0}>
               Put {read.entries.length} on the shelf{read.bad.length > 0 && `, leave ${read.bad.length} out`}
             </Button>
             <Button onClick={onClose}>Cancel</Button>
@@ -178,9 +178,9 @@ function BadRows({ read: { bad }, table }: { readonly read: ReadShelf; readonly 
         <h3 className="text-lg">
           {bad.length} {bad.length === 1 ? "row" : "rows"} cannot be read
         </h3>
-        <button type="button" onClick={save} className="text-sm text-woad underline">
+        <Button onClick={save} look="link" className="text-sm">
           Save these rows with what is wrong
-        </button>
+        </Button>
       </div>
       <ul className="max-h-48 overflow-y-auto text-sm">
         {bad.slice(0, SHOWN_BAD).map(({ number, column, message }) => (

@@ -1,19 +1,13 @@
 "use client";
-import { typed } from "@/state/project/projectStore";
+import { ENTERED } from "@/core/project/enteredFigures";
 import { DYED_WORDS, type YarnLabel } from "@/core/project/label";
-import { COUNTS, LENGTHS } from "@/core/project/bounds";
-import { millimetres } from "@/core/units/brands";
-import { readCount } from "@/core/units/count";
-import { formatFine, formatGauge } from "@/core/units/format";
-import { readGauge } from "@/core/units/gauge";
-import { readLength } from "@/core/units/length";
 import { classOf, YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
-import { readPutUp, tellPutUp, type PutUp } from "@/core/yarn/putUp";
-import { useUnits } from "@/state/keeping/settings";
+import { type PutUp } from "@/core/yarn/putUp";
 import { Select } from "@/ui/parts/Select";
 import { ValueField } from "@/ui/parts/ValueField";
 import { WordsField } from "@/ui/parts/WordsField";
 import { FibresField } from "./FibresField";
+import { ColourField } from "@/ui/parts/Colour";
 
 interface LabelFieldsProps {
   /** Whose label it is. */
@@ -30,7 +24,6 @@ const CLASSES = [
 
 /** What the label of a yarn says: the same wherever a yarn is described. */
 export function LabelFields({ of, label, onLabel }: LabelFieldsProps) {
-  const units = useUnits();
   const { putUp, bandClass } = label;
   return (
     <div className="grid grid-cols-2 gap-x-3 gap-y-1">
@@ -43,20 +36,18 @@ export function LabelFields({ of, label, onLabel }: LabelFieldsProps) {
             onText={(colourName) => onLabel("colour name", { colourName })}
           />
         </div>
-        <input
-          type="color"
-          aria-label="Colour as it looks"
+        <ColourField
+          labelHidden
+          label="Colour as it looks"
           value={label.colour}
-          onChange={({ target }) => typed(() => onLabel("colour", { colour: target.value }))}
-          className="h-10 w-12 rounded-lg border border-edge bg-paper p-1"
+          onColour={(colour) => onLabel("colour", { colour })}
         />
       </div>
-      <ValueField<PutUp>
+      <ValueField
         of={of}
         label="One ball holds"
         value={putUp as PutUp | null}
-        tell={(value) => tellPutUp(value, units)}
-        read={readPutUp}
+        figure={ENTERED.ballHolds}
         optional
         example="50g/125m"
         onValue={(value) =>
@@ -70,42 +61,38 @@ export function LabelFields({ of, label, onLabel }: LabelFieldsProps) {
         value={bandClass ?? ""}
         onChange={(value) => onLabel("class", { bandClass: value === "" ? null : value })}
       />
-      <ValueField<number>
+      <ValueField
         of={of}
         label="Band gauge: stitches"
         value={label.stitchesPer10Cm}
-        tell={(value) => formatGauge(value, "stitches", units)}
-        read={(text) => readGauge(text, "stitches", units)}
+        figure={ENTERED.bandStitches}
         optional
         example="18 st / 10 cm"
         onValue={(stitchesPer10Cm) => onLabel("stitches", { stitchesPer10Cm })}
       />
-      <ValueField<number>
+      <ValueField
         of={of}
         label="Band gauge: rows"
         value={label.rowsPer10Cm}
-        tell={(value) => formatGauge(value, "rows", units)}
-        read={(text) => readGauge(text, "rows", units)}
+        figure={ENTERED.bandRows}
         optional
         example="25 rows / 10 cm"
         onValue={(rowsPer10Cm) => onLabel("rows", { rowsPer10Cm })}
       />
-      <ValueField<number>
+      <ValueField
         of={of}
         label="Needle on the band"
         value={label.needleMm}
-        tell={(value) => formatFine(millimetres(value))}
-        read={(text) => readLength(text, 1, LENGTHS.needle)}
+        figure={ENTERED.needle}
         optional
         example="5 mm"
         onValue={(needleMm) => onLabel("needle", { needleMm })}
       />
-      <ValueField<number>
+      <ValueField
         of={of}
         label="Plies"
         value={label.plies}
-        tell={String}
-        read={(text) => readCount(text, COUNTS.plies)}
+        figure={ENTERED.plies}
         optional
         example="e.g. 4"
         onValue={(plies) => onLabel("plies", { plies })}

@@ -1,4 +1,5 @@
 "use client";
+import { Tick } from "@/ui/parts/Tick";
 import { useCallback, useRef, useState } from "react";
 import { Download, Plus, Upload } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
@@ -21,6 +22,7 @@ import { ImportSheet } from "./ImportSheet";
 import { classOfEntry } from "./shelfColumns";
 import { ShelfTable } from "./ShelfTable";
 import { undoable } from "@/ui/parts/undoable";
+import { EmptyState } from "@/ui/parts/EmptyState";
 
 const CLASSES = [
   { value: "all", label: "all classes" } as const,
@@ -54,17 +56,11 @@ export function ShelfBench() {
         <div className="w-40">
           <Select label="Class" options={CLASSES} value={of} onChange={setOf} />
         </div>
-        <label className="flex items-center gap-1.5 self-center pt-4 text-sm">
-          <input
-            type="checkbox"
-            className="size-4 accent-ink"
-            checked={grouped}
-            onChange={({ target }) => setGrouped(target.checked)}
-          />
+        <Tick checked={grouped} onChange={setGrouped} className="self-center pt-4 text-sm">
           lots of a yarn together
-        </label>
+        </Tick>
         <div className="ml-auto flex flex-wrap gap-2">
-          <Button main onClick={() => setOpen(addEntry())}>
+          <Button look="main" onClick={() => setOpen(addEntry())}>
             <Plus size={16} aria-hidden /> A yarn
           </Button>
           <Button onClick={() => input.current?.click()}>
@@ -116,25 +112,25 @@ function DemoShelf() {
   return (
     <p className="mt-2 text-sm">
       These are <strong>demo yarns</strong>, all invented.{" "}
-      <button
-        type="button"
-        className="font-semibold text-woad underline"
+      <Button
+        look="link"
+        className="font-semibold"
         onClick={() => {
           clearShelf();
           toast.success("The shelf is empty", undoable);
         }}
       >
         Empty the shelf
-      </button>
+      </Button>
     </p>
   );
 }
 
 function EmptyShelf() {
   return (
-    <p className="mt-4 max-w-prose">
+    <EmptyState>
       Nothing is on the shelf yet. Add a yarn by what its band says, or bring in a table that you keep
       elsewhere: any order of columns will do. What is here is used first when Brenok plans what to buy.
-    </p>
+    </EmptyState>
   );
 }

@@ -1,4 +1,5 @@
 "use client";
+import { Table, type Column } from "@/ui/parts/Table";
 import {
   flexRender,
   getCoreRowModel,
@@ -6,6 +7,8 @@ import {
   getPaginationRowModel,
   getSortedRowModel,
   useReactTable,
+  type Header,
+  type Row,
   type RowSelectionState,
   type SortingState,
 } from "@tanstack/react-table";
@@ -65,81 +68,48 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
   });
   const { rows } = table.getRowModel();
   const found = table.getFilteredRowModel().rows.length;
-  const isRight = (meta: object | undefined) => (meta && "right" in meta ? "text-right" : "text-left");
+  const again = (index: number) => {
+    const [row, before] = [rows[index], rows[index - 1]];
+    return (
+      grouped && row !== undefined && before !== undefined && nameOf(row.original) === nameOf(before.original)
+    );
+  };
   return (
     <>
-      <div className="mt-2 overflow-x-auto">
-        <table className="w-full text-[0.95rem]">
-          <caption className="sr-only">Yarns on the shelf</caption>
-          <thead>
-            {table.getHeaderGroups().map(({ id, headers }) => (
-              <tr key={id} className="border-b border-edge">
-                {headers.map(
-                  ({
-                    id: column,
-                    column: { columnDef, getCanSort, getIsSorted, getToggleSortingHandler },
-                    getContext,
-                  }) => (
-                    <th
-                      key={column}
-                      scope="col"
-                      aria-sort={ariaSort(getIsSorted())}
-                      className={`px-2 py-1.5 whitespace-nowrap ${isRight(columnDef.meta)}`}
-                    >
-                      {getCanSort() ? (
-                        <button type="button" onClick={getToggleSortingHandler()} className="font-semibold">
-                          {flexRender(columnDef.header, getContext())}
-                          {getIsSorted() === "asc" && (
-                            <ArrowUp size={14} aria-hidden className="ml-0.5 inline" />
-                          )}
-                          {getIsSorted() === "desc" && (
-                            <ArrowDown size={14} aria-hidden className="ml-0.5 inline" />
-                          )}
-                        </button>
-                      ) : (
-                        flexRender(columnDef.header, getContext())
-                      )}
-                    </th>
-                  ),
-                )}
-              </tr>
-            ))}
-          </thead>
-          <tbody>
-            {rows.map((row, index) => {
-              const [name, before] = [nameOf(row.original), rows[index - 1]];
-              const again = grouped && before !== undefined && nameOf(before.original) === name;
-              return (
-                <tr
-                  key={row.id}
-                  className={`border-line ${again ? "" : "border-t"} ${row.getIsSelected() ? "bg-line/60" : ""}`}
-                >
-                  {row.getVisibleCells().map(({ id, column: { columnDef, id: column }, getContext }) => (
-                    <td key={id} className={`px-2 py-1.5 whitespace-nowrap ${isRight(columnDef.meta)}`}>
-                      {again && column === "yarn" ? (
-                        <div className="pl-5">{flexRender(columnDef.cell, getContext())}</div>
-                      ) : (
-                        flexRender(columnDef.cell, getContext())
-                      )}
-                    </td>
-                  ))}
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
+      <div className="mt-2">
+        <Table
+          caption="Yarns on the shelf"
+          className="text-[0.95rem]"
+          columns={table.getFlatHeaders().map((header, column): Column<Row<ShelfEntry>> => ({
+            id: header.id,
+            head: <Head header={header} />,
+            whole: true,
+            ...(isRight(header) && { right: true }),
+            ...(header.column.getIsSorted() && {
+              sort: header.column.getIsSorted() === "asc" ? "ascending" : "descending",
+            }),
+            cell: (row, index) => {
+              const cell = row.getVisibleCells()[column];
+              const shown = cell && flexRender(cell.column.columnDef.cell, cell.getContext());
+              return again(index) && header.id === "yarn" ? <div className="pl-5">{shown}</div> : shown;
+            },
+          }))}
+          rows={rows}
+          keyOf={({ id }) => id}
+          rowClass={(row) => (row.getIsSelected() ? "bg-line/60" : "")}
+        />
       </div>
       {found === 0 && entries.length > 0 && <p className="mt-3">Nothing on the shelf matches that.</p>}
       {table.getPageCount() > 1 && (
         <div className="mt-2 flex items-center gap-3 text-sm">
           <Button onClick={table.previousPage} disabled={!table.getCanPreviousPage()}>
-            Before
+            Previous
           </Button>
           <span>
             {table.getState().pagination.pageIndex + 1} of {table.getPageCount()}
           </span>
           <Button onClick={table.nextPage} disabled={!table.getCanNextPage()}>
-            After
+            Next
           </Button>
         </div>
       )}
@@ -149,5 +119,22 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
 
 const nameOf = ({ label }: ShelfEntry) => labelKey(label);
 
-const ariaSort = (sorted: false | "asc" | "desc") =>
-  sorted === false ? undefined : sorted === "asc" ? "ascending" : "descending";
+const isRight = ({ column }: Header<ShelfEntry, unknown>) => {
+  const { meta } = column.columnDef;
+  return meta !== undefined && "right" in meta;
+};
+
+/** The head of a column, to sort by where it can be. */
+function Head({ header }: { readonly header: Header<ShelfEntry, unknown> }) {
+  const { column } = header;
+  const name = flexRender(column.columnDef.header, header.getContext());
+  if (!column.getCanSort()) return name;
+  const sorted = column.getIsSorted();
+  return (
+    <Button onClick={column.getToggleSortingHandler()} look="bare" className="font-semibold text-ink">
+      {name}
+      {sorted === "asc" && <ArrowUp size={14} aria-hidden className="ml-0.5 inline" />}
+      {sorted === "desc" && <ArrowDown size={14} aria-hidden className="ml-0.5 inline" />}
+    </Button>
+  );
+}

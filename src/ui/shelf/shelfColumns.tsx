@@ -1,3 +1,4 @@
+import { Button } from "@/ui/parts/Button";
 import { createColumnHelper, type Row } from "@tanstack/react-table";
 import { fullName } from "@/core/project/label";
 import { heldIn, type ShelfEntry } from "@/core/project/shelf";
@@ -51,14 +52,14 @@ export const shelfColumns = (units: UnitSystem, onOpen: (id: string) => void) =>
     id: "yarn",
     header: "Yarn",
     cell: ({ row, getValue }) => (
-      <button
-        type="button"
+      <Button
         onClick={() => onOpen(row.original.id)}
+        look="bare"
         className="flex max-w-72 items-center gap-2 text-left font-semibold underline decoration-line underline-offset-4 hover:decoration-ink"
       >
         <ColourDot colour={row.original.label.colour} />
         <span className="truncate">{getValue() || "A yarn"}</span>
-      </button>
+      </Button>
     ),
   }),
   helper.accessor("lot", { header: "Dye lot", cell: ({ getValue }) => orDash(getValue() || null) }),

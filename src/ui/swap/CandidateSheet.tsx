@@ -1,9 +1,9 @@
 "use client";
-import { COUNTS } from "@/core/project/bounds";
+import { Tick } from "@/ui/parts/Tick";
+import { ENTERED } from "@/core/project/enteredFigures";
+import { Toolbar } from "@/ui/parts/Toolbar";
 import type { Candidate } from "@/core/project/candidates";
 import { labelSchema, type YarnLabel } from "@/core/project/label";
-import { readCount } from "@/core/units/count";
-import { formatMoney, readMoney } from "@/core/units/money";
 import { editCandidate } from "@/state/buying/swap";
 import { ShopFields } from "@/ui/order/ShopFields";
 import { LabelFields } from "@/ui/shelf/LabelFields";
@@ -29,7 +29,7 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
   return (
     <Sheet open onOpenChange={(open) => !open && onClose()} title={label.name || "Another yarn"}>
       <div className="mt-3 grid gap-3">
-        <div className="flex flex-wrap items-center gap-2 text-sm">
+        <Toolbar className="text-sm">
           <span aria-hidden>Strands held together</span>
           <Choice
             label="Strands held together"
@@ -41,7 +41,7 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
               })
             }
           />
-        </div>
+        </Toolbar>
         {(strands > 1 || beside) && (
           <p className="border-l-4 border-weld pl-2 text-sm">
             A band speaks of one strand. Held together, the gauge is what such a strand usually knits, until
@@ -54,12 +54,11 @@ export function CandidateSheet({ candidate, onClose }: CandidateSheetProps) {
           onLabel={(what, part) => editCandidate(id, what, (one) => Object.assign(one.label, part))}
         />
         <div className="grid grid-cols-2 gap-x-3">
-          <ValueField<number>
+          <ValueField
             of={id}
             label="Price of a ball"
             value={price}
-            tell={formatMoney}
-            read={readMoney}
+            figure={ENTERED.price}
             optional
             example="e.g. 4.90"
             onValue={(value) =>
@@ -109,15 +108,12 @@ const LACE: YarnLabel = labelSchema.parse({
 function Beside({ of, beside, onBeside }: BesideProps) {
   return (
     <fieldset className="border-t border-line pt-2">
-      <label className="flex items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-4 accent-ink"
-          checked={beside !== null}
-          onChange={({ target }) => onBeside("held", target.checked ? { label: LACE, strands: 1 } : null)}
-        />
+      <Tick
+        checked={beside !== null}
+        onChange={(on) => onBeside("held", on ? { label: LACE, strands: 1 } : null)}
+      >
         held with another yarn, such as a lace
-      </label>
+      </Tick>
       {beside && (
         <div className="mt-2 grid gap-2">
           <LabelFields
@@ -126,12 +122,11 @@ function Beside({ of, beside, onBeside }: BesideProps) {
             onLabel={(what, part) => onBeside(what, { ...beside, label: { ...beside.label, ...part } })}
           />
           <div className="w-40">
-            <ValueField<number>
+            <ValueField
               of={of}
               label="Strands of it"
               value={beside.strands}
-              tell={String}
-              read={(text) => readCount(text, COUNTS.strands)}
+              figure={ENTERED.strands}
               onValue={(value) => value !== null && onBeside("strands", { ...beside, strands: value })}
             />
           </div>

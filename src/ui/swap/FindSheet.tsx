@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { candidateName, MOST_CANDIDATES } from "@/core/project/candidates";
@@ -98,14 +99,9 @@ function Way({
           {cost !== null && `, ${formatMoney(cost)}`}; cables {clarity} of 100
         </p>
       </div>
-      <button
-        type="button"
-        onClick={onPut}
-        aria-label={`Compare ${name}`}
-        className="rounded-lg border border-edge px-3 py-1.5 text-sm font-semibold hover:bg-line"
-      >
+      <Button onClick={onPut} aria-label={`Compare ${name}`} size="small">
         Compare
-      </button>
+      </Button>
     </li>
   );
 }

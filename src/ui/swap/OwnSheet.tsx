@@ -1,9 +1,9 @@
 "use client";
-import { COUNTS } from "@/core/project/bounds";
+import { ENTERED } from "@/core/project/enteredFigures";
 import { DYED_WORDS } from "@/core/project/label";
-import { readCount } from "@/core/units/count";
 import { editOwnYarn } from "@/state/buying/swap";
-import { useProjectPart, typed } from "@/state/project/projectStore";
+import { useProjectPart } from "@/state/project/projectStore";
+import { ColourField } from "@/ui/parts/Colour";
 import { Select } from "@/ui/parts/Select";
 import { Sheet } from "@/ui/parts/Sheet";
 import { ValueField } from "@/ui/parts/ValueField";
@@ -20,22 +20,17 @@ export function OwnSheet({ onClose }: { readonly onClose: () => void }) {
     <Sheet open onOpenChange={(open) => !open && onClose()} title={yarn.name || "The pattern’s yarn"}>
       <div className="mt-3 grid grid-cols-2 gap-x-3 gap-y-1">
         <WordsField label="Name and colour" value={yarn.name} onText={(name) => editOwnYarn({ name })} />
-        <label className="text-sm">
-          Colour as it looks
-          <input
-            type="color"
-            value={yarn.colour}
-            onChange={({ target }) => typed(() => editOwnYarn({ colour: target.value }))}
-            className="mt-0.5 block h-10 w-full rounded-lg border border-edge bg-paper p-1"
-          />
-        </label>
+        <ColourField
+          label="Colour as it looks"
+          value={yarn.colour}
+          onColour={(colour) => editOwnYarn({ colour })}
+        />
         <FibresField fibres={yarn.fibres} onText={(fibres) => editOwnYarn({ fibres })} />
-        <ValueField<number>
+        <ValueField
           of={yarn.id}
           label="Plies"
           value={yarn.plies}
-          tell={String}
-          read={(text) => readCount(text, COUNTS.plies)}
+          figure={ENTERED.plies}
           optional
           example="e.g. 4"
           onValue={(plies) => editOwnYarn({ plies })}

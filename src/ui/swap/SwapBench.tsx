@@ -1,9 +1,10 @@
 "use client";
+import { ENTERED } from "@/core/project/enteredFigures";
+import { Toolbar } from "@/ui/parts/Toolbar";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { Plus, Search } from "lucide-react";
 import { useEffect, useMemo, useState } from "react";
-import { readCount } from "@/core/units/count";
 import { keyDifferences } from "@/core/swap/keyDifferences";
 import { MOST_CANDIDATES } from "@/core/project/candidates";
 import { useAnswer } from "@/state/engine/answer";
@@ -19,6 +20,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { ValueField } from "@/ui/parts/ValueField";
 import { NotWhole } from "@/ui/frame/LeftOut";
 import { SwapTable } from "./SwapTable";
+import { EmptyState } from "@/ui/parts/EmptyState";
 
 const SwapCharts = dynamic(() => import("./SwapCharts").then((file) => file.SwapCharts), { ssr: false });
 const FindSheet = dynamic(() => import("./FindSheet").then((file) => file.FindSheet), { ssr: false });
@@ -31,8 +33,6 @@ const KEEP = [
   { value: "stitches", label: "keep the stitches", name: "Keep the stitches and rows" },
 ] as const;
 
-const PACE = { least: 5, most: 120, things: "stitches a minute" } as const;
-
 const OwnSheet = dynamic(() => import("./OwnSheet").then((file) => file.OwnSheet), { ssr: false });
 
 /** The pattern's yarn and what could stand in for it, side by side. */
@@ -42,7 +42,7 @@ export function SwapBench() {
   if (!answer.known)
     return (
       <Card title="Compare yarns">
-        <p className="mt-2">There is nothing to compare yet: the project needs an answer first.</p>
+        <EmptyState>There is nothing to compare yet: the project needs an answer first.</EmptyState>
       </Card>
     );
   return <Compared />;
@@ -68,17 +68,17 @@ function Compared() {
       title="Compare yarns"
       aside={calculating ? "calculating …" : `${candidates.length} compared with the pattern’s own`}
     >
-      <div className="mt-2 flex flex-wrap items-center gap-2">
+      <Toolbar className="mt-2">
         <Choice label="What stays the same" options={KEEP} value={keep} onChange={keepInSwap} />
         <div className="ml-auto flex flex-wrap gap-2">
-          <Button main onClick={() => setFinding(true)} disabled={full}>
+          <Button look="main" onClick={() => setFinding(true)} disabled={full}>
             <Search size={16} aria-hidden /> From shelf or shop
           </Button>
           <Button onClick={() => setEditing(addCandidate({ from: "typed" }))} disabled={full}>
             <Plus size={16} aria-hidden /> Type in a yarn
           </Button>
         </div>
-      </div>
+      </Toolbar>
       {!whole && <NotWhole>No yarn is said to be enough.</NotWhole>}
       {refused.length > 0 && (
         <p role="status" className="mt-2 border-l-4 border-madder pl-2">
@@ -100,10 +100,10 @@ function Compared() {
         />
       )}
       {candidates.length === 0 && (
-        <p className="mt-3 max-w-prose">
+        <EmptyState>
           There is nothing to compare yet. Add a thicker yarn, or a fingering held double: you will see its
           size, its balls, its cost and how clearly the cables show before you buy a gram.
-        </p>
+        </EmptyState>
       )}
       {outcomes.length > 1 && <SwapCharts outcomes={outcomes} />}
       <Pace />
@@ -119,12 +119,11 @@ function Pace() {
   const pace = useSettings((settings) => settings.pace);
   return (
     <div className="mt-3 w-56">
-      <ValueField<number>
+      <ValueField
         of={"pace"}
         label="Your stitches in a minute"
         value={pace}
-        tell={String}
-        read={(text) => readCount(text, PACE)}
+        figure={ENTERED.pace}
         onValue={(value) => value !== null && setPace(value)}
         says="for the hours; a crossing takes 7 s more"
       />

@@ -1,7 +1,9 @@
 "use client";
+import { Table, type Column } from "@/ui/parts/Table";
+import { Button } from "@/ui/parts/Button";
 import { Pencil, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
-import type { Candidate } from "@/core/project/candidates";
+import type { Candidate, Keep } from "@/core/project/candidates";
 import type { Outcome } from "@/core/swap/outcome";
 import type { ComparedCandidate } from "@/core/swap/compareCandidates";
 import { verdictOf } from "@/core/swap/verdict";
@@ -15,6 +17,7 @@ import { IconButton } from "@/ui/parts/IconButton";
 import { BallsCell, SWAP_ROWS } from "./swapRows";
 import { SwapFabric } from "./SwapFabric";
 import { undoable } from "@/ui/parts/undoable";
+import type { ReactNode } from "react";
 
 const FROM = { shelf: "from the shelf", shop: "from the shop", typed: "typed in" } as const;
 
@@ -28,6 +31,29 @@ interface SwapTableProps {
 const keyOf = ({ compared }: ComparedCandidate) => (compared.ok ? compared.outcome.id : compared.id);
 const nameOf = ({ compared }: ComparedCandidate) => (compared.ok ? compared.outcome.name : compared.name);
 
+/** A line of the comparison, and what it says of a yarn. */
+interface Line {
+  readonly name: string;
+  readonly show: (side: ComparedCandidate) => ReactNode;
+}
+
+interface VerdictProps {
+  readonly side: ComparedCandidate;
+  readonly own: Outcome;
+  readonly keep: Keep;
+}
+
+function Verdict({ side: { own: isOwn, compared }, own, keep }: VerdictProps) {
+  const units = useUnits();
+  if (isOwn) return "What the pattern is knitted in.";
+  if (!compared.ok || compared.outcome.leftOut !== null) return null;
+  return verdictOf(compared.outcome, own, { keep, units }).map((words) => (
+    <p key={words} className="mb-0.5 font-semibold">
+      {words}
+    </p>
+  ));
+}
+
 /** Yarns side by side, what decides at the top. */
 export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
   const units = useUnits();
@@ -36,95 +62,55 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
   const whole = useOmissions().length === 0;
   const own = first?.compared.ok ? first.compared.outcome : null;
   if (!own) return null;
-  const cell = "px-3 py-1.5 align-top border-t border-line";
-  const head = "sticky left-0 z-10 bg-card pr-3 text-left text-sm font-normal text-faint";
+  const rows: readonly Line[] = [
+    {
+      name: "Balls",
+      show: ({ compared }) =>
+        compared.ok ? (
+          <BallsCell outcome={compared.outcome} units={units} whole={whole} />
+        ) : (
+          <span className="text-madder">{compared.message}</span>
+        ),
+    },
+    { name: "Verdict", show: (side) => <Verdict side={side} own={own} keep={keep} /> },
+    ...SWAP_ROWS.filter(
+      ({ when }) => !when || sides.some(({ compared }) => compared.ok && when(compared.outcome)),
+    ).map(({ name, show }): Line => ({
+      name,
+      show: ({ compared, own: isOwn }) => compared.ok && show(compared.outcome, units, isOwn),
+    })),
+    {
+      name: "And now",
+      show: ({ own: isOwn, compared }) =>
+        !isOwn && compared.ok && <Acts outcome={compared.outcome} onSwatch={onSwatch} />,
+    },
+  ];
   return (
-    <div className="mt-2 overflow-x-auto">
-      <table
-        className="w-full table-fixed border-separate border-spacing-0"
-        style={{ minWidth: `${7 + 13 * sides.length}rem` }}
-      >
-        <caption className="sr-only">Yarns side by side</caption>
-        <colgroup>
-          <col className="w-28 max-md:w-20" />
-        </colgroup>
-        <thead>
-          <tr>
-            <th className={head}>
-              <span className="sr-only">What is compared</span>
-            </th>
-            {sides.map((side) => (
-              <th key={keyOf(side)} scope="col" className="px-3 text-left align-top font-normal">
-                <Head
-                  side={side}
-                  candidate={candidates.find(({ id }) => id === keyOf(side))}
-                  onEdit={onEdit}
-                />
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          <tr>
-            <th scope="row" className={`${head} ${cell} pl-0`}>
-              Balls
-            </th>
-            {sides.map((side) => (
-              <td key={keyOf(side)} className={cell}>
-                {side.compared.ok ? (
-                  <BallsCell outcome={side.compared.outcome} units={units} whole={whole} />
-                ) : (
-                  <span className="text-madder">{side.compared.message}</span>
-                )}
-              </td>
-            ))}
-          </tr>
-          <tr>
-            <th scope="row" className={`${head} ${cell} pl-0`}>
-              Verdict
-            </th>
-            {sides.map((side) => (
-              <td key={keyOf(side)} className={`${cell} text-[0.95rem] leading-snug`}>
-                {side.own
-                  ? "What the pattern is knitted in."
-                  : side.compared.ok &&
-                    side.compared.outcome.leftOut === null &&
-                    verdictOf(side.compared.outcome, own, { keep, units }).map((words) => (
-                      <p key={words} className="mb-0.5 font-semibold">
-                        {words}
-                      </p>
-                    ))}
-              </td>
-            ))}
-          </tr>
-          {SWAP_ROWS.filter(
-            ({ when }) => !when || sides.some(({ compared }) => compared.ok && when(compared.outcome)),
-          ).map(({ name, show }) => (
-            <tr key={name}>
-              <th scope="row" className={`${head} ${cell} pl-0`}>
-                {name}
-              </th>
-              {sides.map((side) => (
-                <td key={keyOf(side)} className={`${cell} text-[0.95rem] leading-snug`}>
-                  {side.compared.ok && show(side.compared.outcome, units, side.own)}
-                </td>
-              ))}
-            </tr>
-          ))}
-          <tr>
-            <th scope="row" className={`${head} ${cell} pl-0`}>
-              And now
-            </th>
-            {sides.map((side) => (
-              <td key={keyOf(side)} className={cell}>
-                {!side.own && side.compared.ok && (
-                  <Acts outcome={side.compared.outcome} onSwatch={onSwatch} />
-                )}
-              </td>
-            ))}
-          </tr>
-        </tbody>
-      </table>
+    <div className="mt-2">
+      <Table
+        caption="Yarns side by side"
+        className="table-fixed border-separate border-spacing-0 text-[0.95rem] leading-snug"
+        minWidth={`${7 + 13 * sides.length}rem`}
+        columns={[
+          {
+            id: "what",
+            head: <span className="sr-only">What is compared</span>,
+            names: true,
+            width: "6.5rem",
+            className: "sticky left-0 z-10 bg-card text-sm text-faint",
+            cell: ({ name }) => name,
+          },
+          ...sides.map((side): Column<Line> => ({
+            id: keyOf(side),
+            head: (
+              <Head side={side} candidate={candidates.find(({ id }) => id === keyOf(side))} onEdit={onEdit} />
+            ),
+            cell: ({ show }) => show(side),
+          })),
+        ]}
+        rows={rows}
+        keyOf={({ name }) => name}
+      />
     </div>
   );
 }
@@ -171,26 +157,26 @@ function Head({ side, candidate, onEdit }: HeadProps) {
 function Acts({ outcome, onSwatch }: { readonly outcome: Outcome; readonly onSwatch: () => void }) {
   return (
     <span className="flex flex-wrap gap-x-4 gap-y-1">
-      <button
-        type="button"
-        className="font-semibold text-woad underline"
+      <Button
+        look="link"
+        className="font-semibold"
         onClick={() => {
           takeUp(outcome);
           toast.success(`The project is in ${outcome.name} now`, undoable);
         }}
       >
         Knit it in this
-      </button>
-      <button
-        type="button"
-        className="font-semibold text-woad underline"
+      </Button>
+      <Button
+        look="link"
+        className="font-semibold"
         onClick={() => {
           swatchFor(outcome.id, outcome.name);
           onSwatch();
         }}
       >
         Swatch it
-      </button>
+      </Button>
     </span>
   );
 }

@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import type { ReactNode } from "react";
 import type { Measured } from "@/core/belief/belief";
 import { MEASUREMENT_KINDS } from "@/core/belief/measurementKinds";
@@ -174,22 +175,18 @@ function Questions({ questions, swatch }: QuestionsProps) {
           {impossible ? (
             <p className="mt-1 font-semibold">It is so far off that it is not used.</p>
           ) : (
-            <button
-              type="button"
-              onClick={() => standBy(kind, true)}
-              className="mt-1 rounded-lg border border-edge px-3 py-1 font-semibold hover:bg-line"
-            >
+            <Button onClick={() => standBy(kind, true)} size="small" className="mt-1">
               That’s right, use it
-            </button>
+            </Button>
           )}
         </div>
       ))}
       {stood.map((kind) => (
         <p key={kind} className="mt-2 text-sm">
           {MEASUREMENT_KINDS[kind].name}: used, since you said it is right.{" "}
-          <button type="button" onClick={() => standBy(kind, false)} className="text-woad underline">
+          <Button onClick={() => standBy(kind, false)} look="link">
             Ask again
-          </button>
+          </Button>
         </p>
       ))}
     </div>

@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useEffect } from "react";
 import { toast } from "@/ui/parts/toast";
@@ -20,9 +21,6 @@ import { useUnits } from "@/state/keeping/settings";
 import { takeWeight } from "@/state/project/swatches";
 import { Card } from "@/ui/parts/Card";
 
-const BUTTON =
-  "rounded-lg border border-edge px-3 py-1.5 text-sm font-semibold hover:bg-line disabled:opacity-40";
-
 interface ScaleCardProps {
   readonly swatch: Swatch;
   readonly answer: Seen;
@@ -36,12 +34,12 @@ export function ScaleCard({ swatch, answer }: ScaleCardProps) {
     <Card title="Scale" aside={scale ? scale.name : "simulated: it comes with Brenok"}>
       {connection.kind === "none" && (
         <div className="mt-2 flex flex-wrap gap-2">
-          <button type="button" className={BUTTON} onClick={() => void connectSimulated(0.1)}>
+          <Button size="small" onClick={() => void connectSimulated(0.1)}>
             Connect one in steps of 0.1 g
-          </button>
-          <button type="button" className={BUTTON} onClick={() => void connectSimulated(1)}>
+          </Button>
+          <Button size="small" onClick={() => void connectSimulated(1)}>
             … of 1 g
-          </button>
+          </Button>
         </div>
       )}
       {connection.kind === "connecting" && (
@@ -55,12 +53,12 @@ export function ScaleCard({ swatch, answer }: ScaleCardProps) {
             <strong>The connection is lost.</strong> {connection.why} Your readings are safe.
           </p>
           <div className="mt-1.5 flex gap-2">
-            <button type="button" className={BUTTON} onClick={() => void reconnectScale()}>
+            <Button size="small" onClick={() => void reconnectScale()}>
               Connect again
-            </button>
-            <button type="button" className={BUTTON} onClick={disconnectScale}>
+            </Button>
+            <Button size="small" onClick={disconnectScale}>
               Continue without a scale
-            </button>
+            </Button>
           </div>
         </div>
       )}
@@ -98,28 +96,22 @@ function Connected({ swatch, answer }: ScaleCardProps) {
         </span>
       </div>
       <div className="mt-2 flex flex-wrap gap-2">
-        <button
-          type="button"
-          disabled={!takeable}
-          onClick={take}
-          className="rounded-lg bg-ink px-3 py-1.5 text-sm font-semibold text-paper disabled:opacity-40"
-        >
+        <Button disabled={!takeable} onClick={take} look="main" size="small">
           Use this reading
-        </button>
-        <button type="button" className={BUTTON} onClick={scale.tare}>
+        </Button>
+        <Button size="small" onClick={scale.tare}>
           Tare
-        </button>
-        <button
-          type="button"
+        </Button>
+        <Button
           aria-pressed={reading?.held === true}
-          className={`${BUTTON} aria-pressed:bg-ink aria-pressed:text-paper`}
+          size="small"
           onClick={() => scale.hold(reading?.held !== true)}
         >
           Hold
-        </button>
-        <button type="button" className={BUTTON} onClick={disconnectScale}>
+        </Button>
+        <Button size="small" onClick={disconnectScale}>
           Disconnect
-        </button>
+        </Button>
       </div>
       <div role="group" aria-label="On the pan" className="mt-3 border-t border-line pt-2">
         <p className="mb-1.5 text-sm text-faint">
@@ -127,19 +119,18 @@ function Connected({ swatch, answer }: ScaleCardProps) {
         </p>
         <div className="flex flex-wrap gap-2">
           {PAN.map(({ thing, name }) => (
-            <button
+            <Button
               key={thing}
-              type="button"
               aria-pressed={things.includes(thing)}
-              className={`${BUTTON} aria-pressed:bg-ink aria-pressed:text-paper`}
+              size="small"
               onClick={() => togglePan(thing, massOf)}
             >
               {name}
-            </button>
+            </Button>
           ))}
-          <button type="button" className={`${BUTTON} text-madder`} onClick={scale.loseConnection}>
+          <Button size="small" className="text-madder" onClick={scale.loseConnection}>
             Lose the connection
-          </button>
+          </Button>
         </div>
       </div>
     </>

@@ -1,4 +1,6 @@
 "use client";
+import { Table } from "@/ui/parts/Table";
+import { Toolbar } from "@/ui/parts/Toolbar";
 import type { KnownSeen } from "@/core/engine/seen";
 import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
@@ -29,38 +31,41 @@ export function SchoolCard({ answer }: { readonly answer: KnownSeen }) {
     chances.find((one) => one.balls === balls)?.chance ?? (balls > byModel.balls ? 1 : 0);
   return (
     <Card title="Two ways to estimate">
-      <div className="mt-2 mb-2 flex flex-wrap items-center gap-2 text-sm">
+      <Toolbar className="mt-2 mb-2 text-sm">
         <span aria-hidden>Balls are advised by</span>
         <Choice label="School" options={SCHOOLS} value={by} onChange={chooseSchool} />
-      </div>
-      <table className="w-full text-sm">
-        <thead className="sr-only">
-          <tr>
-            <th>School</th>
-            <th>Balls</th>
-            <th>Yarn</th>
-            <th>Chance that it is enough</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr className="border-t border-line">
-            <th scope="row" className="py-1 text-left font-normal">
-              The model, cables calculated
-            </th>
-            <td className="px-2 font-semibold whitespace-nowrap">{balls(byModel.balls)}</td>
-            <td className="px-2 whitespace-nowrap">{formatYarn(toMetres(totalMm), units)}</td>
-            <td className="whitespace-nowrap">{tell(byModel.chance)}</td>
-          </tr>
-          <tr className="border-t border-line">
-            <th scope="row" className="py-1 text-left font-normal">
-              Plain fabric and an allowance
-            </th>
-            <td className="px-2 font-semibold whitespace-nowrap">{balls(byAllowance.balls)}</td>
-            <td className="px-2 whitespace-nowrap">{formatYarn(toMetres(byAllowance.needMm), units)}</td>
-            <td className="whitespace-nowrap">{tell(chanceOf(byAllowance.balls))}</td>
-          </tr>
-        </tbody>
-      </table>
+      </Toolbar>
+      <Table
+        headHidden
+        caption="Balls by the model and by an allowance"
+        columns={[
+          { id: "way", head: "Way", names: true, cell: ({ name }) => name },
+          {
+            id: "balls",
+            head: "Balls",
+            whole: true,
+            className: "font-semibold",
+            cell: (way) => balls(way.balls),
+          },
+          { id: "yarn", head: "Yarn", whole: true, cell: ({ mm }) => formatYarn(toMetres(mm), units) },
+          {
+            id: "chance",
+            head: "Chance that it is enough",
+            whole: true,
+            cell: ({ chance }) => tell(chance),
+          },
+        ]}
+        rows={[
+          { name: "The model, cables calculated", balls: byModel.balls, mm: totalMm, chance: byModel.chance },
+          {
+            name: "Plain fabric and an allowance",
+            balls: byAllowance.balls,
+            mm: byAllowance.needMm,
+            chance: chanceOf(byAllowance.balls),
+          },
+        ]}
+        keyOf={({ name }) => name}
+      />
       <div className="mt-2 w-36">
         <MeasureField field="allowance" label="Allowance for cables" example="e.g. 25 %" />
       </div>

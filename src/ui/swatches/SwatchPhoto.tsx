@@ -1,4 +1,6 @@
 "use client";
+import { Toolbar } from "@/ui/parts/Toolbar";
+import { Button } from "@/ui/parts/Button";
 import { useId } from "react";
 import { toast } from "@/ui/parts/toast";
 import { usePhoto } from "@/state/keeping/photos";
@@ -26,7 +28,7 @@ export function SwatchPhoto({ swatchId, name }: SwatchPhotoProps) {
         // eslint-disable-next-line @next/next/no-img-element -- it lies in this browser, no server can make it smaller
         <img src={url} alt={`Photo of ${name || "the swatch"}`} className="mb-2 max-h-56 rounded-lg" />
       )}
-      <div className="flex flex-wrap items-center gap-2">
+      <Toolbar>
         <label
           htmlFor={id}
           className="cursor-pointer rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line has-[:focus-visible]:outline-3"
@@ -44,16 +46,16 @@ export function SwatchPhoto({ swatchId, name }: SwatchPhotoProps) {
           />
         </label>
         {url && (
-          <button
-            type="button"
+          <Button
             onClick={() => void remove()}
+            look="bare"
             className="rounded-lg px-3 py-1.5 text-madder underline"
           >
             Delete the photo
-          </button>
+          </Button>
         )}
         <span className="text-faint">Saved in this browser, not in the project’s file.</span>
-      </div>
+      </Toolbar>
     </div>
   );
 }

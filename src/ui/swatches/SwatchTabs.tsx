@@ -2,7 +2,7 @@
 import { Copy, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
 import type { Swatch } from "@/core/project/swatches";
-import { useProject, typed } from "@/state/project/projectStore";
+import { useProject } from "@/state/project/projectStore";
 import { chooseSwatch } from "@/state/chosen/chosen";
 import {
   addPatternSwatch,
@@ -16,6 +16,7 @@ import {
 import { IconButton } from "@/ui/parts/IconButton";
 import { AddPill, Pill } from "@/ui/parts/Pills";
 import { undoable } from "@/ui/parts/undoable";
+import { WordsField } from "@/ui/parts/WordsField";
 
 /** The swatches of the project, one of them open; what can be done with it. */
 export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
@@ -44,18 +45,16 @@ export function SwatchTabs({ swatch }: { readonly swatch: Swatch }) {
         )}
       </div>
       <div className="mt-1.5 flex items-center gap-1">
-        <input
-          aria-label="Name of the swatch"
+        <WordsField
+          labelHidden
+          label="Name of the swatch"
           value={swatch.name}
-          maxLength={120}
-          onChange={({ target }) =>
-            typed(() =>
-              editSwatch("name", (one) => {
-                one.name = target.value;
-              }),
-            )
+          onText={(text) =>
+            editSwatch("name", (one) => {
+              one.name = text;
+            })
           }
-          className="min-w-0 flex-1 rounded-lg border border-edge bg-paper px-2.5 py-1"
+          className="flex-1"
         />
         <IconButton
           label="Copy the swatch, its readings left out"

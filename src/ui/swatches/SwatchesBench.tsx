@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import dynamic from "next/dynamic";
 import { useDeferredValue } from "react";
 import { useAnswer } from "@/state/engine/answer";
@@ -11,6 +12,7 @@ import { MeasuresCard } from "./MeasuresCard";
 import { NextCard } from "./NextCard";
 import { SchoolCard } from "./SchoolCard";
 import { SwatchCard } from "./SwatchCard";
+import { EmptyState } from "@/ui/parts/EmptyState";
 
 const ChanceCard = dynamic(() => import("./ChanceCard").then((file) => file.ChanceCard), { ssr: false });
 const ScaleCard = dynamic(() => import("./ScaleCard").then((file) => file.ScaleCard), { ssr: false });
@@ -45,28 +47,19 @@ function NoSwatch() {
   const cabled = cabledSection(useProject()) !== null;
   return (
     <Card title="No swatch yet">
-      <p className="mt-2">
+      <EmptyState
+        acts={
+          <>
+            <Button onClick={addPlainSwatch} look="main">
+              Add a plain swatch
+            </Button>
+            {cabled && <Button onClick={addPatternSwatch}>Add a pattern swatch</Button>}
+          </>
+        }
+      >
         Without one, the answer rests on the ball band and on what is usual. One swatch that is measured and
         weighed usually cuts the doubt by half or more.
-      </p>
-      <div className="mt-3 flex flex-wrap gap-2">
-        <button
-          type="button"
-          onClick={addPlainSwatch}
-          className="rounded-lg bg-ink px-4 py-2 font-semibold text-paper"
-        >
-          Add a plain swatch
-        </button>
-        {cabled && (
-          <button
-            type="button"
-            onClick={addPatternSwatch}
-            className="rounded-lg border border-edge px-4 py-2 font-semibold hover:bg-line"
-          >
-            Add a pattern swatch
-          </button>
-        )}
-      </div>
+      </EmptyState>
     </Card>
   );
 }

@@ -14,13 +14,14 @@ import { useSaid } from "@/ui/parts/Said";
 import { Select } from "@/ui/parts/Select";
 import { seamName } from "@/ui/pieces/seamWords";
 import { problemOf, Result, ToolFields } from "./Result";
-import { useCountField } from "./useToolField";
+import { ENTERED } from "@/core/project/enteredFigures";
+import { useEntered } from "@/ui/parts/useEntered";
 
 /** From one count to another over a row. */
 export function ChangeCountTool() {
   const above = usePieceIn(useAnswer())?.estimate.aboveRib;
-  const from = useCountField(above?.rib ?? 78, "stitches", { least: 2 });
-  const to = useCountField(above ? above.rib + above.add : 96, "stitches");
+  const from = useEntered(ENTERED.stitchesBefore, above?.rib ?? 78);
+  const to = useEntered(ENTERED.stitches, above ? above.rib + above.add : 96);
   const row = from.value !== null && to.value !== null ? changeCount(from.value, to.value) : null;
   return (
     <>
@@ -40,9 +41,9 @@ export function ChangeCountTool() {
 /** How many stitches to pick up along rows. */
 export function PickUpTool() {
   const gauge = gaugeOrUsual(useProject());
-  const rows = useCountField(60, "rows");
-  const stitches = useCountField(Math.round(gauge.stitchesPer10Cm), "stitches", { most: 80 });
-  const per = useCountField(Math.round(gauge.rowsPer10Cm), "rows", { most: 120 });
+  const rows = useEntered(ENTERED.rows, 60);
+  const stitches = useEntered(ENTERED.stitchesIn10Cm, Math.round(gauge.stitchesPer10Cm));
+  const per = useEntered(ENTERED.rowsIn10Cm, Math.round(gauge.rowsPer10Cm));
   const plan =
     rows.value !== null && stitches.value !== null && per.value !== null
       ? pickUp(rows.value, { stitchesPer10Cm: stitches.value, rowsPer10Cm: per.value })
@@ -124,8 +125,8 @@ interface SeamCountsProps {
 
 function SeamCounts({ met, begun }: SeamCountsProps) {
   const [things, setThings] = useState(begun);
-  const one = useCountField(met[0], things[0]);
-  const other = useCountField(met[1], things[1]);
+  const one = useEntered(ENTERED[things[0]], met[0]);
+  const other = useEntered(ENTERED[things[1]], met[1]);
   const seam = one.value !== null && other.value !== null ? mixedSeam(one.value, other.value, things) : null;
   return (
     <>
@@ -152,10 +153,10 @@ function SeamCounts({ met, begun }: SeamCountsProps) {
 
 /** Buttonholes at even distances. */
 export function ButtonholeTool() {
-  const band = useCountField(90, "stitches");
-  const holes = useCountField(6, "holes", { most: 60 });
-  const wide = useCountField(2, "stitches", { most: 20 });
-  const margin = useCountField(4, "stitches", { least: 0, most: 200 });
+  const band = useEntered(ENTERED.stitches, 90);
+  const holes = useEntered(ENTERED.holes, 6);
+  const wide = useEntered(ENTERED.holeStitches, 2);
+  const margin = useEntered(ENTERED.holeMargin, 4);
   const placed =
     band.value !== null && holes.value !== null && wide.value !== null && margin.value !== null
       ? buttonholes(band.value, holes.value, wide.value, margin.value)
@@ -186,11 +187,9 @@ const tellEnd = ({ rows, repeats, off }: End, endRow: number) =>
 export function MatchingEndsTool() {
   const piece = usePieceIn(useAnswer());
   const main = piece?.sections.find(({ sectionId }) => sectionId === piece.estimate.widths.main?.sectionId);
-  const wanted = useCountField(main?.rows ?? 150, "rows");
-  const repeat = useCountField(main?.content?.rows ?? 6, "rows", {
-    most: 500,
-  });
-  const end = useCountField(1, "rows", { most: 500 });
+  const wanted = useEntered(ENTERED.rows, main?.rows ?? 150);
+  const repeat = useEntered(ENTERED.repeatRows, main?.content?.rows ?? 6);
+  const end = useEntered(ENTERED.repeatRows, 1);
   const known = wanted.value !== null && repeat.value !== null && end.value !== null;
   const beyond = known && (end.value ?? 0) > (repeat.value ?? 0);
   const ends = known && !beyond ? matchingEnds(wanted.value ?? 1, repeat.value ?? 1, end.value ?? 1) : null;

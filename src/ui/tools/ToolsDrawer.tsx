@@ -1,4 +1,5 @@
 "use client";
+import { Button } from "@/ui/parts/Button";
 import { useState, type ComponentType } from "react";
 import { openTools, useToolDrawer } from "@/state/chosen/toolDrawer";
 import { Sheet } from "@/ui/parts/Sheet";
@@ -38,17 +39,17 @@ function Tools() {
         {TOOLS.map(({ id, name, tool: Tool }) => (
           <section key={id} aria-label={name} className="border-t border-line">
             <h3>
-              <button
-                type="button"
+              <Button
                 aria-expanded={id === chosen}
                 onClick={() => choose(id === chosen ? "" : id)}
+                look="bare"
                 className="flex w-full justify-between py-2 text-left text-lg"
               >
                 {name}
                 <span aria-hidden className="text-faint">
                   {id === chosen ? "–" : "+"}
                 </span>
-              </button>
+              </Button>
             </h3>
             {id === chosen && (
               <div className="grid gap-2 pb-3">

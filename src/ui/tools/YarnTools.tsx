@@ -4,13 +4,12 @@ import { useState } from "react";
 import { TAIL_RULES, tailLength, type TailRule } from "@/core/estimate/longTail";
 import { inHand } from "@/core/estimate/inHand";
 import { plainStitch } from "@/core/stitches/plainStitch";
-import { LENGTHS } from "@/core/project/bounds";
 import { gaugeOrUsual } from "@/core/garment/projectGauge";
 import type { Finished } from "@/core/estimate/finished";
 import { readYarnInHand } from "@/core/yarn/inHand";
 import type { PutUp } from "@/core/yarn/putUp";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
-import { formatChance, formatFine, formatSize, formatYarn, tellSize } from "@/core/units/format";
+import { formatChance, formatSize, formatYarn, tellSize } from "@/core/units/format";
 import { useAnswer, usePieceIn } from "@/state/engine/answer";
 import { useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
 import { useProject } from "@/state/project/projectStore";
@@ -20,24 +19,18 @@ import { useOmissions } from "@/state/engine/omissions";
 import { sectionName } from "@/ui/pieces/sectionWords";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { problemOf, Result, ToolFields } from "./Result";
-import { useCountField, useSizeField, useYarnField } from "./useToolField";
-
-const THICKNESS = {
-  least: 0.3,
-  most: 30,
-  tooSmall: "No knitting yarn is thinner than 0.3 mm: check the unit.",
-  tooLarge: "No knitting yarn is thicker than 3 cm: check the unit.",
-};
+import { ENTERED } from "@/core/project/enteredFigures";
+import { useEntered } from "@/ui/parts/useEntered";
 
 /** The tail of a long-tail cast-on by the three schools. */
 export function TailTool() {
   const units = useUnits();
   const basis = usePieceIn(useAnswer())?.estimate.tailBasis;
-  const stitches = useCountField(basis?.stitches ?? 96, "stitches");
-  const needle = useSizeField(formatFine(basis?.needleMm ?? millimetres(5)), LENGTHS.needle, 1);
-  const thickness = useSizeField(formatFine(basis?.thicknessMm ?? millimetres(2.8)), THICKNESS, 1);
-  const twenty = useSizeField(tellSize(basis?.twentyMm ?? millimetres(400), units), LENGTHS.twenty);
-  const width = useSizeField(tellSize(basis?.finishedWidthMm ?? millimetres(480), units), LENGTHS.width);
+  const stitches = useEntered(ENTERED.stitches, basis?.stitches ?? 96);
+  const needle = useEntered(ENTERED.needle, basis?.needleMm ?? 5);
+  const thickness = useEntered(ENTERED.thickness, basis?.thicknessMm ?? 2.8);
+  const twenty = useEntered(ENTERED.twenty, basis?.twentyMm ?? 400);
+  const width = useEntered(ENTERED.across, basis?.finishedWidthMm ?? 480);
   const lengths =
     stitches.value !== null &&
     needle.value !== null &&
@@ -136,9 +129,9 @@ export function InHandTool() {
   const piece = usePieceIn(useAnswer());
   const units = useUnits();
   const plain = plainStitch(gaugeOrUsual(useProject()));
-  const left = useYarnField(units === "metric" ? "10 m" : "11 yd");
-  const stitches = useCountField(piece?.estimate.stitches ?? 96, "stitches");
-  const width = useSizeField(tellSize(piece?.estimate.widthMm ?? millimetres(480), units), LENGTHS.width);
+  const left = useEntered(ENTERED.yarnLeft, units === "metric" ? "10 m" : "11 yd");
+  const stitches = useEntered(ENTERED.stitches, piece?.estimate.stitches ?? 96);
+  const width = useEntered(ENTERED.across, piece?.estimate.widthMm ?? 480);
   const hand =
     left.value !== null && stitches.value !== null && width.value !== null
       ? inHand(metres(left.value / 1000), stitches.value, plain, millimetres(width.value))

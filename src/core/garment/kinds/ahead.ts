@@ -1,5 +1,6 @@
 /** What comes above a section: cast-ons and changes of count fit it. */
-import { isFabric, type FabricSection, type ProjectSection } from "../../project/sections";
+import { isFabric } from "../../project/sectionKinds";
+import type { FabricSection, ProjectSection } from "../../project/sections";
 import { groundBalance } from "../../panels/grounds";
 import { type WorkPlan } from "../work/workState";
 

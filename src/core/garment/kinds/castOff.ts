@@ -16,4 +16,4 @@ function work(section: SectionOf<"castOff">, state: WorkState): Worked {
   return { state: emptied(state), rows: [], edges: [edge, { kind: "end" }] };
 }
 
-export const castOff: SectionRecord<"castOff"> = { asks: () => [], work };
+export const castOff: SectionRecord<"castOff"> = { work };

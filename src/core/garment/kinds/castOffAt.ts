@@ -62,7 +62,6 @@ function work(section: SectionOf<"castOffAt">, state: WorkState, plan: WorkPlan)
 }
 
 export const castOffAt: SectionRecord<"castOffAt"> = {
-  asks: () => ["atEdge"],
   work,
   grade: (section, { by }) => ({
     ...section,

@@ -1,5 +1,6 @@
 /** Cast-on: so many stitches, or as many as what comes above takes. */
-import { isChange, type SectionOf } from "../../project/sections";
+import { isChange } from "../../project/sectionKinds";
+import type { SectionOf } from "../../project/sections";
 import { centred, columnsFrom, EMPTY, type Worked, type WorkState, type WorkPlan } from "../work/workState";
 import { leftOn } from "./onNeedle";
 import { countFor } from "./gradeFabric";
@@ -41,7 +42,6 @@ function work(section: SectionOf<"castOn">, state: WorkState, plan: WorkPlan): W
 }
 
 export const castOn: SectionRecord<"castOn"> = {
-  asks: () => ["stitches"],
   work,
   beginsStrip: true,
   grade: (section, context) =>

@@ -31,7 +31,6 @@ function work(section: SectionOf<"change">, state: WorkState, plan: WorkPlan): W
 }
 
 export const change: SectionRecord<"change"> = {
-  asks: () => ["to"],
   work,
   grade: (section, { by }) =>
     section.to === null ? section : { ...section, to: within(section.to * by.across, COUNTS.stitches) },

@@ -58,7 +58,6 @@ function halves(divide: SectionOf<"divide">, state: WorkState, scale: number): H
 }
 
 export const divide: SectionRecord<"divide"> = {
-  asks: () => ["centre"],
   divide: (section, state, plan) => {
     const have = stitchesOn(state.needle);
     return have - section.centre < 2

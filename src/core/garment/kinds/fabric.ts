@@ -21,7 +21,6 @@ import type { SectionRecord } from "./kind";
 import type { Across } from "../../panels/across";
 import { ropesAcross } from "../../panels/across";
 import { ropeOf } from "../../panels/ropes";
-import type { FigureId } from "../../project/figures";
 import type { ProjectPiece } from "../../project/project";
 import type { LiesIn } from "./kind";
 
@@ -170,20 +169,7 @@ function liesIn(section: FabricSection, piece: Pick<ProjectPiece, "round">): Lie
   return { by: "ropes", key: [ropeId, lean, ropes, purls, edge], across: () => ropesOf(section, piece) };
 }
 
-const extentAsks = ({ by }: FabricSection): readonly FigureId[] =>
-  by === "repeats" ? ["repeats", "endRow"] : [by === "rows" ? "rows" : "length"];
-
-function asks(section: FabricSection): readonly FigureId[] {
-  const measured: readonly FigureId[] = ["edge", "measuredWidth", "measuredStitches"];
-  const holes: readonly FigureId[] = section.holes
-    ? ["holeCount", "holeStitches", "holeMargin", "holeOver"]
-    : [];
-  if (section.content === "ropes") return [...extentAsks(section), ...holes, "ropes", "purls", ...measured];
-  return [...extentAsks(section), ...holes, ...(section.content === "panels" ? measured : [])];
-}
-
 export const fabric: SectionRecord<"fabric"> = {
-  asks,
   work,
   grade: gradeFabric,
   liesIn,

@@ -1,6 +1,7 @@
 /** Fabrics in another size, and the stitches that have to be on the needle below them. */
 import { COUNTS } from "../../project/bounds";
-import { isCabled, isFabric, type FabricSection, type ProjectSection } from "../../project/sections";
+import { isCabled, isFabric } from "../../project/sectionKinds";
+import type { FabricSection, ProjectSection } from "../../project/sections";
 import { mostRepeated, partsOfTaken } from "../../panels/across";
 import { leastCommonMultiple } from "../../panels/transforms";
 import { ropeOf } from "../../panels/ropes";

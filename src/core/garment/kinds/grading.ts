@@ -1,5 +1,6 @@
 /** What sections grow by, and how counts, lengths and rows follow. */
-import { COUNTS, LENGTHS } from "../../project/bounds";
+import type { COUNTS } from "../../project/bounds";
+import { LENGTHS } from "../../project/bounds";
 import type { ProjectPiece } from "../../project/project";
 import type { ProjectSection } from "../../project/sections";
 import { nearestCount } from "../../units/count";

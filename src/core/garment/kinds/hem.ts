@@ -33,7 +33,6 @@ function work(section: SectionOf<"hem">, state: WorkState, plan: WorkPlan): Work
 }
 
 export const hem: SectionRecord<"hem"> = {
-  asks: () => ["hemRows"],
   work,
   grade: (section, { piece, by }) => ({
     ...section,

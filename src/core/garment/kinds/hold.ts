@@ -12,4 +12,4 @@ function work(_: SectionOf<"hold">, state: WorkState): Worked {
   };
 }
 
-export const hold: SectionRecord<"hold"> = { asks: () => [], work };
+export const hold: SectionRecord<"hold"> = { work };

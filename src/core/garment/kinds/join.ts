@@ -71,7 +71,6 @@ function joinSides(join: SectionOf<"join">, { first, second, whole }: TwoSides, 
 }
 
 export const join: SectionRecord<"join"> = {
-  asks: () => ["between"],
   join: joinSides,
   grade: (section, { by }) => ({ ...section, castOn: within(section.castOn * by.across, COUNTS.centre) }),
 };

@@ -1,7 +1,6 @@
 /** What one kind of section is, as far as it can be knitted: how it is worked, how it grows, what it is worked in. */
 import type { GroundId } from "../../panels/grounds";
 import type { Across } from "../../panels/across";
-import type { FigureId } from "../../project/figures";
 import type { ProjectPiece } from "../../project/project";
 import type { FabricSection, ProjectSection, SectionKind, SectionOf } from "../../project/sections";
 import type { Worked, WorkPlan, WorkState, WorkedRow } from "../work/workState";
@@ -32,8 +31,6 @@ export interface TwoSides {
 
 /** Adding a kind is one such record and one line in `kinds.ts`; its schema is in `project/sections.ts`. */
 export interface SectionRecord<Kind extends SectionKind> {
-  /** Its figures that can be typed, as it stands; what it asked for before it was changed counts no more. */
-  readonly asks: (section: SectionOf<Kind>) => readonly FigureId[];
   /** Rows, stitches and edges of it; those that have two sides are worked by `divide` and `join`. */
   readonly work?: (section: SectionOf<Kind>, state: WorkState, plan: WorkPlan) => Worked;
   readonly divide?: (

@@ -44,7 +44,6 @@ function work(section: SectionOf<"pickUp">, state: WorkState, plan: WorkPlan): W
 }
 
 export const pickUp: SectionRecord<"pickUp"> = {
-  asks: () => ["stitches", "along"],
   work,
   beginsStrip: true,
   grade: (section, context) => ({

@@ -113,8 +113,6 @@ function work(section: SectionOf<"shape">, state: WorkState, plan: WorkPlan): Wo
 }
 
 export const shape: SectionRecord<"shape"> = {
-  asks: ({ by, over }) =>
-    by === "rule" ? ["shaped", "every", "shapings"] : ["to", over === "rows" ? "rows" : "length"],
   work,
   grade: (section, { piece, by }) => ({
     ...section,

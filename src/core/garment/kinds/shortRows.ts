@@ -55,7 +55,6 @@ function work(section: SectionOf<"shortRows">, state: WorkState, plan: WorkPlan)
 }
 
 export const shortRows: SectionRecord<"shortRows"> = {
-  asks: () => ["turns", "step"],
   work,
   grade: (section, { by }) => ({ ...section, step: within(section.step * by.across, COUNTS.shaped) }),
 };

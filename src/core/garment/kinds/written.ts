@@ -82,7 +82,6 @@ function work(section: SectionOf<"written">, state: WorkState, plan: WorkPlan): 
 }
 
 export const written: SectionRecord<"written"> = {
-  asks: () => [],
   work,
   liesIn: ({ text }) => ({ by: "text", text }),
   hasRows: ({ text }) => text.trim() !== "",

@@ -1,0 +1,93 @@
+/** What is typed beside the project’s own figures: on labels, the shelf, candidates, offers, kits, starts and tools. */
+import { ROPE_BOUNDS } from "../panels/ropes";
+import type { UnitSystem } from "../units/brands";
+import { grams } from "../units/brands";
+import { formatMassFine } from "../units/format";
+import { readLength } from "../units/length";
+import { readMass } from "../units/mass";
+import { read, type Bounds, type Reading } from "../units/reading";
+import { COUNTS, LENGTHS } from "./bounds";
+import { counted, ease, fine, gauge, money, putUp, size, type FigureKind } from "./figureKinds";
+
+const PART_G: Bounds = {
+  least: 0.1,
+  most: 2000,
+  tooSmall: "Under a tenth of a gram is not worth keeping: check the unit.",
+  tooLarge: "Over 2 kg is no part of a ball: check the unit.",
+};
+
+/** Weights of part balls, one after the other. Example: "32 g; 14 g". */
+const parts: FigureKind<number[]> = {
+  read: (text: string, units: UnitSystem): Reading<number[]> => {
+    const masses: number[] = [];
+    for (const one of text.split(/[;+]|,\s/).filter((part) => part.trim() !== "")) {
+      const mass = readMass(one, units, PART_G);
+      if (!mass.ok) return mass;
+      masses.push(mass.value);
+    }
+    return read(masses);
+  },
+  tell: (masses, units) => masses.map((mass) => formatMassFine(grams(mass), units)).join("; "),
+};
+
+const YARN: Bounds = {
+  least: 10,
+  most: 60_000_000,
+  tooSmall: "Under 1 cm of yarn is too little to work with: check the unit.",
+  tooLarge: "Over 60 km of yarn is more than anybody has: check the unit.",
+};
+
+/** A length of yarn in mm; a number without a unit is metres or yards. */
+const yarnMm: FigureKind<number> = {
+  read: (text, units) => readLength(text, units === "metric" ? 1000 : 914.4, YARN),
+  tell: size(YARN).tell,
+};
+
+const THICKNESS: Bounds = {
+  least: 0.3,
+  most: 30,
+  tooSmall: "No knitting yarn is thinner than 0.3 mm: check the unit.",
+  tooLarge: "No knitting yarn is thicker than 3 cm: check the unit.",
+};
+
+const stitches = (least: number, most: number) => counted({ least, most, things: "stitches" });
+const rows = (least: number, most: number) => counted({ least, most, things: "rows" });
+
+/** One more thing to type is one more row. */
+export const ENTERED = {
+  price: money,
+  postage: money,
+  freePostFrom: money,
+  balls: counted(COUNTS.balls),
+  partBalls: parts,
+  ballHolds: putUp,
+  bandStitches: gauge("stitches"),
+  bandRows: gauge("rows"),
+  needle: fine(LENGTHS.needle),
+  plies: counted(COUNTS.plies),
+  strands: counted(COUNTS.strands),
+  kits: counted(COUNTS.kits),
+  across: size(LENGTHS.width),
+  along: size(LENGTHS.piece),
+  ease,
+  panelTimes: counted(COUNTS.across),
+  bandCount: counted(COUNTS.band),
+  borderStitches: counted(COUNTS.shaped),
+  borderRows: counted(COUNTS.every),
+  ropeHalf: counted(ROPE_BOUNDS.half),
+  ropeRows: counted(ROPE_BOUNDS.every),
+  pace: counted({ least: 5, most: 120, things: "stitches a minute" }),
+  thickness: fine(THICKNESS),
+  twenty: size(LENGTHS.twenty),
+  yarnLeft: yarnMm,
+  stitches: stitches(1, 5000),
+  stitchesBefore: stitches(2, 5000),
+  rows: rows(1, 5000),
+  stitchesIn10Cm: stitches(1, 80),
+  rowsIn10Cm: rows(1, 120),
+  holes: counted({ least: 1, most: 60, things: "holes" }),
+  holeStitches: stitches(1, 20),
+  holeMargin: stitches(0, 200),
+  repeatRows: rows(1, 500),
+  rowsAtLeast: rows(1, 2000),
+} as const;
