@@ -83,7 +83,7 @@ test("one is found by name among the shelf and the shop, put beside, given anoth
   await expect(ways.first()).toContainText("Gossim Lace");
   await sheet.getByLabel("Find a yarn").fill("skerrel flax double");
   await expect(ways.first()).toContainText("Skerrel DK, flax, held double");
-  await sheet.getByRole("button", { name: "Put Skerrel DK, flax, held double beside" }).click();
+  await sheet.getByRole("button", { name: "Compare Skerrel DK, flax, held double" }).click();
   await page.keyboard.press("Escape");
   await expect(bench(page)).toContainText("3 compared with the pattern’s own", { timeout: 20_000 });
   await expect(cell(page, "Gauge", 4)).toContainText("assumed");
@@ -125,7 +125,7 @@ test("a swatch of a substitute speaks for it alone, and knitting it in that yarn
   const before = await answerOf(page).innerText();
   await cell(page, "And now", 2).getByRole("button", { name: "Swatch it" }).click();
   await expect(page.getByLabel("Name of the swatch")).toHaveValue("Plain, Osmuth Chunky, barley");
-  await expect(page.getByText("It speaks for this substitute alone")).toBeVisible();
+  await expect(page.getByText("It counts for this substitute only")).toBeVisible();
   const finished = page.getByRole("group", { name: "Finished" });
   await finished.getByLabel("Width").fill("17.5 cm");
   await page.getByLabel("Weight").fill("26 g");

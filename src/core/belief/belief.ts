@@ -1,4 +1,5 @@
 /** What is believed of a project, and what became of each measurement. */
+import type { Says } from "../words/message";
 import type { MeasureId } from "../project/swatches";
 import type { Gauge } from "../stitches/plainStitch";
 import type { UnknownId, Deviations } from "./unknowns";
@@ -15,7 +16,7 @@ export interface Measured {
   readonly expected: number | null;
   readonly taken: boolean;
   /** What to ask the knitter before it is taken in; null where it is no surprise. */
-  readonly question: string | null;
+  readonly question: Says | null;
   /** So far off that it is not taken in even where the knitter stands by it. */
   readonly impossible: boolean;
 }

@@ -4,11 +4,12 @@ import { OTHER_NEEDLE } from "../garment/projectGauge";
 import { plural } from "../garment/work/workState";
 import type { Deviations } from "./unknowns";
 import type { SwatchModel, SwatchStateId } from "./swatchModel";
+import { Slip } from "../words/english/swatches";
 
 /** A slip that explains a figure which is so many times what it should be. */
-interface Slip {
+interface Explains {
   readonly times: number;
-  readonly words: string;
+  readonly slip: Slip;
 }
 
 export interface MeasurementKind {
@@ -21,7 +22,7 @@ export interface MeasurementKind {
   readonly sd: (swatch: Swatch, found: number) => number;
   /** What it is read over, in words: "24 stitches". */
   readonly over: (of: SwatchModel) => string;
-  readonly slips: readonly Slip[];
+  readonly slips: readonly Explains[];
 }
 
 /** A tape is read to 3 mm, and knitting lies so far otherwise each time it is laid down. */
@@ -35,27 +36,25 @@ const scaleSd = (stepG: number, massG: number) => Math.hypot(stepG / Math.sqrt(1
 
 const UNRAVELLED_SD = 0.02;
 
-const INCHES = "was it read in inches, and typed as centimetres, or the other way round?";
-const RIBS = "was it counted over ribbing, which pulls together? Count over plain fabric.";
-const SIZE_SLIPS: readonly Slip[] = [
-  { times: 2.54, words: INCHES },
-  { times: 1 / 2.54, words: INCHES },
-  { times: 10, words: "is it in millimetres, and typed as centimetres?" },
-  { times: 1 / 10, words: "is it in centimetres, and typed as millimetres?" },
-  { times: 2, words: "were both edges counted, or is it folded? It is twice as much." },
-  { times: 0.5, words: "is it only half of the swatch, or folded?" },
+const SIZE_SLIPS: readonly Explains[] = [
+  { times: 2.54, slip: "inchesOrCentimetres" },
+  { times: 1 / 2.54, slip: "inchesOrCentimetres" },
+  { times: 10, slip: "millimetresAsCentimetres" },
+  { times: 1 / 10, slip: "centimetresAsMillimetres" },
+  { times: 2, slip: "bothEdges" },
+  { times: 0.5, slip: "halfOrFolded" },
 ];
-const PLAIN_SLIPS: readonly Slip[] = [
-  { times: 0.69, words: RIBS },
-  { times: 0.8, words: RIBS },
+const PLAIN_SLIPS: readonly Explains[] = [
+  { times: 0.69, slip: "overRibbing" },
+  { times: 0.8, slip: "overRibbing" },
 ];
-const MASS_SLIPS: readonly Slip[] = [
-  { times: 28.35, words: "are these grams, typed as ounces?" },
-  { times: 1 / 28.35, words: "are these ounces, typed as grams?" },
-  { times: 2, words: "are two strands held together, or is something else on the scale?" },
-  { times: 0.5, words: "is it one strand? Are these grams, and all of the swatch?" },
-  { times: 10, words: "is the decimal point where it should be?" },
-  { times: 0.1, words: "is the decimal point where it should be?" },
+const MASS_SLIPS: readonly Explains[] = [
+  { times: 28.35, slip: "gramsAsOunces" },
+  { times: 1 / 28.35, slip: "ouncesAsGrams" },
+  { times: 2, slip: "twoStrands" },
+  { times: 0.5, slip: "oneStrand" },
+  { times: 10, slip: "decimalPoint" },
+  { times: 0.1, slip: "decimalPoint" },
 ];
 
 const needleSd = (scaleLn: number) => OTHER_NEEDLE * Math.abs(scaleLn);
@@ -63,7 +62,7 @@ const needleSd = (scaleLn: number) => OTHER_NEEDLE * Math.abs(scaleLn);
 export const isPlainSwatch = ({ fabric }: Swatch) =>
   fabric.content === "ground" && fabric.ground === "stockinette";
 
-const width = (state: SwatchStateId, name: string, slips: readonly Slip[]): MeasurementKind => ({
+const width = (state: SwatchStateId, name: string, slips: readonly Explains[]): MeasurementKind => ({
   name,
   unit: "mm",
   find: (swatch) => swatch[state].widthMm,

@@ -1,4 +1,5 @@
 /** Measurements that cannot well be: found by what all else says, and told with the slip that would explain them. */
+import { say, type Message } from "../words/message";
 import type { MeasurementKind } from "./measurementKinds";
 import type { SwatchModel } from "./swatchModel";
 
@@ -19,26 +20,13 @@ export const isImpossible = (found: number, atFirst: number) =>
 /** A slip explains a figure that it would bring within so much, in ln, of what was expected. */
 const NEAR = 0.15;
 
-/** A share in plain words. Example: 0.5 is "half". */
-function shareOf(times: number): string {
-  const percent = Math.round(times * 100);
-  if (times >= 0.47 && times <= 0.53) return "half of";
-  if (times >= 10) return `${Math.round(times)} times`;
-  if (times >= 1.95) return `${times.toFixed(1)} times`;
-  if (times < 0.01) return "next to nothing of";
-  return `${percent} % of`;
-}
-
-const VERB = { mm: "measures", g: "weighs" } as const;
-
 /**
  * What to ask of a measurement that is `times` what it should be. Example: a swatch at half of its weight is
  * asked whether it is one strand.
  */
-export function questionOf(kind: MeasurementKind, of: SwatchModel, times: number): string {
+export function questionOf(kind: MeasurementKind, of: SwatchModel, times: number): Message {
   const off = ({ times: slip }: { readonly times: number }) => Math.abs(Math.log(times / slip));
   const [nearest] = [...kind.slips].sort((a, b) => off(a) - off(b));
-  const slip = nearest && off(nearest) < NEAR ? ` ${nearest.words}` : "";
-  const told = `This ${VERB[kind.unit]} ${shareOf(times)} what ${kind.over(of)} should:`;
-  return slip ? `${told}${slip}` : `${told} check the figure, its unit and the count.`;
+  const slip = nearest && off(nearest) < NEAR ? nearest.slip : null;
+  return say("outlier", { unit: kind.unit, times, over: kind.over(of), slip });
 }

@@ -1,4 +1,5 @@
 /** A swatch made ready to be predicted: what its width, height and yarn would be for any vector of unknowns. */
+import type { Says } from "../words/message";
 import { pieceNeed, tallyNeed } from "../estimate/yarnNeed";
 import { deviated } from "../estimate/measures";
 import { planPiece, type PlanBasis } from "../estimate/planPiece";
@@ -40,7 +41,7 @@ export interface SwatchModel {
   /** Yarn in mm of so many stitches of its fabric. */
   readonly yarnOf: ((stitches: number) => (of: Deviations) => number) | null;
   /** Why its panels cannot be laid; null where they can. */
-  readonly problem: string | null;
+  readonly problem: Says | null;
 }
 
 export type SwatchStateId = "asKnit" | "finished";

@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import { newSection } from "../project/sections";
 import type { Swatch } from "../project/swatches";
 import { beliefOf, plainSwatch, withSwatches } from "@testing/anySwatch";
@@ -16,13 +17,15 @@ test("a good swatch is told nothing", () => {
 });
 
 test("a swatch under 10 cm is told what its tape costs", () => {
-  expect(hints({ finished: measured(60) })[0]?.message).toMatch(
+  expect(sentence(hints({ finished: measured(60) })[0]?.message)).toMatch(
     /^Over 6\.0 cm a tape is 5\.2 % uncertain; over 20 cm it would be 2\.1 %/,
   );
 });
 
 test("a scale too coarse for the swatch says its error in per cent", () => {
-  expect(hints({ massG: 13, scaleStepG: 1 })[0]?.message).toMatch(/^Steps of 1 g on 13 g can be 3\.8 % off/);
+  expect(sentence(hints({ massG: 13, scaleStepG: 1 })[0]?.message)).toMatch(
+    /^Steps of 1 g on 13 g can be 3\.8 % off/,
+  );
   expect(about({ massG: 13, scaleStepG: 0.1 })).toEqual([]);
   expect(about({ massG: 90, scaleStepG: 1 })).toEqual([]);
 });

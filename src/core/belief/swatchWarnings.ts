@@ -1,4 +1,5 @@
 /** Slips of swatching, caught while it is typed: nothing is refused, but what it costs is said in per cent. */
+import { say, type Says } from "../words/message";
 import type { Blocking } from "../fabric/blocking";
 import { GROUNDS } from "../panels/grounds";
 import { isMeasured, isPlainSwatch, tapeSd } from "./measurementKinds";
@@ -6,7 +7,7 @@ import type { SwatchModel } from "./swatchModel";
 
 export interface SwatchWarning {
   readonly about: "size" | "scale" | "blocking" | "ribbing" | "rows" | "panels";
-  readonly message: string;
+  readonly message: Says;
 }
 
 /** A swatch should be so long where it is measured, and a scale so fine. */
@@ -15,9 +16,6 @@ const LEAST_MM = 100;
 const LARGE_MM = 200;
 const COARSE_STEP = 0.06;
 
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
-const centimetres = (mm: number) => `${(mm / 10).toFixed(1)} cm`;
-
 function sizeHint({ swatch }: SwatchModel): readonly SwatchWarning[] {
   const spans = [swatch.asKnit, swatch.finished].flatMap(({ widthMm, heightMm }) => [widthMm, heightMm]);
   const smallest = Math.min(...spans.filter((mm) => mm !== null));
@@ -25,21 +23,27 @@ function sizeHint({ swatch }: SwatchModel): readonly SwatchWarning[] {
   return [
     {
       about: "size",
-      message: `Over ${centimetres(smallest)} a tape is ${percent(tapeSd(smallest))} uncertain; over ${LARGE_MM / 10} cm it would be ${percent(tapeSd(LARGE_MM))}. Knit it larger if you can.`,
+      message: say("smallSwatch", {
+        mm: smallest,
+        off: tapeSd(smallest),
+        largeMm: LARGE_MM,
+        largeOff: tapeSd(LARGE_MM),
+      }),
     },
   ];
 }
 
 function scaleHint({ swatch: { massG, scaleStepG } }: SwatchModel): readonly SwatchWarning[] {
   if (massG === null || scaleStepG / massG < COARSE_STEP) return [];
-  const finer =
-    scaleStepG > 0.1
-      ? " A scale in steps of 0.1 g would do, or a larger swatch."
-      : " A larger swatch would do.";
   return [
     {
       about: "scale",
-      message: `Steps of ${scaleStepG} g on ${massG} g can be ${percent(scaleStepG / 2 / massG)} off.${finer}`,
+      message: say("coarseScale", {
+        stepG: scaleStepG,
+        massG,
+        off: scaleStepG / 2 / massG,
+        finer: scaleStepG > 0.1,
+      }),
     },
   ];
 }
@@ -49,8 +53,7 @@ function blockingHint({ swatch }: SwatchModel, finish: Blocking): readonly Swatc
   return [
     {
       about: "blocking",
-      message:
-        "Measured only before it was washed, and what you make will be washed: stitches change by some 4 % then. Wash the swatch and measure it again.",
+      message: say("notWashedYet"),
     },
   ];
 }
@@ -61,7 +64,7 @@ function ribbingHint({ swatch }: SwatchModel): readonly SwatchWarning[] {
   return [
     {
       about: "ribbing",
-      message: `${GROUNDS[ground].name} pulls together, more or less at each laying down: it says little of the plain gauge. Measure over stockinette (UK stocking stitch).`,
+      message: say("ribbedSwatch", { ground: GROUNDS[ground].name }),
     },
   ];
 }
@@ -72,7 +75,7 @@ function lackHint({ swatch, stitches, problem }: SwatchModel): readonly SwatchWa
     return [
       {
         about: "rows",
-        message: `Say how many ${stitches === null ? "stitches" : "rows"} it has: what it weighs cannot be told without.`,
+        message: say("sayCountOfSwatch", { thing: stitches === null ? "stitches" : "rows" }),
       },
     ];
   return [];

@@ -1,4 +1,5 @@
 /** Extras of a project: what each takes of its yarn, and how that is calculated. One more kind is one more row. */
+import { say } from "../words/message";
 import type { FigureId } from "../project/figures";
 import type { Extra, ExtraKind, ExtraOf, FULLNESSES } from "../project/finishing";
 import type { Project } from "../project/project";
@@ -169,10 +170,6 @@ export const planExtra = (extra: Extra, { id: yarnId, putUp }: { id: string; put
 const lacksMass = (extra: Extra, { noMass }: PutUp) =>
   noMass === true && kindOf(extra).weighs(extra as never);
 
-const NO_MASS =
-  "It is given by weight, and the weight of a ball of this yarn is missing: type that too, or give a length.";
-const STRANGE = "It is of a yarn that is not in the project: choose one that is.";
-
 export interface PlannedExtras {
   readonly extras: readonly ExtraPlan[];
   readonly findings: readonly FinishingFinding[];
@@ -187,7 +184,11 @@ export function planExtras(
   const findings: FinishingFinding[] = [];
   for (const extra of project.extras) {
     const yarn = extra.yarnId === null ? yarns[0] : yarns.find(({ id }) => id === extra.yarnId);
-    const message = !yarn ? STRANGE : lacksMass(extra, yarn.putUp) ? NO_MASS : null;
+    const message = !yarn
+      ? say("extraYarnGone")
+      : lacksMass(extra, yarn.putUp)
+        ? say("extraLacksMass")
+        : null;
     if (message !== null) findings.push({ of: "extras", id: extra.id, message, leftOut: true });
     else if (yarn) extras.push(planExtra(extra, yarn));
   }

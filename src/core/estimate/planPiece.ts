@@ -1,4 +1,5 @@
 /** A project's piece, worked and counted: all that its yarn depends on. */
+import { say, type Says } from "../words/message";
 import type { PieceFabric, PiecePlan, PlannedSection } from "./plan";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { LEAVABLE, type Leavable, type Project, type ProjectPiece } from "../project/project";
@@ -57,17 +58,15 @@ function tapeOf(
   section: FabricSection,
   across: Across,
   stitchMm: number,
-): { tape: number | null; message?: string } {
+): { tape: number | null; message?: Says } {
   const { widthMm, stitches: counted } = section.measured;
   if (widthMm === null || section.content === "ground") return { tape: null };
   const stitches = counted ?? cabledStitches(across);
   const tape = widthMm / (stitches * stitchMm);
   if (tape >= LEAST_KEPT && tape <= MOST_KEPT) return { tape };
-  const why = tape < LEAST_KEPT ? "no cable pulls in that far" : "cables do not spread";
-  const share = `${tape < LEAST_KEPT ? "Only " : ""}${Math.round(tape * 100)} %`;
   return {
     tape: null,
-    message: `${share} of the plain width of ${stitches} stitches: ${why}. Check the width, its unit, and the stitches it was measured across.`,
+    message: say("widthCannotBe", { share: tape, stitches, narrow: tape < LEAST_KEPT }),
   };
 }
 
@@ -76,7 +75,7 @@ const wholePanels = ({ id }: ProjectSection, { taken = [] }: Across): readonly P
   taken.flatMap(({ whole, times, stitches, repeat }): readonly PieceFinding[] => {
     const shared = stitchesTaken(repeat, times);
     if (!whole || times === 1 || shared === stitches) return [];
-    const message = `A panel is taken whole ${times} times here, its edges each time, as when this project was saved: ${stitches} stitches. Its repeat between its edges would be ${shared}.`;
+    const message = say("takenWhole", { times, stitches, shared });
     return [{ sectionId: id, field: "section", message, leftOut: false }];
   });
 
@@ -143,9 +142,9 @@ function cabledOf(sections: readonly WorkedSection[]): PieceFabric | null {
 }
 
 const writtenOf = (found: Layout | undefined): ParsedPattern | NoLayout => {
-  if (!found) return { ok: false, message: "It is still being read." };
+  if (!found) return { ok: false, message: say("stillReading") };
   if (!found.ok) return found;
-  return found.written ?? { ok: false, message: "It is still being read." };
+  return found.written ?? { ok: false, message: say("stillReading") };
 };
 
 /** Colours of sections that are of no yarn of the project: what they would work is in no answer. */
@@ -153,7 +152,7 @@ const strangeColours = ({ yarns }: Project, { sections }: ProjectPiece): readonl
   sections.flatMap((section): readonly PieceFinding[] => {
     const strange = section.colours.bands.filter(({ yarnId }) => !yarns.some(({ id }) => id === yarnId));
     if (strange.length === 0) return [];
-    const message = "A colour here is of a yarn that is not in the project: choose one that is.";
+    const message = say("strangeColour");
     return [{ sectionId: section.id, field: "colour", message, leftOut: true }];
   });
 
@@ -167,7 +166,7 @@ const emptyAreas = (sections: readonly WorkedSection[]): readonly PieceFinding[]
     );
     const row = rows[at];
     if (!row) return [];
-    const message = `In row ${at + 1} the ${row.stitches} stitches do not reach for all areas: fewer stitches to each, or fewer areas.`;
+    const message = say("areasTooWide", { row: at + 1, stitches: row.stitches });
     return [{ sectionId: section.id, field: "colour", message, leftOut: true }];
   });
 
@@ -193,8 +192,6 @@ export function planOnce(project: Project, piece: ProjectPiece, basis: PlanBasis
   return found.plan;
 }
 
-const NO_ROWS = "No row of this piece can be worked yet: give it a fabric, and say over how many rows.";
-
 /**
  * Works and counts a piece, but what the knitter wants left out. `basis.laid` must hold what lies across all of its
  * sections.
@@ -213,7 +210,7 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
   });
   const worked = workPiece({
     piece,
-    contentOf: (section) => contents.get(section.id) ?? { ok: false, message: "It is still being read." },
+    contentOf: (section) => contents.get(section.id) ?? { ok: false, message: say("stillReading") },
     writtenOf: (section) => writtenOf(laid.get(keyOfSection(piece, section))),
     yarnIds: project.yarns.map(({ id }) => id),
     scaleOf,
@@ -236,7 +233,7 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
     const [first] = whole.sections;
     const silent = first && !told.some(({ leftOut }) => leftOut);
     const none: readonly PieceFinding[] = silent
-      ? [{ sectionId: first.id, field: "piece", message: NO_ROWS, leftOut: true }]
+      ? [{ sectionId: first.id, field: "piece", message: say("noRowsInPiece"), leftOut: true }]
       : [];
     return { plan: null, worked, findings: [...told, ...none] };
   }
@@ -267,6 +264,8 @@ const onlyOnce = (findings: readonly SectionFinding[]): readonly PieceFinding[] 
   findings
     .filter(
       ({ sectionId, message }, index) =>
-        findings.findIndex((one) => one.sectionId === sectionId && one.message === message) === index,
+        findings.findIndex(
+          (one) => one.sectionId === sectionId && JSON.stringify(one.message) === JSON.stringify(message),
+        ) === index,
     )
     .map(({ sectionId, message, leftOut }) => ({ sectionId, field: "section", message, leftOut }));

@@ -1,4 +1,5 @@
 /** Seams against the measures of the pieces that they join. */
+import { sentence } from "@testing/sentence";
 import { newSeam, type Seam } from "../project/finishing";
 import { newSection } from "../project/sections";
 import { omissionsOf } from "../forecast/omissions";
@@ -40,7 +41,7 @@ test("each seam takes one and a half times its length and two ends, as often as 
 test("a short side sewn to a long one is as long as the short one, and says that they differ", () => {
   const { plan, finishing, omissions } = sewn([newSeam("corner", { of: end("one"), to: side("other") })]);
   expect(plan.seams[0]?.lengthMm).toBeCloseTo(400, 6);
-  expect(finishing[0]?.message).toMatch(/25 % longer/);
+  expect(sentence(finishing[0]?.message)).toMatch(/25 % longer/);
   expect(omissions).toEqual([]);
   const long = plain("long", 80, 280);
   expect(
@@ -64,7 +65,7 @@ test.each([
 ])("a seam %s is owned up to and takes nothing", (_, seam, message) => {
   const { omissions, yarns } = sewn([seam]);
   expect(omissions).toMatchObject([{ kind: "finishing", of: "seams", id: "a" }]);
-  expect(omissions[0]?.message).toMatch(message);
+  expect(sentence(omissions[0]?.message)).toMatch(message);
   expect(yarns[0].ledger.seams).toBe(0);
 });
 

@@ -1,4 +1,5 @@
 /** Seams of a project: how long the edges are that meet, what sewing them takes, and how their rows and stitches match. */
+import { say, type Message, type Says } from "../words/message";
 import type { EdgeSide, Seam } from "../project/finishing";
 import type { Project } from "../project/project";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
@@ -98,7 +99,7 @@ export function edgeOf(plan: PiecePlan, side: EdgeSide, gauge: Gauge): SewnEdge 
 export interface FinishingFinding {
   readonly of: "seams" | "extras";
   readonly id: string;
-  readonly message: string;
+  readonly message: Says;
   readonly leftOut: boolean;
 }
 
@@ -113,32 +114,29 @@ const EASED = 2;
 /** From here on nobody takes them for equal: a short side is sewn to a part of a long one. */
 const MEANT = 1.5;
 
-const GONE = "It is sewn to a piece that is not there any more: say to which.";
-const NOTHING_SAID = "Say which edge is sewn, or how long the seam is.";
-const NO_EDGE = "The piece has no such edge: it is not cast off for an armhole, or has no row.";
-
 /** What is wrong with a seam, or its plan. */
 function planSeam(
   seam: Seam,
   project: Project,
   { gauge, pieces }: { readonly gauge: Gauge; readonly pieces: readonly PiecePlan[] },
-): SeamPlan | string | null {
+): SeamPlan | Message | null {
   const ends = [seam.of, seam.to].filter((one) => one !== null);
-  if (ends.some(({ pieceId }) => !project.pieces.some(({ id }) => id === pieceId))) return GONE;
+  if (ends.some(({ pieceId }) => !project.pieces.some(({ id }) => id === pieceId)))
+    return say("seamPieceGone");
   // Of a piece that is left out, or of which nothing can be worked, nothing is sewn; the piece tells of that itself.
   const planOf = (end: Seam["of"]) => pieces.find(({ id }) => id === end?.pieceId);
   if (ends.some((end) => !planOf(end))) return null;
-  if (ends.length === 0 && seam.lengthMm === null) return NOTHING_SAID;
+  if (ends.length === 0 && seam.lengthMm === null) return say("sayWhichEdge");
   const edge = (end: Seam["of"]) => {
     const plan = planOf(end);
     return end && plan ? edgeOf(plan, end.side, gauge) : null;
   };
   const [of, to] = [edge(seam.of), edge(seam.to)];
-  if ((seam.of && !of) || (seam.to && !to)) return NO_EDGE;
+  if ((seam.of && !of) || (seam.to && !to)) return say("noSuchEdge");
   const shorter = of && to ? (to.lengthMm < of.lengthMm ? to : of) : (of ?? to);
   const openMm = seam.openMm ?? 0;
   const whole = seam.lengthMm ?? shorter?.lengthMm ?? 0;
-  if (openMm >= whole && whole > 0) return "More is left open than the seam is long: nothing would be sewn.";
+  if (openMm >= whole && whole > 0) return say("nothingSewn");
   const told = seam.lengthMm !== null;
   return {
     id: seam.id,
@@ -163,8 +161,7 @@ function unlike({ id, of, to }: SeamPlan): readonly FinishingFinding[] {
   const [short, long] = of.lengthMm < to.lengthMm ? [of.lengthMm, to.lengthMm] : [to.lengthMm, of.lengthMm];
   const thing = max(...[of, to].map(({ lengthMm, count }) => lengthMm / max(1, count)));
   if (long - short <= max(ALIKE * short, EASED * thing) || long > MEANT * short) return [];
-  const over = Math.round((100 * (long - short)) / short);
-  const message = `Its edges are not equally long: one is ${over} % longer. As much of it as the shorter one has is sewn.`;
+  const message = say("edgesUnlike", { over: (long - short) / short });
   return [{ of: "seams", id, message, leftOut: false }];
 }
 
@@ -180,7 +177,7 @@ export function planSeams(
   const findings: FinishingFinding[] = [];
   for (const seam of project.seams) {
     const plan = planSeam(seam, project, basis);
-    if (typeof plan === "string") findings.push({ of: "seams", id: seam.id, message: plan, leftOut: true });
+    if (plan && "code" in plan) findings.push({ of: "seams", id: seam.id, message: plan, leftOut: true });
     else if (plan) {
       seams.push(plan);
       findings.push(...unlike(plan));

@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import { readFileSync } from "node:fs";
 import path from "node:path";
 import fc from "fast-check";
@@ -140,7 +141,7 @@ test("a file from before repeats had edges keeps its stitches, and its answer sa
   };
   const kept = widthOf(opened.project);
   expect(kept.stitches).toBe(2 + 6 * 12 + 2);
-  expect(kept.findings[0]?.message).toMatch(/taken whole 6 times .* 72 stitches\. .* would be 52/);
+  expect(sentence(kept.findings[0]?.message)).toMatch(/taken whole 6 times .* 72 stitches\. .* would be 52/);
   expect(readProject(writeProject(opened.project))).toEqual(opened);
   // Written today the same line means the repeat six times between its edges.
   const today = readProject(JSON.stringify({ ...demo, pieces: [piece] }));

@@ -1,3 +1,5 @@
+import { say } from "../words/message";
+import { sentence } from "@testing/sentence";
 import { toEnd } from "../steps";
 import { newExtra } from "../project/finishing";
 import { cabledBack } from "@testing/anyProject";
@@ -70,8 +72,8 @@ test("a width that cannot be is questioned and left out", () => {
   const withWidth = (widthMm: number) => {
     return known(cabledBack({ measured: { widthMm, stitches: 18 } }));
   };
-  expect(withWidth(760).findings[0]?.message).toMatch(/cables do not spread/);
-  expect(withWidth(20).findings[0]?.message).toMatch(/no cable pulls in that far/);
+  expect(sentence(withWidth(760).findings[0]?.message)).toMatch(/cables do not spread/);
+  expect(sentence(withWidth(20).findings[0]?.message)).toMatch(/no cable pulls in that far/);
   expect(withWidth(20).forecast.estimate.pieces[0]?.estimate.widths.main?.kept.measured).toBeNull();
   expect(withWidth(76).findings).toEqual([]);
 });
@@ -100,7 +102,7 @@ test("a piece without rows is left out and told of; without any rows there is no
       sectionId: "fabric",
       field: "section",
       leftOut: true,
-      message: "No rows yet: say how many.",
+      message: say("sayHowManyRows"),
     },
   ]);
   expect(answer.estimate.totalMm).toBe(known(demo).estimate.totalMm);

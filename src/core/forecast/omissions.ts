@@ -1,4 +1,5 @@
 /** What an answer leaves out of what the knitter means: as long as there is any of it, no chance is given for the whole. */
+import { say, type Says } from "../words/message";
 import type { Measured } from "../belief/belief";
 import { MEASUREMENT_KINDS } from "../belief/measurementKinds";
 import type { RefusedFigure } from "./refused";
@@ -12,7 +13,7 @@ interface InSection<Kind extends string> {
   readonly kind: Kind;
   readonly pieceId: string;
   readonly sectionId: string;
-  readonly message: string;
+  readonly message: Says;
 }
 
 export type Omission =
@@ -22,7 +23,7 @@ export type Omission =
   | InSection<"colour">
   | InSection<"measuredWidth">
   /** A typed figure that could not be read; the last good value stands in its place. */
-  | { readonly kind: "figure"; readonly figure: RefusedFigure; readonly message: string }
+  | { readonly kind: "figure"; readonly figure: RefusedFigure; readonly message: Says }
   /** A count of a section's colours that could not be read; only where it is typed is that known. */
   | {
       readonly kind: "field";
@@ -30,21 +31,21 @@ export type Omission =
       readonly owner: string;
       readonly pieceId: string;
       readonly sectionId: string;
-      readonly message: string;
+      readonly message: Says;
     }
   /** A seam or an extra that cannot be calculated. */
   | {
       readonly kind: "finishing";
       readonly of: "seams" | "extras";
       readonly id: string;
-      readonly message: string;
+      readonly message: Says;
     }
   /** Something that was read off a swatch and is not taken in. */
   | {
       readonly kind: "measurement";
       readonly swatchId: string;
       readonly measure: MeasureId;
-      readonly message: string;
+      readonly message: Says;
     };
 
 const ofFinding = ({ field, pieceId, sectionId, message, leftOut }: Finding): readonly Omission[] =>
@@ -58,9 +59,7 @@ const ofMeasurement = ({ swatchId, kind, taken, question }: Measured): readonly 
           kind: "measurement",
           swatchId,
           measure: kind,
-          message:
-            question ??
-            `The ${MEASUREMENT_KINDS[kind].name} needs the counts of the swatch: say how many stitches and rows.`,
+          message: question ?? say("countsNeeded", { name: MEASUREMENT_KINDS[kind].name }),
         },
       ];
 

@@ -1,4 +1,5 @@
 /** The answer to a project as plain figures, for programs: the same that the page shows. */
+import { say } from "../words/message";
 import { LEDGER_PARTS, type LedgerPart } from "../estimate/ledger";
 import type { SectionLayouts } from "../garment/sectionLayout";
 import type { Project } from "../project/project";
@@ -8,6 +9,7 @@ import { toldChance } from "../units/format";
 import { quantilesOfMass, type BallChance, type Quantile, type YarnForecast } from "./forecast";
 import { omissionsOf, saidToLeaveOut, type Omission, type SaidToLeaveOut } from "./omissions";
 import { forecastProject, type Finding } from "./projectForecast";
+import { tell, PLAIN_VOICE } from "../words/tell";
 
 export interface EstimateReport {
   readonly yarns: readonly {
@@ -39,8 +41,8 @@ export interface ReportDiagnostic {
 const PATHS = { measuredWidth: ".measured.widthMm", section: "", colour: ".colours", piece: "" } as const;
 
 const MISSING: { readonly [Field in "putUp" | "rows"]: ReportDiagnostic } = {
-  putUp: { path: "yarns.0.putUp", message: "Say what a ball holds: its mass and its length." },
-  rows: { path: "pieces.0.sections", message: "Say how many rows or how long a fabric is." },
+  putUp: { path: "yarns.0.putUp", message: tell(say("sayWhatABallHolds"), PLAIN_VOICE) },
+  rows: { path: "pieces.0.sections", message: tell(say("sayRowsOrLength"), PLAIN_VOICE) },
 };
 
 function pathOf(
@@ -96,9 +98,14 @@ export function reportOn(
   laid: SectionLayouts = layProject(project),
 ): EstimateReport | { readonly missing: readonly ReportDiagnostic[] } {
   const answer = forecastProject(project, laid);
-  const tell = (finding: Finding) => ({ path: pathOf(project, finding), message: finding.message });
+  const diagnosticOf = (finding: Finding) => ({
+    path: pathOf(project, finding),
+    message: tell(finding.message, PLAIN_VOICE),
+  });
   if (!answer.known)
-    return { missing: [...answer.missing.map((field) => MISSING[field]), ...answer.findings.map(tell)] };
+    return {
+      missing: [...answer.missing.map((field) => MISSING[field]), ...answer.findings.map(diagnosticOf)],
+    };
   const omissions = omissionsOf(project, answer);
   const complete = omissions.length === 0;
   return {
@@ -111,15 +118,15 @@ export function reportOn(
     diagnostics: [
       ...omissions.map((omission) => ({
         path: pathOfOmission(project, omission),
-        message: omission.message,
+        message: tell(omission.message, PLAIN_VOICE),
       })),
-      ...answer.findings.filter(({ leftOut }) => !leftOut).map(tell),
+      ...answer.findings.filter(({ leftOut }) => !leftOut).map(diagnosticOf),
       ...answer.finishing
         .filter(({ leftOut }) => !leftOut)
-        .map((one) => ({ path: pathOfItem(project, one), message: one.message })),
+        .map((one) => ({ path: pathOfItem(project, one), message: tell(one.message, PLAIN_VOICE) })),
       ...saidToLeaveOut(project).map((one) => ({
         path: pathOf(project, { ...one, field: "section" }),
-        message: "Left out, as the project says.",
+        message: tell(say("leftOutAsSaid"), PLAIN_VOICE),
       })),
     ],
   };

@@ -1,4 +1,5 @@
 /** Rows of written panels, read and laid across; and everything that lies in a project. */
+import { say, type Message } from "../words/message";
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project, ProjectPiece } from "../project/project";
 import type { FabricSection, ProjectSection } from "../project/sections";
@@ -34,13 +35,12 @@ function filled(panel: Panel, stitches: number): readonly Panel[] {
 }
 
 /** A text that was read without errors; or a word that says why it was not. */
-function readNamed({ name, text }: Named): ReadPattern | string {
+function readNamed({ name, text }: Named): ReadPattern | Message {
   const read = readPattern(text);
   const { panel, complete, findings } = read;
   const wrong = findings.find(isWrong);
   if (panel && complete && !wrong) return read;
-  const where = wrong ? ` (line ${wrong.line})` : "";
-  return `${name || "A panel without a name"} cannot be read yet${where}: ${wrong?.message ?? "it has no rows."}`;
+  return say("panelNotRead", { name, line: wrong?.line ?? null, why: wrong?.message ?? null });
 }
 
 const bares = new WeakMap<Panel, ReturnType<typeof withoutPurls>>();
@@ -68,15 +68,15 @@ function allOnTheRightSide(panel: Panel): Panel {
 export function acrossOf(project: Project, piece: ProjectPiece, section: FabricSection): Across | NoLayout {
   if (section.content === "ropes") return ropesOf(section, piece);
   if (section.content === "ground") return { edge: 0, panels: [groundPanel(section.ground)] };
-  if (section.across.length === 0) return { ok: false, message: "No panel is chosen yet: put one in." };
+  if (section.across.length === 0) return { ok: false, message: say("choosePanel") };
   const panels: Panel[] = [];
   const taken: Taken[] = [];
   for (const { panelId, times, joined } of section.across) {
     const named = panelOf(panelId, project);
-    if (!named) return { ok: false, message: "A panel of this row is no longer there: choose another one." };
+    if (!named) return { ok: false, message: say("panelGone") };
     const read = readNamed(named);
-    if (typeof read === "string" || !read.panel)
-      return { ok: false, message: typeof read === "string" ? read : "It has no rows." };
+    if ("code" in read || !read.panel)
+      return { ok: false, message: "code" in read ? read : say("noPanelRows") };
     const { panel } = read;
     const fills = isFilling(panelId);
     const whole = joined === "whole" && !fills;

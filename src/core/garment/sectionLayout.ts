@@ -1,4 +1,5 @@
 /** What lies across a section: what the estimate stands on. */
+import type { Says } from "../words/message";
 import type { SectionFabric } from "../fabric/section";
 import type { ParsedPattern } from "../instructions/read";
 import type { Across } from "../panels/across";
@@ -18,7 +19,7 @@ export type Layout =
 /** Why panels cannot lie across a section. */
 export interface NoLayout {
   readonly ok: false;
-  readonly message: string;
+  readonly message: Says;
 }
 
 /** What lies across each section that begins a fabric, by `keyOfSection`; one that is still being read is missing. */

@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { anyProject } from "@testing/anyProject";
 import { candidateSchema, KEEPS, type Candidate } from "../project/candidates";
@@ -91,7 +92,7 @@ test("any comparison is told in figures and words, or says why not", () => {
       const own = pattern && patternFigures(project, pattern, comparison);
       if (!own) return;
       const compared = compare(project, candidate, own, comparison);
-      if (!compared.ok) return expect(compared.message.length).toBeGreaterThan(20);
+      if (!compared.ok) return expect(sentence(compared.message).length).toBeGreaterThan(20);
       const { needM, balls, firmness, clarity, hours, strands: held } = compared.outcome;
       for (const figure of [needM, balls, firmness, hours]) expect(figure).toBeGreaterThan(0);
       expect(held).toHaveLength(candidate.beside ? 2 : 1);

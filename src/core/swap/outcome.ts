@@ -1,4 +1,5 @@
 /** What a substitute comes to: size, yarn, balls, fabric and time, beside the pattern's yarn. */
+import { say, type Says } from "../words/message";
 import { isFilling } from "../panels/grounds";
 import { candidateName, type Candidate, type Keep } from "../project/candidates";
 import { isCabled, isFabric } from "../project/sectionKinds";
@@ -52,7 +53,7 @@ export interface Outcome {
   /** Whether a swatch of the pattern in this yarn was weighed. */
   readonly weighed: boolean;
   /** What cannot be worked in this yarn, in words; null where nothing is left out. */
-  readonly leftOut: string | null;
+  readonly leftOut: Says | null;
   /** The project in this yarn. */
   readonly project: Project;
   /** The piece and section that its fabric is drawn from, and how that lies. */
@@ -164,7 +165,7 @@ export type Figures = ReturnType<typeof figuresOf>;
 
 export type Compared =
   | { readonly ok: true; readonly outcome: Outcome }
-  | { readonly ok: false; readonly id: string; readonly name: string; readonly message: string };
+  | { readonly ok: false; readonly id: string; readonly name: string; readonly message: Says };
 
 /**
  * One substitute beside the pattern's own yarn. `own` is the project's own outcome, as `patternFigures` gives it.
@@ -177,14 +178,12 @@ export function compare(
   comparison: Comparison,
 ): Compared {
   const name = candidateName(candidate);
-  const fails = (message: string): Compared => ({ ok: false, id: candidate.id, name, message });
-  if (!heldOf(candidate)) return fails("Say what a ball of it holds, as 100 g = 165 m.");
-  if (!strandOf(candidate))
-    return fails("Held together they are too thick to knit with: use fewer strands, or a finer yarn.");
+  const fails = (message: Says): Compared => ({ ok: false, id: candidate.id, name, message });
+  if (!heldOf(candidate)) return fails(say("sayWhatItHolds"));
+  if (!strandOf(candidate)) return fails(say("tooThickTogether"));
   const so = swapProject(project, candidate, comparison);
   const answer = so && forecast(so, comparison.layOf);
-  if (!so || !answer)
-    return fails("In this yarn the project cannot be worked: too few stitches or rows are left.");
+  if (!so || !answer) return fails(say("cannotBeWorked"));
   return { ok: true, outcome: outcomeOf(figuresOf(so, candidate, answer, comparison), own, name) };
 }
 

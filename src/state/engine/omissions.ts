@@ -12,6 +12,7 @@ import { dropItem } from "../project/finishing";
 import { change, useProject, useProjectPart } from "../project/projectStore";
 import { useUnits } from "../keeping/settings";
 import { dropText, useAllRefused } from "../fields/typedTexts";
+import { say } from "../../core/words/message";
 
 /** Everything that the answer leaves out without having been told to; empty where it is whole. */
 export function useOmissions(): readonly Omission[] {
@@ -38,7 +39,7 @@ const ofCounts = ({ pieces }: Project, fields: ReturnType<typeof useAllRefused>)
     pieces.flatMap((piece): readonly Omission[] => {
       const section = piece.sections.find(({ id }) => of.startsWith(`${id} `));
       if (!section || section.leftOut || piece.leftOut || !isAskedFor(section, of)) return [];
-      const message = "What is typed there cannot be read: the last count is used.";
+      const message = say("countNotRead");
       return [{ kind: "field", label, owner: of, pieceId: piece.id, sectionId: section.id, message }];
     }),
   );

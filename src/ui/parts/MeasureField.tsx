@@ -5,6 +5,8 @@ import type { FieldId } from "@/state/fields/fields";
 import { useProject } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
 import { shownIn, typeInto } from "@/state/fields/typing";
+import type { Says } from "@/core/words/message";
+import { useSaid } from "./Said";
 import { MeasureInput } from "./MeasureInput";
 
 interface MeasureFieldProps {
@@ -15,12 +17,13 @@ interface MeasureFieldProps {
   /** How the value was understood and where it comes from; under the field while nothing is wrong. */
   readonly says?: React.ReactNode;
   /** A problem that lies not in the text but between fields. */
-  readonly finding?: string | undefined;
+  readonly finding?: Says | undefined;
 }
 
 /** A measure or count of the project: any unit, the text kept as typed, what is wrong said in words. */
 export function MeasureField({ field, label, example, says, finding }: MeasureFieldProps) {
   const units = useUnits();
+  const said = useSaid();
   const chosen = useChosen();
   const { text, problem } = shownIn(field, useProject(), units, chosen);
   useEffect(() => {
@@ -33,7 +36,7 @@ export function MeasureField({ field, label, example, says, finding }: MeasureFi
       text={text}
       onText={(typed) => typeInto(field, typed, units, chosen)}
       example={example}
-      wrong={problem ?? finding}
+      wrong={problem ?? (finding === undefined ? undefined : said(finding))}
       says={says}
     />
   );

@@ -1,15 +1,16 @@
 "use client";
-import { inWordsOf } from "@/core/stitches/wording";
+import type { Says } from "@/core/words/message";
+import { tell } from "@/core/words/tell";
 import { useSettings, useUnits } from "@/state/keeping/settings";
 
-/** How sentences of the core are told: in the words and the units that the knitter has chosen. */
-export function useSaid(): (text: string) => string {
+/** How what the core has to say is told: in the words and the units that the knitter has chosen. */
+export function useSaid(): (says: Says) => string {
   const units = useUnits();
   const words = useSettings((settings) => settings.words);
-  return (text) => inWordsOf(text, { words, units });
+  return (says) => tell(says, { words, units });
 }
 
 /** One such sentence. */
-export function Said({ children }: { readonly children: string }) {
+export function Said({ children }: { readonly children: Says }) {
   return useSaid()(children);
 }

@@ -30,27 +30,28 @@ export function WordsField({
   labelHidden = false,
   className = "",
 }: WordsFieldProps) {
-  const wrongId = useId();
+  const id = useId();
   const shared = {
+    id,
     value,
     maxLength: most,
     placeholder: example,
     className: labelHidden ? FIELD_LOOK : `mt-0.5 ${FIELD_LOOK}`,
     "aria-label": labelHidden ? label : undefined,
     "aria-invalid": wrong ? true : undefined,
-    "aria-describedby": wrong ? wrongId : undefined,
+    "aria-describedby": wrong ? `${id}-wrong` : undefined,
     onChange: ({ target }: { readonly target: { readonly value: string } }) =>
       typed(() => onText(target.value)),
   };
   return (
-    <label className={`min-w-0 text-sm ${className}`}>
-      {!labelHidden && label}
+    <div className={`min-w-0 text-sm ${className}`}>
+      {!labelHidden && <label htmlFor={id}>{label}</label>}
       {lines > 1 ? <textarea rows={lines} {...shared} /> : <input type={type} {...shared} />}
       {wrong && (
-        <span id={wrongId} role="alert" className="text-[0.8rem] text-madder">
+        <p id={`${id}-wrong`} role="alert" className="text-[0.8rem] text-madder">
           {wrong}
-        </span>
+        </p>
       )}
-    </label>
+    </div>
   );
 }

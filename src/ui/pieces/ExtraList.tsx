@@ -1,4 +1,6 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
+import type { Says } from "@/core/words/message";
 import { Button } from "@/ui/parts/Button";
 import { Plus, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
@@ -94,7 +96,7 @@ interface ExtraFieldsProps {
   readonly extra: Extra;
   /** How one of it is calculated. */
   readonly says: string | null;
-  readonly finding: string | undefined;
+  readonly finding: Says | undefined;
 }
 
 function ExtraFields({ extra, says, finding }: ExtraFieldsProps) {
@@ -142,7 +144,9 @@ function ExtraFields({ extra, says, finding }: ExtraFieldsProps) {
       })}
       <ItemYarn yarnId={extra.yarnId} onYarn={(yarnId) => editExtra(id, { yarnId })} />
       {finding ? (
-        <p className="col-span-2 text-sm text-madder">{finding}</p>
+        <p className="col-span-2 text-sm text-madder">
+          <Said>{finding}</Said>
+        </p>
       ) : (
         <p className="col-span-2 text-sm text-faint">{says}</p>
       )}

@@ -1,5 +1,5 @@
 "use client";
-import { Said } from "@/ui/parts/Said";
+import { useSaid } from "@/ui/parts/Said";
 import { Copy, ListOrdered, Trash2 } from "lucide-react";
 import { useState, type ComponentType } from "react";
 import { toast } from "@/ui/parts/toast";
@@ -58,6 +58,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
   const { id: pieceId, sections } = useChosenPiece();
   const words = useSettings((settings) => settings.words);
   const [open, setOpen] = useState(false);
+  const said = useSaid();
   const name = sectionName(section, words);
   const mine = worked.find((one) => one.sectionId === section.id);
   const told = findings.filter(({ sectionId }) => sectionId === section.id);
@@ -87,8 +88,12 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
       {told
         .filter(({ field }) => field === "section")
         .map(({ message, leftOut }) => (
-          <p key={message} role="status" className={`mb-1 text-sm ${leftOut ? "text-madder" : "text-weld"}`}>
-            <Said>{message}</Said>
+          <p
+            key={said(message)}
+            role="status"
+            className={`mb-1 text-sm ${leftOut ? "text-madder" : "text-weld"}`}
+          >
+            {said(message)}
           </p>
         ))}
       <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-1">

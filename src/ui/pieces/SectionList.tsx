@@ -1,22 +1,8 @@
 "use client";
 import { Button } from "@/ui/parts/Button";
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type Announcements,
-  type DragEndEvent,
-  type UniqueIdentifier,
-} from "@dnd-kit/core";
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
+import { Accessibility, defaultPreset } from "@dnd-kit/dom";
+import { DragDropProvider, type DragEndEvent, type DragOverEvent, type DragStartEvent } from "@dnd-kit/react";
+import { isSortable, useSortable } from "@dnd-kit/react/sortable";
 import { GripVertical, TriangleAlert } from "lucide-react";
 import type { Finding } from "@/core/forecast/projectForecast";
 import type { ProjectSection } from "@/core/project/sections";
@@ -38,60 +24,66 @@ interface SectionListProps {
 /** What is worked, from the first edge upwards in the order of knitting; sections are dragged into another order. */
 export default function SectionList({ worked, piece, findings }: SectionListProps) {
   const { sections } = useChosenPiece();
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const drop = ({ active, over }: DragEndEvent) => {
-    const to = sections.findIndex(({ id }) => id === over?.id);
-    if (over && active.id !== over.id && to >= 0) moveSection(String(active.id), to);
-  };
   const words = useSettings((settings) => settings.words);
-  const nameOf = (id: UniqueIdentifier) => {
+  const nameOf = (id: unknown) => {
     const section = sections.find((one) => one.id === id);
     return section ? sectionName(section, words) : "The section";
   };
-  const placeOf = (id: UniqueIdentifier) => sections.findIndex((one) => one.id === id) + 1;
-  const announcements: Announcements = {
-    onDragStart: ({ active }) => `${nameOf(active.id)} is picked up. Move it with the arrow keys.`,
-    onDragOver: ({ active, over }) =>
-      over ? `${nameOf(active.id)} is at place ${placeOf(over.id)} of ${sections.length}.` : undefined,
-    onDragEnd: ({ active, over }) =>
-      over
-        ? `${nameOf(active.id)} is put down at place ${placeOf(over.id)}.`
-        : `${nameOf(active.id)} is back.`,
-    onDragCancel: ({ active }) => `${nameOf(active.id)} is back where it was.`,
-  };
-  const how = "Press space to pick the section up, the arrow keys to move it, space to put it down.";
   return (
-    <DndContext
-      id="sections"
-      sensors={sensors}
-      collisionDetection={closestCenter}
+    <DragDropProvider
       onDragEnd={drop}
-      accessibility={{ announcements, screenReaderInstructions: { draggable: how } }}
+      plugins={defaultPreset.plugins.map((plugin) =>
+        plugin === Accessibility ? told(nameOf, sections.length) : plugin,
+      )}
     >
-      <SortableContext items={sections.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-        <ol aria-label="Sections" className="grid grid-cols-[minmax(0,1fr)] gap-0.5">
-          {sections.map((section) => (
-            <SectionRow
-              key={section.id}
-              section={section}
-              worked={worked.filter((one) => one.sectionId === section.id)}
-              yarnMm={piece ? yarnOfSection(piece, section.id) : 0}
-              finding={findings.find(({ sectionId }) => sectionId === section.id)}
-            />
-          ))}
-        </ol>
-      </SortableContext>
-    </DndContext>
+      <ol aria-label="Sections" className="grid grid-cols-[minmax(0,1fr)] gap-0.5">
+        {sections.map((section, index) => (
+          <SectionRow
+            key={section.id}
+            index={index}
+            section={section}
+            worked={worked.filter((one) => one.sectionId === section.id)}
+            yarnMm={piece ? yarnOfSection(piece, section.id) : 0}
+            finding={findings.find(({ sectionId }) => sectionId === section.id)}
+          />
+        ))}
+      </ol>
+    </DragDropProvider>
   );
 }
+
+function drop({ operation: { source }, canceled }: DragEndEvent) {
+  if (canceled || !isSortable(source) || source.index === source.initialIndex) return;
+  moveSection(String(source.id), source.index);
+}
+
+/** What screen readers are told while a section is moved. */
+const told = (nameOf: (id: unknown) => string, count: number) =>
+  Accessibility.configure({
+    debounce: 0,
+    screenReaderInstructions: {
+      draggable: "Press space to pick the section up, the arrow keys to move it, space to put it down.",
+    },
+    announcements: {
+      dragstart: ({ operation: { source } }: DragStartEvent) =>
+        source ? `${nameOf(source.id)} is picked up. Move it with the arrow keys.` : undefined,
+      dragover: ({ operation: { source } }: DragOverEvent) =>
+        isSortable(source) ? `${nameOf(source.id)} is at place ${source.index + 1} of ${count}.` : undefined,
+      dragend: ({ operation: { source }, canceled }: DragEndEvent) => {
+        if (!isSortable(source)) return undefined;
+        return canceled
+          ? `${nameOf(source.id)} is back where it was.`
+          : `${nameOf(source.id)} is put down at place ${source.index + 1}.`;
+      },
+    },
+  });
 
 const yarnOfSection = ({ estimate }: SeenPiece, id: string) =>
   estimate.lines.reduce((sum, { sectionId, mm }) => sum + (sectionId === id ? mm : 0), 0);
 
 interface SectionRowProps {
+  /** Its place among the sections, from 0. */
+  readonly index: number;
   readonly section: ProjectSection;
   /** Once, or once for each side. */
   readonly worked: readonly SeenSection[];
@@ -99,24 +91,22 @@ interface SectionRowProps {
   readonly finding: Finding | undefined;
 }
 
-function SectionRow({ section, worked, yarnMm, finding }: SectionRowProps) {
+function SectionRow({ index, section, worked, yarnMm, finding }: SectionRowProps) {
   const units = useUnits();
   const words = useSettings((settings) => settings.words);
   const chosen = useChosenSection().id === section.id;
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: section.id });
+  const { ref, handleRef } = useSortable({ id: section.id, index });
   const name = sectionName(section, words);
   return (
     <li
-      ref={setNodeRef}
-      style={{ transform: transform ? `translate3d(0, ${transform.y}px, 0)` : undefined, transition }}
+      ref={ref}
       className={`flex items-center rounded-lg border ${chosen ? "border-ink bg-paper" : "border-transparent hover:bg-line"}`}
     >
       <Button
+        ref={handleRef}
         aria-label={`Move ${name}`}
         look="bare"
         className="grid h-9 w-6 shrink-0 cursor-grab touch-none place-items-center text-faint"
-        {...attributes}
-        {...listeners}
       >
         <GripVertical size={15} aria-hidden />
       </Button>

@@ -1,4 +1,5 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
 import { Table, type Column } from "@/ui/parts/Table";
 import { Button } from "@/ui/parts/Button";
 import { Pencil, Trash2 } from "lucide-react";
@@ -69,7 +70,9 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
         compared.ok ? (
           <BallsCell outcome={compared.outcome} units={units} whole={whole} />
         ) : (
-          <span className="text-madder">{compared.message}</span>
+          <span className="text-madder">
+            <Said>{compared.message}</Said>
+          </span>
         ),
     },
     { name: "Verdict", show: (side) => <Verdict side={side} own={own} keep={keep} /> },

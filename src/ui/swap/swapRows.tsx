@@ -1,3 +1,4 @@
+import { Said } from "@/ui/parts/Said";
 import type { ReactNode } from "react";
 import type { Outcome } from "@/core/swap/outcome";
 import type { StrandNeed } from "@/core/swap/strandNeeds";
@@ -186,7 +187,9 @@ export function BallsCell({
         </span>
       ))}
       {leftOut !== null ? (
-        <span className="text-sm text-madder">Not all of it: {leftOut}</span>
+        <span className="text-sm text-madder">
+          Not all of it: <Said>{leftOut}</Said>
+        </span>
       ) : (
         <span className="text-sm text-faint">
           {whole ? `${formatChance(least, weighed)} that it is enough` : "so far; no chance is given"}

@@ -1,4 +1,5 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
 import type { ReactNode } from "react";
 import type { Measured } from "@/core/belief/belief";
@@ -170,7 +171,8 @@ function Questions({ questions, swatch }: QuestionsProps) {
       {asked.map(({ kind, question, impossible }) => (
         <div key={kind} className="mt-2 rounded-lg border-2 border-madder p-2 text-sm">
           <p>
-            <strong className="capitalize">{MEASUREMENT_KINDS[kind].name}.</strong> {question}
+            <strong className="capitalize">{MEASUREMENT_KINDS[kind].name}.</strong>{" "}
+            {question && <Said>{question}</Said>}
           </p>
           {impossible ? (
             <p className="mt-1 font-semibold">It is so far off that it is not used.</p>

@@ -1,5 +1,5 @@
 "use client";
-import { useSaid } from "@/ui/parts/Said";
+import { Said, useSaid } from "@/ui/parts/Said";
 import type { Seen } from "@/core/engine/seen";
 import type { SwatchWarning } from "@/core/belief/swatchWarnings";
 import { CAST_OFF_IDS, CAST_OFFS, CAST_ON_IDS, CAST_ONS } from "@/core/project/edgeKinds";
@@ -202,7 +202,7 @@ function Hints({ hints }: { readonly hints: readonly SwatchWarning[] }) {
         <ul aria-label="Worth knowing" className="grid gap-1 text-sm">
           {hints.map(({ about, message }) => (
             <li key={about} className="border-l-4 border-weld pl-2">
-              {message}
+              <Said>{message}</Said>
             </li>
           ))}
         </ul>

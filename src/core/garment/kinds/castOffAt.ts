@@ -1,9 +1,9 @@
 /** Stitches cast off, or left on hold, at the edges: armholes, shoulders, thumbs. */
+import { say } from "../../words/message";
 import { COUNTS } from "../../project/bounds";
 import { type SectionOf } from "../../project/sections";
 import {
   after,
-  plural,
   stitchesOn,
   workedOn,
   type Worked,
@@ -21,8 +21,7 @@ function holdAt(section: SectionOf<"castOffAt">, state: WorkState, scale: number
   const [atRight, atLeft] = [right ? section.stitches : 0, left ? section.stitches : 0];
   const have = stitchesOn(state.needle);
   const going = atRight + atLeft;
-  if (going >= have)
-    return { problem: `${plural(going, "stitch")} to hold, and ${have} are on the needle: hold fewer.` };
+  if (going >= have) return { problem: say("holdTooMany", { going, have }) };
   const needle = narrowed(state.needle, atRight, atLeft, scale);
   return { state: { ...state, needle, held: state.held + going }, rows: [] };
 }
@@ -39,7 +38,7 @@ function work(section: SectionOf<"castOffAt">, state: WorkState, plan: WorkPlan)
   const going = section.stitches * (Number(right) + Number(left));
   if (going >= have)
     return {
-      problem: `${plural(going, "stitch")} to cast off, and ${have} are on the needle: cast off fewer.`,
+      problem: say("castOffTooMany", { going, have }),
     };
   const rows: WorkedRow[] = [];
   let { needle } = state;

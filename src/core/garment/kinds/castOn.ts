@@ -1,4 +1,5 @@
 /** Cast-on: so many stitches, or as many as what comes above takes. */
+import { say } from "../../words/message";
 import { isChange } from "../../project/sectionKinds";
 import type { SectionOf } from "../../project/sections";
 import { centred, columnsFrom, EMPTY, type Worked, type WorkState, type WorkPlan } from "../work/workState";
@@ -11,8 +12,7 @@ function work(section: SectionOf<"castOn">, state: WorkState, plan: WorkPlan): W
   let stitches = section.stitches;
   if (stitches === null) {
     const panels = panelsAhead(section, plan);
-    if (!panels)
-      return { problem: "Nothing above says how many stitches it takes: say how many to cast on." };
+    if (!panels) return { problem: say("sayHowManyToCastOn") };
     const changes = plan.after(section).find(isChange);
     const changesFirst = changes && plan.after(changes).includes(panels.section);
     stitches = changesFirst ? belowPanels(section, plan, panels) : panels.stitches;

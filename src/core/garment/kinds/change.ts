@@ -1,4 +1,5 @@
 /** One row to another count of stitches. */
+import { say } from "../../words/message";
 import { COUNTS } from "../../project/bounds";
 import { type SectionOf } from "../../project/sections";
 import { changeRow } from "../changeCount";
@@ -18,7 +19,7 @@ import { panelsAhead } from "./ahead";
 /** A row to another count; worked plain, since a rib has no place for it. */
 function work(section: SectionOf<"change">, state: WorkState, plan: WorkPlan): Worked {
   const to = section.to ?? panelsAhead(section, plan)?.stitches ?? null;
-  if (to === null) return { problem: "Nothing above says how many stitches it takes: say to how many." };
+  if (to === null) return { problem: say("sayToHowMany") };
   const row = changeRow(stitchesOn(state.needle), to);
   if (!row.ok) return { problem: row.message };
   const scale = plan.scaleOf(section);

@@ -1,17 +1,10 @@
 /** The needle divided in two: the middle is cast off in one row, or left on hold. */
+import { say } from "../../words/message";
 import { COUNTS } from "../../project/bounds";
 import { type SectionOf } from "../../project/sections";
 import { facesOfRow, joined } from "../../panels/panel";
 import { operationOf } from "../../stitches/operations";
-import {
-  plural,
-  stitchesOn,
-  widthOn,
-  workedOn,
-  type Side,
-  type WorkState,
-  type WorkedRow,
-} from "../work/workState";
+import { stitchesOn, widthOn, workedOn, type Side, type WorkState, type WorkedRow } from "../work/workState";
 import { within } from "./grading";
 import type { Halves, SectionRecord } from "./kind";
 
@@ -62,7 +55,7 @@ export const divide: SectionRecord<"divide"> = {
     const have = stitchesOn(state.needle);
     return have - section.centre < 2
       ? {
-          problem: `${plural(section.centre, "stitch")} in the middle of ${have} leave nothing at the sides: fewer, at most ${have - 2}.`,
+          problem: say("nothingAtSides", { centre: section.centre, have }),
         }
       : halves(section, state, plan.scaleOf(section));
   },

@@ -1,4 +1,5 @@
 /** Fabric over many rows: ropes, panels, a ground, or on in what was worked before; buttonholes in its middle. */
+import { say, type Message, type Says } from "../../words/message";
 import { type FabricSection } from "../../project/sections";
 import { operationOf } from "../../stitches/operations";
 import { type StitchContent } from "../stitchContent";
@@ -6,7 +7,6 @@ import { buttonholes } from "../buttonholes";
 import {
   after,
   centred,
-  plural,
   stitchesOn,
   workedOn,
   type Needle,
@@ -30,18 +30,15 @@ function rowsOf(
   rowMm: number,
   repeat: number,
   more: number,
-): number | string {
-  if (extent.by === "rows") return extent.rows ?? "No rows yet: say how many.";
+): number | Message {
+  if (extent.by === "rows") return extent.rows ?? say("sayHowManyRows");
   if (extent.by === "repeats") {
-    if (extent.endRow > repeat)
-      return `Row ${extent.endRow} is not in a repeat of ${plural(repeat, "row")}: end with one of those.`;
+    if (extent.endRow > repeat) return say("rowNotInRepeat", { row: extent.endRow, repeat });
     return knittable(extent.repeats * repeat + extent.endRow + more);
   }
-  if (extent.lengthMm === null) return "No length yet: say how long.";
+  if (extent.lengthMm === null) return say("sayHowLong");
   const rows = Math.round(extent.lengthMm / rowMm);
-  return rows < 1
-    ? `${(extent.lengthMm / 10).toFixed(1)} cm is under one row: a row here is ${rowMm.toFixed(1)} mm high.`
-    : knittable(rows);
+  return rows < 1 ? say("underOneRow", { lengthMm: extent.lengthMm, rowMm }) : knittable(rows);
 }
 
 /**
@@ -55,11 +52,11 @@ const rowsBefore = ({ sided, rows }: StitchContent, { round, worked }: WorkState
 const hintOf = ({ columns }: Needle, { stitches, multiple }: StitchContent, round: boolean) =>
   stitches === null && round && columns.length % multiple !== 0
     ? {
-        hint: `${plural(columns.length, "stitch")} are no multiple of ${multiple}: in the round this does not meet where it began.`,
+        hint: say("noMultiple", { have: columns.length, multiple }),
       }
     : stitches !== null && columns.length > stitches
       ? {
-          hint: `${plural(columns.length - stitches, "stitch")} more than the panels take: they are worked plain at the edges.`,
+          hint: say("plainAtEdges", { stitches: columns.length - stitches }),
         }
       : {};
 
@@ -73,17 +70,16 @@ function withHoles(
   content: StitchContent,
   rows: readonly WorkedRow[],
   scale: number,
-): { readonly rows: readonly WorkedRow[]; readonly partly: string | null } {
+): { readonly rows: readonly WorkedRow[]; readonly partly: Says | null } {
   if (!holes) return { rows, partly: null };
-  if (rows.length <= HOLE_ROWS)
-    return { rows, partly: "Buttonholes take two rows of their own: work three rows at least." };
+  if (rows.length <= HOLE_ROWS) return { rows, partly: say("holesNeedRows") };
   const placed = buttonholes(
     Math.min(holes.over ?? Infinity, stitchesOn(needle)),
     holes.count,
     holes.stitches,
     holes.margin,
   );
-  if (!placed.ok) return { rows, partly: `Without its buttonholes: ${placed.message}` };
+  if (!placed.ok) return { rows, partly: say("withoutHoles", { why: placed.message }) };
   const columns = placed.value.at.flatMap((start) => needle.columns.slice(start, start + holes.stitches));
   const first = Math.floor((rows.length - HOLE_ROWS) / 2);
   const height = scale * content.heightFactor;
@@ -104,38 +100,34 @@ function endingRight(rows: number, exact: number, { round, worked }: WorkState):
 }
 
 /** A repeat of an odd number of rows cannot keep its crossings on the right side: they would be worked blind. */
-function crossesFromBehind(rows: readonly WorkedRow[], { round, worked }: WorkState): string | null {
+function crossesFromBehind(rows: readonly WorkedRow[], { round, worked }: WorkState): Message | null {
   if (round) return null;
   const at = rows.findIndex(
     ({ row }, index) => (worked + index) % 2 === 1 && row.some((work) => "crossing" in work),
   );
   if (at < 0) return null;
-  return at === 0
-    ? "Its first crossing falls on a wrong-side row: work one row more or fewer before it."
-    : `Row ${at + 1} crosses on a wrong-side row: its repeat has an odd number of rows.`;
+  return at === 0 ? say("crossingOnWrongSide") : say("crossingsFromBehind", { row: at + 1 });
 }
 
 /** Told where a fabric begins on a wrong-side row, so that nobody looks for its first row there. */
 const beginsBefore = ({ row }: Needle, goesOn: boolean) =>
-  row > 0 && !goesOn
-    ? `It begins on a wrong-side row, so with row ${row + 1} of its repeat; row 1 follows on the right side.`
-    : null;
+  row > 0 && !goesOn ? say("beginsLate", { row: row + 1 }) : null;
 
 function work(section: FabricSection, state: WorkState, plan: WorkPlan): Worked {
   const scale = plan.scaleOf(section);
   const goesOn = section.content === "asBefore";
   const content = goesOn ? state.needle.content : plan.contentOf(section);
-  if (!content) return { problem: "Nothing was worked before this that it could go on in: choose a fabric." };
+  if (!content) return { problem: say("nothingToGoOnIn") };
   if ("message" in content) return { problem: content.message };
   const begun = goesOn
     ? centred(state.needle, state.needle.columns, content, scale)
     : begin(state.needle, content, scale, rowsBefore(content, state));
-  if (typeof begun === "string") return { problem: begun };
+  if ("code" in begun) return { problem: begun };
   const rowMm = plan.rowMm * scale * content.heightFactor;
   // A row that is worked before the first of the repeat is one more up to the row that it is to end with.
   const more = section.by === "repeats" && !goesOn && begun.row > 0 ? 1 : 0;
   const told = rowsOf(section, rowMm, content.rows, more);
-  if (typeof told === "string") return { problem: told };
+  if (typeof told !== "number") return { problem: told };
   const count = section.by === "length" ? endingRight(told, (section.lengthMm ?? 0) / rowMm, state) : told;
   const { rows, partly } = withHoles(
     section.holes,

@@ -14,7 +14,7 @@ function work(section: SectionOf<"hem">, state: WorkState, plan: WorkPlan): Work
   const content = plan.contentOf(section);
   if ("message" in content) return { problem: content.message };
   const begun = begin(state.needle, content, scale);
-  if (typeof begun === "string") return { problem: begun };
+  if ("code" in begun) return { problem: begun };
   const shown = rowsOn(begun, content, section.rows, scale);
   const needle = { ...begun, row: section.rows };
   if (!section.folded || !plan.foldHems) return { state: after(state, needle, section.rows), rows: shown };

@@ -1,4 +1,5 @@
 /** What one kind of section is, as far as it can be knitted: how it is worked, how it grows, what it is worked in. */
+import type { Says } from "../../words/message";
 import type { GroundId } from "../../panels/grounds";
 import type { Across } from "../../panels/across";
 import type { ProjectPiece } from "../../project/project";
@@ -37,7 +38,7 @@ export interface SectionRecord<Kind extends SectionKind> {
     section: SectionOf<Kind>,
     state: WorkState,
     plan: WorkPlan,
-  ) => { readonly problem: string } | Halves;
+  ) => { readonly problem: Says } | Halves;
   readonly join?: (
     section: SectionOf<Kind>,
     sides: TwoSides,

@@ -1,4 +1,5 @@
 /** What several kinds of sections do with the needle: begin on it, work a plain row, take stitches from its edges. */
+import { say, type Message } from "../../words/message";
 import { COUNTS } from "../../project/bounds";
 import type { SectionOf } from "../../project/sections";
 import type { PanelRow, Work } from "../../panels/panel";
@@ -8,7 +9,6 @@ import {
   centred,
   columnsFrom,
   EMPTY,
-  plural,
   stitchesOn,
   widthOn,
   workedOn,
@@ -24,9 +24,7 @@ export const works = (id: string, times: number): Work[] =>
 
 /** Told where a strip is begun while another is on the needle. */
 export const leftOn = ({ needle }: WorkState) =>
-  stitchesOn(needle) > 0
-    ? `${plural(stitchesOn(needle), "stitch")} of what was worked before it are still on the needle: cast them off or hold them first.`
-    : null;
+  stitchesOn(needle) > 0 ? say("strandedBefore", { have: stitchesOn(needle) }) : null;
 
 /** Drops so many stitches from each edge and moves the edges in. */
 export function narrowed(needle: Needle, right: number, left: number, scale: number): Needle {
@@ -63,16 +61,16 @@ export function edgesAt(
 }
 
 /** What `count` rows come to: themselves, or a word where nobody knits so many. */
-export const knittable = (count: number): number | string =>
-  count > COUNTS.rows.most
-    ? `${count} rows are more than anybody knits in one section: at most ${COUNTS.rows.most}.`
-    : count;
+export const knittable = (count: number): number | Message =>
+  count > COUNTS.rows.most ? tooManyRows(count) : count;
+
+/** Told of more rows than are worked in one section. */
+export const tooManyRows = (rows: number) => say("tooManyRows", { rows, most: COUNTS.rows.most });
 
 /** The needle with a content begun on it; or why it does not fit. */
-export function begin(needle: Needle, content: StitchContent, scale: number, row = 0): Needle | string {
+export function begin(needle: Needle, content: StitchContent, scale: number, row = 0): Needle | Message {
   const [have, need] = [stitchesOn(needle), content.stitches];
-  if (need !== null && have < need)
-    return `The panels here take ${plural(need, "stitch")}, and ${have} are on the needle: increase to ${need} first, or make the panels or their edges narrower.`;
+  if (need !== null && have < need) return say("panelsTooWide", { need, have });
   const beside = need === null ? 0 : Math.floor((have - need) / 2);
   return { ...centred(needle, columnsFrom(-beside, have), content, scale), row };
 }

@@ -1,4 +1,5 @@
 /** Stitches picked up along an edge, and what is on hold taken up with them. */
+import { say } from "../../words/message";
 import { type SectionOf } from "../../project/sections";
 import {
   centred,
@@ -21,9 +22,7 @@ function work(section: SectionOf<"pickUp">, state: WorkState, plan: WorkPlan): W
   const stitches = picked + (section.held ? state.held : 0);
   if (stitches === 0)
     return {
-      problem: section.held
-        ? "Nothing is on hold, and nothing is picked up: say how many stitches, or along how long an edge."
-        : "Nothing is picked up: say how many stitches, or along how long an edge.",
+      problem: section.held ? say("nothingHeldOrPickedUp") : say("nothingPickedUp"),
     };
   const needle = centred(EMPTY, columnsFrom(0, stitches), null, scale);
   const row = [...works("pickUp", picked), ...works("knit", stitches - picked)];

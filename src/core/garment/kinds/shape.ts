@@ -1,4 +1,5 @@
 /** Shaping over rows: by rule or to a count, at the edges or evenly, in the pattern. */
+import { say, type Message } from "../../words/message";
 import { COUNTS } from "../../project/bounds";
 import { type SectionOf } from "../../project/sections";
 import { NONE_RESERVED } from "../stitchContent";
@@ -6,7 +7,6 @@ import { sharesOf } from "../spread";
 import {
   after,
   centred,
-  plural,
   stitchesOn,
   workedOn,
   type Needle,
@@ -15,28 +15,30 @@ import {
   type WorkedRow,
   type WorkPlan,
 } from "../work/workState";
-import { knittable } from "./onNeedle";
+import { tooManyRows } from "./onNeedle";
 import { lengthOf, rowsLike, within } from "./grading";
 import type { SectionRecord } from "./kind";
 import { changed, changeAt, goingIn, moved, possible } from "./shaping";
 
 /** How many stitches change in each row, without their sign; or why that cannot be. */
-function amountsOf(section: SectionOf<"shape">, state: WorkState, rowMm: number): readonly number[] | string {
+function amountsOf(
+  section: SectionOf<"shape">,
+  state: WorkState,
+  rowMm: number,
+): readonly number[] | Message {
   const { by, stitches, every, times, to } = section;
-  if (by === "rule" && every * times > COUNTS.rows.most) return String(knittable(every * times));
+  if (by === "rule" && every * times > COUNTS.rows.most) return tooManyRows(every * times);
   if (by === "rule")
     return Array.from({ length: every * times }, (_, row) => (row % every === 0 ? stitches : 0));
   const have = stitchesOn(state.needle);
-  if (to === null) return "No count yet: say to how many stitches.";
+  if (to === null) return say("sayToCount");
   const total = section.way === "decrease" ? have - to : to - have;
-  if (total <= 0)
-    return `There are ${plural(have, "stitch")} already: ${section.way === "decrease" ? "decrease to fewer" : "increase to more"}, or turn the shaping round.`;
+  if (total <= 0) return say("thereAlready", { have, way: section.way });
   const rows =
     section.over === "rows" ? section.rows : section.lengthMm && Math.round(section.lengthMm / rowMm);
-  if (rows === null)
-    return section.over === "rows" ? "No rows yet: say over how many." : "No length yet: say over how long.";
-  if (rows > COUNTS.rows.most) return String(knittable(rows));
-  if (rows < 1) return `That is under one row: a row here is ${rowMm.toFixed(1)} mm high.`;
+  if (rows === null) return say(section.over === "rows" ? "sayOverHowManyRows" : "sayOverHowLong");
+  if (rows > COUNTS.rows.most) return tooManyRows(rows);
+  if (rows < 1) return say("shapingUnderOneRow", { rowMm });
   const per = section.at === "edges" ? 2 : 1;
   if (section.at === "evenly")
     return section.way === "decrease" ? towards(to, total, rows) : onRightSides(total, rows);
@@ -79,15 +81,15 @@ function towards(to: number, total: number, rows: number): readonly number[] {
 
 /** Three together take two stitches at a time, and no more: what the rule asks for beyond that is told, not worked. */
 const reached = (needle: Needle, lacking: number) =>
-  `It ends on ${plural(stitchesOn(needle), "stitch")}: the rule would take ${lacking} more than three together can. Decrease less often, or draw the yarn through what is left.`;
+  say("shapedShort", { have: stitchesOn(needle), lacking });
 
 function work(section: SectionOf<"shape">, state: WorkState, plan: WorkPlan): Worked {
   const { content } = state.needle;
   const scale = plan.scaleOf(section);
-  if (!content) return { problem: "There is no fabric to shape yet: put one before it." };
+  if (!content) return { problem: say("nothingToShape") };
   const height = scale * content.heightFactor;
   const amounts = amountsOf(section, state, plan.rowMm * height);
-  if (typeof amounts === "string") return { problem: amounts };
+  if ("code" in amounts) return { problem: amounts };
   const sign = section.way === "decrease" ? -1 : 1;
   const rows: WorkedRow[] = [];
   let needle = centred(state.needle, state.needle.columns, content, scale);

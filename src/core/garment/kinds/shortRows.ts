@@ -1,10 +1,10 @@
 /** Short rows: they turn before the end. */
+import { say } from "../../words/message";
 import { COUNTS } from "../../project/bounds";
 import { type SectionOf } from "../../project/sections";
 import {
   after,
   centred,
-  plural,
   stitchesOn,
   workedOn,
   type Worked,
@@ -25,7 +25,7 @@ function work(section: SectionOf<"shortRows">, state: WorkState, plan: WorkPlan)
   const resting = turns * step * (Number(at.right) + Number(at.left));
   if (resting >= have)
     return {
-      problem: `${plural(turns, "turn")} of ${step} leave ${plural(resting, "stitch")} unworked, and ${have} are on the needle: turn less often, or leave fewer.`,
+      problem: say("turnsTooMany", { turns, step, resting, have }),
     };
   const height = scale * (state.needle.content?.heightFactor ?? 1);
   const rows: WorkedRow[] = [];

@@ -1,4 +1,5 @@
 /** Rows as they are written, worked once: the count may change from row to row. */
+import { say, type Says } from "../../words/message";
 import { type Colours, type SectionOf } from "../../project/sections";
 import { stitchesOf } from "../../panels/panel";
 import type { ParsedPattern } from "../../instructions/read";
@@ -31,16 +32,19 @@ const LETTERS = "ABCDEFGHIJ";
 function namedColours(
   named: ParsedPattern["colours"],
   { piece, yarnIds }: WorkPlan,
-): { readonly colours?: Colours; readonly partly?: string } {
+): { readonly colours?: Colours; readonly partly?: Says } {
   if (named.every((colour) => colour === null)) return {};
   const bands: { yarnId: string; count: number }[] = [];
-  let partly: string | undefined;
+  let partly: Says | undefined;
   for (const [index, colour] of named.entries()) {
     const known = typeof colour === "number" ? yarnIds[colour] : undefined;
-    if (colour === "several")
-      partly ??= `Row ${index + 1} of these names two colours: which stitches are of which is told under colours, as areas.`;
+    if (colour === "several") partly ??= say("rowOfTwoColours", { row: index + 1 });
     else if (colour !== null && known === undefined)
-      partly ??= `Row ${index + 1} of these is in ${LETTERS[colour] ?? "a colour"}, and the project has ${yarnIds.length === 1 ? "one yarn" : `${yarnIds.length} yarns`}: add it.`;
+      partly ??= say("colourNotThere", {
+        row: index + 1,
+        colour: LETTERS[colour] ?? null,
+        yarns: yarnIds.length,
+      });
     const yarnId = known ?? piece.yarnId;
     const last = bands.at(-1);
     if (last?.yarnId === yarnId) last.count += 1;

@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { anyPiece, answerTo, estimated, pieceOf, projectOf } from "@testing/anyProject";
 import { ledgerOf } from "../../estimate/ledger";
@@ -254,7 +255,7 @@ test.each<[string, readonly ProjectSection[], RegExp]>([
   const first = /no fabric|Nothing was worked/.test(words.source) ? [] : [base];
   const last = first.length === 0 ? [base] : [];
   const { findings, sections: worked } = onto(30, ...first, ...sections, ...last);
-  expect(findings.find(({ leftOut }) => leftOut)?.message).toMatch(words);
+  expect(sentence(findings.find(({ leftOut }) => leftOut)?.message)).toMatch(words);
   expect(worked.find(({ section }) => section.id === "base")?.rows).toHaveLength(2);
 });
 
@@ -283,7 +284,7 @@ test("a rule that takes more than three together can goes as far as it can, says
   expect(sections.find(({ section }) => section.id === "s")).toMatchObject({ to: 1 });
   expect(sections.find(({ section }) => section.id === "s")?.rows).toHaveLength(5);
   expect(findings).toMatchObject([{ sectionId: "s", leftOut: true }]);
-  expect(findings[0]?.message).toMatch(/^It ends on 1 stitch: the rule would take 21 more/);
+  expect(sentence(findings[0]?.message)).toMatch(/^It ends on 1 stitch: the rule would take 21 more/);
 });
 
 test("the outline holds every section, the two sides beside each other, as high as its rows", () => {
@@ -325,7 +326,7 @@ test("buttonholes are cast off and on again in the middle of a band; where they 
   expect(loops("castOn")).toBeCloseTo(20, 6);
   const tooMany = answerTo(band({ holes: { ...holes, count: 30 } }));
   expect(tooMany.findings[0]).toMatchObject({ leftOut: true });
-  expect(tooMany.findings[0]?.message).toMatch(/at most 18 do/);
+  expect(sentence(tooMany.findings[0]?.message)).toMatch(/at most 18 do/);
 });
 
 test("a cast-on that is followed by a wrong-side row puts crossings on every sixth row of the right side", () => {

@@ -1,11 +1,11 @@
 /** A piece worked from its first section to its last: every row of it, stitch by stitch. */
+import { say, type Says } from "../../words/message";
 import type { ProjectSection } from "../../project/sections";
 import { mirrorRow } from "../../panels/transforms";
 import type { StitchContent } from "../stitchContent";
 import { recordOf } from "../kinds/kinds";
 import {
   EMPTY,
-  plural,
   stitchesOn,
   type EdgeWork,
   type Side,
@@ -35,7 +35,7 @@ export interface WorkedSection {
 export interface SectionFinding {
   readonly sectionId: string;
   readonly side: Side;
-  readonly message: string;
+  readonly message: Says;
   readonly leftOut: boolean;
 }
 
@@ -76,11 +76,7 @@ class Bench {
         state = this.divided(section, rest.slice(0, end.sides), end.join, state);
         index += end.sides + (end.join ? 1 : 0);
       } else if (record.join) {
-        this.leaveOut(
-          section,
-          state,
-          "Nothing is divided here that it could join: put it behind a divided part.",
-        );
+        this.leaveOut(section, state, say("nothingToJoin"));
       } else {
         state = this.one(section, state);
       }
@@ -91,19 +87,15 @@ class Bench {
   private one(section: ProjectSection, state: WorkState): WorkState {
     const { beginsStrip, work } = recordOf(section);
     if (stitchesOn(state.needle) === 0 && !beginsStrip)
-      return this.leaveOut(section, state, "Nothing is on the needle here: cast on or pick up first.");
+      return this.leaveOut(section, state, say("nothingOnNeedle"));
     if (!work) return state;
     const outcome = work(section, state, this.plan);
     if ("problem" in outcome) return this.leaveOut(section, state, outcome.problem);
     this.rows += outcome.rows.length;
     if (this.rows > MOST_ROWS)
-      return this.leaveOut(
-        section,
-        state,
-        `With this the piece has over ${MOST_ROWS} rows: make several pieces of it.`,
-      );
-    if (outcome.partly) this.say(section, state, outcome.partly, true);
-    if (outcome.hint) this.say(section, state, outcome.hint, false);
+      return this.leaveOut(section, state, say("tooManyRowsInPiece", { most: MOST_ROWS }));
+    if (outcome.partly) this.find(section, state, outcome.partly, true);
+    if (outcome.hint) this.find(section, state, outcome.hint, false);
     const coloured = outcome.colours ? { ...section, colours: outcome.colours } : section;
     this.put(coloured, state, outcome.state, outcome.rows, outcome.edges ?? []);
     return outcome.state;
@@ -131,12 +123,12 @@ class Bench {
     });
   }
 
-  private say({ id }: ProjectSection, { side }: WorkState, message: string, leftOut: boolean) {
+  private find({ id }: ProjectSection, { side }: WorkState, message: Says, leftOut: boolean) {
     this.findings.push({ sectionId: id, side, message, leftOut });
   }
 
-  private leaveOut(section: ProjectSection, state: WorkState, message: string): WorkState {
-    this.say(section, state, message, true);
+  private leaveOut(section: ProjectSection, state: WorkState, message: Says): WorkState {
+    this.find(section, state, message, true);
     return state;
   }
 
@@ -148,7 +140,7 @@ class Bench {
     state: WorkState,
   ): WorkState {
     if (state.side !== "whole") {
-      this.leaveOut(divide, state, "A side cannot be divided again: join first.");
+      this.leaveOut(divide, state, say("cannotDivideAgain"));
       return this.run(sides, state);
     }
     const split = recordOf(divide).divide?.(divide, state, this.plan);
@@ -196,7 +188,7 @@ export function workPiece(plan: WorkPlan): WorkedPiece {
           {
             sectionId: section.id,
             side: last.side,
-            message: `${plural(left, "stitch")} are still on the needle at the end: cast them off or hold them.`,
+            message: say("strandedAtEnd", { have: left }),
             leftOut: false,
           },
         ]

@@ -1,4 +1,5 @@
 /** What is on the needle while a piece is worked, and what working a section gives. */
+import type { Says } from "../../words/message";
 import type { CastOff, CastOn } from "../../project/edgeKinds";
 import type { ProjectPiece } from "../../project/project";
 import type { Colours, ProjectSection, SectionOf } from "../../project/sections";
@@ -78,17 +79,17 @@ export interface WorkPlan {
 
 /** What working a section comes to; or why it cannot be worked, and then it is left out. */
 export type Worked =
-  | { readonly problem: string }
+  | { readonly problem: Says }
   | {
       readonly state: WorkState;
       readonly rows: readonly WorkedRow[];
       readonly edges?: readonly EdgeWork[];
       /** Something to think of that keeps nothing from being worked. */
-      readonly hint?: string;
+      readonly hint?: Says;
       /** Its colours, where its rows name them. */
       readonly colours?: Colours;
       /** What of it could not be worked, where the rest of it was: the answer is not whole by that. */
-      readonly partly?: string;
+      readonly partly?: Says;
     };
 
 export const stitchesOn = ({ columns }: Needle) => columns.length;

@@ -1,0 +1,24 @@
+/** What the core has to say: a code and its quantities. A catalogue makes a sentence of it (`tell.ts`). */
+import type { english } from "./english";
+
+/** The English catalogue is the measure: another language has the same codes, asked with the same quantities. */
+export type Catalogue = typeof english;
+
+export type Code = keyof Catalogue;
+
+type Given<C extends Code> = Parameters<Catalogue[C]>[0];
+
+export type Message = {
+  readonly [C in Code]: { readonly code: C; readonly given: Given<C> };
+}[Code];
+
+/** A message; or the words of a reading, which quotes what was typed. */
+export type Says = Message | string;
+
+/**
+ * Example: `say("stitchesLeftOver", { stitches: 3 })` is told as "3 stitches are still on the needle at the end: …".
+ */
+export const say = <C extends Code>(
+  code: C,
+  ...[given]: undefined extends Given<C> ? [] : [given: Given<C>]
+): Message => ({ code, given }) as Message;
