@@ -136,6 +136,11 @@ test("the table is sorted by any column, filtered, and lots of a yarn stand toge
   await expect(rows(page)).toHaveCount(1);
   await shelf(page).getByLabel("Find on the shelf").fill("nowhere");
   await expect(shelf(page)).toContainText("Nothing on the shelf matches that");
+  // What is typed changes what is shown, never how it is sorted.
+  await shelf(page).getByLabel("Find on the shelf").fill("");
+  await shelf(page).getByLabel("Class").selectOption("all classes");
+  await expect(rows(page).first()).toContainText("Vessin");
+  await expect(page.getByRole("columnheader", { name: "In all" })).toHaveAttribute("aria-sort", "descending");
 });
 
 test("several are changed at once, and what leaves as CSV comes back the same", async ({ page }) => {

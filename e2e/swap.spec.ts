@@ -83,7 +83,7 @@ test("one is found by name among the shelf and the shop, put beside, given anoth
   await expect(ways.first()).toContainText("Gossim Lace");
   await sheet.getByLabel("Find a yarn").fill("skerrel flax double");
   await expect(ways.first()).toContainText("Skerrel DK, flax, held double");
-  await sheet.getByRole("button", { name: "Compare Skerrel DK, flax, held double" }).click();
+  await sheet.getByRole("button", { name: "Compare Skerrel DK, flax, held double", exact: true }).click();
   await page.keyboard.press("Escape");
   await expect(bench(page)).toContainText("3 compared with the pattern’s own", { timeout: 20_000 });
   await expect(cell(page, "Gauge", 4)).toContainText("assumed");

@@ -4,7 +4,7 @@ import { OTHER_NEEDLE } from "../garment/projectGauge";
 import { plural } from "../garment/work/workState";
 import type { Deviations } from "./unknowns";
 import type { SwatchModel, SwatchStateId } from "./swatchModel";
-import { Slip } from "../words/english/swatches";
+import type { Slip } from "../words/english/swatches";
 
 /** A slip that explains a figure which is so many times what it should be. */
 interface Explains {

@@ -50,12 +50,6 @@ export function beginsFabric(section: ProjectSection): boolean {
 /** Whether a section fills whatever count is on the needle with a ground. */
 export const fillsGround = (section: ProjectSection) => liesIn(section, FLAT)?.by === "ground";
 
-/** Whether rows of a section have to be read before it can be laid. */
-export function needsReading(section: ProjectSection): boolean {
-  const by = liesIn(section, FLAT)?.by;
-  return by === "text" || by === "panels";
-}
-
 /** Whether a section has to be laid or read before it can be worked. */
 export const needsLaying = (section: ProjectSection) => !section.leftOut && liesIn(section, FLAT) !== null;
 

@@ -1,5 +1,5 @@
 /** Messages as sentences. */
-import { inWordsOf } from "../stitches/wording";
+import { inWordsOf } from "./inWords";
 import { english } from "./english";
 import type { Catalogue, Says } from "./message";
 import { tellerOf, type Teller, type Voice } from "./teller";

@@ -7,7 +7,6 @@ import type { Component, Market } from "@/core/order/market";
 import { type PutUp } from "@/core/yarn/putUp";
 import { addOffer, editOffer, editOrder, removeOffer } from "@/state/buying/order";
 import { useProjectPart } from "@/state/project/projectStore";
-import { useUnits } from "@/state/keeping/settings";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";

@@ -1,5 +1,5 @@
 /** The lines of the ledger, grouped as they are told. */
-import { inWordsOf } from "@/core/stitches/wording";
+import { inWordsOf } from "@/core/words/inWords";
 import { LEDGER_PARTS, type LedgerPart } from "@/core/estimate/ledger";
 import type { ProjectLine } from "@/core/estimate/wholeProject";
 import type { Project } from "@/core/project/project";

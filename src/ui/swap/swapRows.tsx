@@ -1,5 +1,6 @@
 import { Said } from "@/ui/parts/Said";
 import type { ReactNode } from "react";
+import { boughtOf, leastChance, spreadShare } from "@/core/swap/bought";
 import type { Outcome } from "@/core/swap/outcome";
 import type { StrandNeed } from "@/core/swap/strandNeeds";
 import { grams, metres, millimetres, type UnitSystem } from "@/core/units/brands";
@@ -54,17 +55,8 @@ function GaugeOf({ outcome: { gauge, sources, swatched }, units }: { outcome: Ou
 const strandWords = ({ metres: length, grams: mass }: StrandNeed, units: UnitSystem) =>
   `${formatYarn(metres(length), units)}, ${formatMass(grams(mass), units)}`;
 
-function Yarn({
-  outcome: {
-    strands,
-    spreadM: [low, high],
-    needM,
-  },
-  units,
-}: {
-  outcome: Outcome;
-  units: UnitSystem;
-}) {
+function Yarn({ outcome, units }: { readonly outcome: Outcome; readonly units: UnitSystem }) {
+  const { strands, needM } = outcome;
   const [only, second] = strands;
   return (
     <>
@@ -76,16 +68,15 @@ function Yarn({
       ))}
       <span className="block text-faint">
         {only && Math.abs(only.metres / needM - 1) > 0.01 && `${formatYarn(needM, units)} of all strands; `}
-        {Math.round((100 * (high - low)) / 2 / needM)} % up or down
+        {Math.round(100 * spreadShare(outcome))} % up or down
       </span>
     </>
   );
 }
 
-function costWords({ cost, strands }: Outcome): ReactNode {
-  const sum = (of: "fromShelf" | "balls") =>
-    strands.reduce((total, { bought }) => total + (bought?.[of] ?? 0), 0);
-  const [shelved, all] = [sum("fromShelf"), sum("balls")];
+function costWords(outcome: Outcome): ReactNode {
+  const { cost } = outcome;
+  const { fromShelf: shelved, balls: all } = boughtOf(outcome);
   if (cost === null) return <span className="text-faint">not enough of it on sale, or no price known</span>;
   if (shelved === all) return "nothing: all of it is on the shelf";
   return (
@@ -165,7 +156,7 @@ export const SWAP_ROWS: readonly SwapRow[] = [
 
 /** How many balls, of what, and how sure. */
 export function BallsCell({
-  outcome: { strands, weighed, leftOut },
+  outcome,
   units,
   whole,
 }: {
@@ -174,7 +165,8 @@ export function BallsCell({
   /** Whether the project leaves nothing out. */
   readonly whole: boolean;
 }) {
-  const least = Math.min(...strands.map(({ chance }) => chance));
+  const { strands, weighed, leftOut } = outcome;
+  const least = leastChance(outcome);
   return (
     <>
       {strands.map(({ name, balls, ballG }) => (

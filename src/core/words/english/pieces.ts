@@ -67,7 +67,10 @@ export const pieces = {
     `It begins on a wrong-side row, so with row ${row} of its repeat; row 1 follows on the right side.`,
   nothingToShape: () => "There is no fabric to shape yet: put one before it.",
   sayToCount: () => "No count yet: say to how many stitches.",
-  thereAlready: ({ have, way }: OnNeedle & { readonly way: "decrease" | "increase" }, { count }: Teller) =>
+  thereAlready: (
+    { have, way }: OnNeedle & { readonly way: "decrease" | "increase" },
+    { count, are }: Teller,
+  ) =>
     `There ${are(have)} ${count(have, "stitch")} already: ${way === "decrease" ? "decrease to fewer" : "increase to more"}, or turn the shaping round.`,
   shapingUnderOneRow: ({ rowMm }: { readonly rowMm: number }, { fine }: Teller) =>
     `That is under one row: a row here is ${fine(rowMm)} high.`,

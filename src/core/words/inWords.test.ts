@@ -1,4 +1,4 @@
-import { inWordsOf } from "./wording";
+import { inWordsOf } from "./inWords";
 
 test.each([
   ["5.0 cm is under one row: cast off fewer.", "2.0 in is under one row: bind off fewer."],
