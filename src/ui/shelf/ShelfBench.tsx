@@ -87,7 +87,7 @@ export function ShelfBench() {
         <EmptyShelf />
       ) : (
         <ShelfTable
-          key={`${of} ${find}`}
+          of={`${of} ${find}`}
           entries={shown}
           find={find}
           grouped={grouped}

@@ -13,7 +13,7 @@ import {
   type SortingState,
 } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
-import { useMemo, useState } from "react";
+import { useMemo, useState, type ReactNode } from "react";
 import { fullName, hasWords, labelKey, yarnKey } from "@/core/project/label";
 import type { ShelfEntry } from "@/core/project/shelf";
 import { useUnits } from "@/state/keeping/settings";
@@ -26,6 +26,8 @@ const YARN_FIRST = { id: "yarn", desc: false };
 interface ShelfTableProps {
   readonly entries: readonly ShelfEntry[];
   readonly find: string;
+  /** What is shown of the shelf, as a text. */
+  readonly of: string;
   /** Whether lots of one yarn stand together under its name. */
   readonly grouped: boolean;
   readonly chosen: RowSelectionState;
@@ -37,9 +39,12 @@ const words = ({ label, lot, place, notes }: ShelfEntry) =>
   yarnKey(`${fullName(label)} ${label.fibres} ${label.bandClass ?? ""} ${lot} ${place} ${notes}`);
 
 /** The shelf as a table: sorted by any column, filtered by words, fifty at a time. */
-export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }: ShelfTableProps) {
+export function ShelfTable({ entries, find, of, grouped, chosen, onChosen, onOpen }: ShelfTableProps) {
   const units = useUnits();
   const [sorting, setSorting] = useState<SortingState>([]);
+  // What is looked for anew is shown from its first page; how it is sorted stays.
+  const [page, setPage] = useState({ of, index: 0 });
+  const pagination = { pageIndex: page.of === of ? page.index : 0, pageSize: PAGE };
   const columns = useMemo(() => shelfColumns(units, onOpen), [units, onOpen]);
   const data = useMemo(() => [...entries], [entries]);
   const sorted = useMemo(
@@ -54,13 +59,17 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
       globalFilter: find,
       rowSelection: chosen,
       sorting: sorted,
+      pagination,
     },
     getRowId: ({ id }) => id,
     globalFilterFn: ({ original }, _, wanted: string) => hasWords(words(original), wanted),
     onSortingChange: setSorting,
     onRowSelectionChange: (update) => onChosen(typeof update === "function" ? update(chosen) : update),
+    onPaginationChange: (update) => {
+      const { pageIndex } = typeof update === "function" ? update(pagination) : update;
+      setPage({ of, index: pageIndex });
+    },
     autoResetPageIndex: false,
-    initialState: { pagination: { pageSize: PAGE } },
     getCoreRowModel: getCoreRowModel(),
     getFilteredRowModel: getFilteredRowModel(),
     getSortedRowModel: getSortedRowModel(),
@@ -82,7 +91,13 @@ export function ShelfTable({ entries, find, grouped, chosen, onChosen, onOpen }:
           className="text-[0.95rem]"
           columns={table.getFlatHeaders().map((header, column): Column<Row<ShelfEntry>> => ({
             id: header.id,
-            head: <Head header={header} />,
+            head: (
+              <Head
+                name={flexRender(header.column.columnDef.header, header.getContext())}
+                sorted={header.column.getIsSorted()}
+                onSort={header.column.getCanSort() ? header.column.getToggleSortingHandler() : undefined}
+              />
+            ),
             whole: true,
             ...(isRight(header) && { right: true }),
             ...(header.column.getIsSorted() && {
@@ -124,14 +139,18 @@ const isRight = ({ column }: Header<ShelfEntry, unknown>) => {
   return meta !== undefined && "right" in meta;
 };
 
-/** The head of a column, to sort by where it can be. */
-function Head({ header }: { readonly header: Header<ShelfEntry, unknown> }) {
-  const { column } = header;
-  const name = flexRender(column.columnDef.header, header.getContext());
-  if (!column.getCanSort()) return name;
-  const sorted = column.getIsSorted();
+interface HeadProps {
+  readonly name: ReactNode;
+  readonly sorted: false | "asc" | "desc";
+  /** Not there where a column cannot be sorted by. */
+  readonly onSort: ((event: unknown) => void) | undefined;
+}
+
+/** The head of a column, to sort by where it can be. What is looked up of the table is looked up outside of it. */
+function Head({ name, sorted, onSort }: HeadProps) {
+  if (!onSort) return name;
   return (
-    <Button onClick={column.getToggleSortingHandler()} look="bare" className="font-semibold text-ink">
+    <Button onClick={onSort} look="bare" className="font-semibold text-ink">
       {name}
       {sorted === "asc" && <ArrowUp size={14} aria-hidden className="ml-0.5 inline" />}
       {sorted === "desc" && <ArrowDown size={14} aria-hidden className="ml-0.5 inline" />}
