@@ -4,7 +4,7 @@ import { stitchYarn } from "../core/fabric/stitchYarn";
 import { FREE_MARGIN, PATH_MARGIN, type YarnPath } from "../core/fabric/yarnPath";
 import { aspectOf } from "../core/garment/projectGauge";
 import { panelStitches, withEdges } from "../core/panels/across";
-import { groundPanel } from "../core/panels/grounds";
+import { groundPanel } from "../core/panels/groundPanel";
 import { joinPanels, mirror, repeatAcross, repeatUp } from "../core/panels/transforms";
 import { yarnRenderer, type YarnLook, type YarnRenderer } from "../drawing/yarnRenderer";
 import { acrossOf } from "../core/garment/panelLayout";

@@ -1,5 +1,6 @@
 /** Counts that a ground can be worked over. */
-import { groundBalance, groundPanel, type GroundId } from "../panels/grounds";
+import { groundPanel } from "../panels/groundPanel";
+import { groundBalance, type GroundId } from "../panels/grounds";
 import { panelStitches } from "../panels/across";
 import { COUNTS } from "../project/bounds";
 import { nearestCount } from "../units/count";

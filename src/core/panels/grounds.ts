@@ -1,7 +1,5 @@
 /** Grounds: small fabrics that fill any count of stitches, as ribs and hems do. One more is one more row. */
-import { operationOf } from "../stitches/operations";
 import type { Face } from "../stitches/operations";
-import { joined, type Panel } from "./panel";
 
 interface Ground {
   readonly name: string;
@@ -23,16 +21,7 @@ export const GROUNDS = {
 export type GroundId = keyof typeof GROUNDS;
 export const GROUND_IDS = Object.keys(GROUNDS) as readonly GroundId[];
 
-const OPERATIONS: Readonly<Record<string, string>> = { k: "knit", p: "purl", t: "ktbl" };
-
 const faceOf = (letter: string): Face => (letter === "p" ? "purl" : "knit");
-
-/** One repeat of a ground. Example: k2 p2 rib is four stitches of two rows. */
-export const groundPanel = (id: GroundId): Panel => ({
-  rows: GROUNDS[id].rows.map((row) =>
-    joined([...row].map((letter) => ({ operation: operationOf(OPERATIONS[letter] ?? "knit"), times: 1 }))),
-  ),
-});
 
 /** Stitches to add to whole repeats so that both edges look alike: k2 p2 rib begins and ends with k2. */
 export function groundBalance(id: GroundId): number {

@@ -8,6 +8,7 @@ import { formatMass, formatSize, formatYarn } from "@/core/units/format";
 import { START_LIST, type StartId } from "@/core/templates/startList";
 import { addBegun, startWith, useBegun, type Wish } from "@/state/project/newProject";
 import { useUnits } from "@/state/keeping/settings";
+import { useSaid } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
@@ -51,6 +52,7 @@ const usualTexts = (id: StartId, units: UnitSystem): Texts => {
 
 function StartForm({ onDone }: { readonly onDone: () => void }) {
   const units = useUnits();
+  const said = useSaid();
   const [start, setStart] = useState<StartId>("hat");
   const [texts, setTexts] = useState<Texts>(() => usualTexts("hat", units));
   const [thickness, setThickness] = useState<YarnClass>("aran");
@@ -76,7 +78,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
   );
   const add = async (wanted: Wish) => {
     const added = await addBegun(wanted);
-    if (!added.ok) return void toast.error(added.message);
+    if (!added.ok) return void toast.error(said(added.message));
     toast.success(`${kind?.name ?? "It"} added in the project’s own yarn and gauge`, undoable);
     onDone();
   };
@@ -114,7 +116,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
         </div>
       </div>
       <div className="min-h-24 border-t border-line pt-3" aria-live="polite">
-        {begun && !begun.ok && <p className="text-madder">{begun.message}</p>}
+        {begun && !begun.ok && <p className="text-madder">{said(begun.message)}</p>}
         {begun?.ok && begun.value.answer && (
           <>
             <p>

@@ -1,5 +1,6 @@
 "use client";
 import { ENTERED } from "@/core/project/enteredFigures";
+import { Said } from "@/ui/parts/Said";
 import { Toolbar } from "@/ui/parts/Toolbar";
 import { Plus, Trash2 } from "lucide-react";
 import type { Kit } from "@/core/project/orders";
@@ -58,7 +59,7 @@ export function GroupCard({ yarnId }: { readonly yarnId: string }) {
       )}
       {kits.length > 0 && calculated && !calculated.ok && (
         <p role="status" className="mt-2 border-l-4 border-madder pl-2 text-sm">
-          {calculated.message}
+          <Said>{calculated.message}</Said>
         </p>
       )}
       {kits.length > 0 && group && <GroupWords group={group} chance={CERTAINTIES[certainty]} />}

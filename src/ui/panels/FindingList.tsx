@@ -1,3 +1,4 @@
+import { Said } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
 import { CircleHelp, Info, TriangleAlert } from "lucide-react";
 import type { Finding, Mend } from "@/core/instructions/findings";
@@ -35,7 +36,9 @@ export function FindingList({ findings, onMend }: FindingListProps) {
             <li key={`${finding.from} ${finding.message}`} className="grid grid-cols-[auto_auto_1fr] gap-x-2">
               <Icon size={14} aria-label={finding.severity} className={`${look} translate-y-1`} />
               <span className="text-faint">line {finding.line}</span>
-              <span>{finding.message}</span>
+              <span>
+                <Said>{finding.message}</Said>
+              </span>
               {onMend && finding.mends.length > 0 && (
                 <span className="col-start-3 mt-1 flex flex-wrap gap-1.5">
                   {finding.mends.map((mend) => (

@@ -6,7 +6,6 @@ import { useProject } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
 import { shownIn, typeInto } from "@/state/fields/typing";
 import type { Says } from "@/core/words/message";
-import { useSaid } from "./Said";
 import { MeasureInput } from "./MeasureInput";
 
 interface MeasureFieldProps {
@@ -23,7 +22,6 @@ interface MeasureFieldProps {
 /** A measure or count of the project: any unit, the text kept as typed, what is wrong said in words. */
 export function MeasureField({ field, label, example, says, finding }: MeasureFieldProps) {
   const units = useUnits();
-  const said = useSaid();
   const chosen = useChosen();
   const { text, problem } = shownIn(field, useProject(), units, chosen);
   useEffect(() => {
@@ -36,7 +34,7 @@ export function MeasureField({ field, label, example, says, finding }: MeasureFi
       text={text}
       onText={(typed) => typeInto(field, typed, units, chosen)}
       example={example}
-      wrong={problem ?? (finding === undefined ? undefined : said(finding))}
+      wrong={problem ?? finding}
       says={says}
     />
   );

@@ -1,5 +1,7 @@
 import { typed } from "@/state/project/projectStore";
 import { TriangleAlert } from "lucide-react";
+import type { Says } from "@/core/words/message";
+import { useSaid } from "./Said";
 import { FIELD_LOOK } from "./fieldLook";
 import { useId, type ReactNode } from "react";
 
@@ -11,13 +13,14 @@ interface MeasureInputProps {
   /** What an empty field shows. */
   readonly example?: string;
   /** What is wrong, in words; `says` stands there while nothing is. */
-  readonly wrong?: string | undefined;
+  readonly wrong?: Says | undefined;
   readonly says?: ReactNode;
 }
 
 /** How every measure and count is typed: the text to the letter, and under it what is wrong or how it was understood. */
 export function MeasureInput({ id, label, text, onText, example, wrong, says }: MeasureInputProps) {
   const wordsId = useId();
+  const said = useSaid();
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="text-sm">
@@ -38,7 +41,7 @@ export function MeasureInput({ id, label, text, onText, example, wrong, says }: 
         {wrong ? (
           <span className="text-madder">
             <TriangleAlert size={13} aria-hidden className="mr-1 inline align-[-2px]" />
-            {wrong}
+            {said(wrong)}
           </span>
         ) : (
           says

@@ -1,4 +1,5 @@
 import { useId } from "react";
+import { useSaid } from "./Said";
 import { FIELD_LOOK } from "./fieldLook";
 import { typed } from "@/state/project/projectStore";
 
@@ -31,6 +32,7 @@ export function WordsField({
   className = "",
 }: WordsFieldProps) {
   const id = useId();
+  const said = useSaid();
   const shared = {
     id,
     value,
@@ -49,7 +51,7 @@ export function WordsField({
       {lines > 1 ? <textarea rows={lines} {...shared} /> : <input type={type} {...shared} />}
       {wrong && (
         <p id={`${id}-wrong`} role="alert" className="text-[0.8rem] text-madder">
-          {wrong}
+          {said(wrong)}
         </p>
       )}
     </div>

@@ -1,6 +1,7 @@
 "use client";
 import { Table } from "@/ui/parts/Table";
 import { Toolbar } from "@/ui/parts/Toolbar";
+import { Said } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
 import { SIZE_TOLERANCE, type SizeOption } from "@/core/forecast/sizeOptions";
 import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
@@ -63,7 +64,7 @@ function Options() {
   if (!found.ok)
     return (
       <p role="status" className="text-sm text-madder">
-        {found.message}
+        <Said>{found.message}</Said>
       </p>
     );
   if (found.value.length === 0)

@@ -1,6 +1,5 @@
 import fc from "fast-check";
-import { answerTo, anyProject } from "@testing/anyProject";
-import { demoProject } from "@/demo/slipover";
+import { answerTo, anyProject, cabledBack } from "@testing/anyProject";
 import { groupsOf, type GroupedBy } from "./ledgerGroups";
 
 const WAYS: readonly GroupedBy[] = ["part", "piece", "section", "yarn"];
@@ -20,8 +19,8 @@ test("however the yarn is grouped, the groups add up to all of it, and each to i
   );
 });
 
-test("the demo's parts stand in the order of the ledger, and are named in the knitter's words", () => {
-  const project = demoProject();
+test("the parts of a cabled back stand in the order of the ledger, and are named in the knitter's words", () => {
+  const project = cabledBack();
   const answer = answerTo(project);
   if (!answer.known) throw new Error("no answer");
   const names = (words: "US" | "UK") =>

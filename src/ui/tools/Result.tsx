@@ -1,4 +1,5 @@
 import { TriangleAlert } from "lucide-react";
+import { Said } from "@/ui/parts/Said";
 import type { ReactNode } from "react";
 import type { Reading } from "@/core/units/reading";
 
@@ -25,7 +26,7 @@ export function Result({ problem, answer, says }: ResultProps) {
       {problem ? (
         <p className="text-madder">
           <TriangleAlert size={15} aria-hidden className="mr-1 inline align-[-2px]" />
-          {problem}
+          <Said>{problem}</Said>
         </p>
       ) : (
         <>
