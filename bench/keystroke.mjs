@@ -19,7 +19,7 @@ try {
     for (const [name, selector] of Object.entries(WATCHED)) {
       const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
       await page.goto(server.address);
-      await page.getByRole("button", { name: /^On as before/ }).click();
+      await page.getByRole("button", { name: /^Continue in pattern/ }).click();
       await page.locator("[aria-label='Schematic'] svg image").first().waitFor({ state: "attached" });
       await page.getByLabel("Rows", { exact: true }).focus();
       // Listening for long tasks keeps the page busy itself: what takes how long is measured apart from it.

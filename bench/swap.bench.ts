@@ -4,7 +4,7 @@ import { forecastProject } from "@/core/forecast/projectForecast";
 import { layProject, type KnownLaid } from "@/core/garment/panelLayout";
 import { compare, patternFigures } from "@/core/swap/outcome";
 import { rankBasis, ranking } from "@/core/swap/rank";
-import { ownCandidate } from "@/core/swap/swapProject";
+import { ownCandidate } from "@/core/swap/candidateYarn";
 import type { Project } from "@/core/project/project";
 import { demoProject } from "@/demo/slipover";
 import { timesOf } from "./times";

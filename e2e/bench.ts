@@ -41,6 +41,8 @@ export async function expectAccessible(page: Page, within?: string) {
     await page.emulateMedia({ colorScheme: theme });
     await expect(page.locator("html")).toHaveAttribute("data-theme", theme);
     await standsStill(page);
+    // A word about something done that is just fading is read by nobody, and neither by axe.
+    await expect(page.locator("[data-sonner-toast]")).toHaveCount(0, { timeout: 20_000 });
     // There are no frames in the application; told so, axe needs half of the time.
     const axe = new AxeBuilder({ page }).setLegacyMode();
     const { violations } = await (within ? axe.include(within) : axe).analyze();

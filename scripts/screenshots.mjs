@@ -29,13 +29,13 @@ async function rowOfPanels(page) {
   await page.getByRole("radio", { name: "Panels", exact: true }).click();
   await page.getByLabel("Edge stitches").fill("8");
   for (const name of ["Horseshoe", "Honeycomb", "Horseshoe"]) {
-    await page.getByRole("button", { name: "Another panel" }).click();
+    await page.getByRole("button", { name: "Add a panel" }).click();
     await page
       .getByRole("combobox", { name: /^Panel \d+$/ })
       .last()
       .selectOption({ label: name });
   }
-  await page.getByRole("button", { name: "Take panel 1 out" }).click();
+  await page.getByRole("button", { name: "Delete panel 1" }).click();
   for (let time = 0; time < 3; time += 1)
     await page.getByRole("button", { name: "Panel 2 once more" }).click();
   await pieceDrawn(page);
@@ -97,7 +97,7 @@ async function shapedRows(page) {
 /** What to measure next comes from the worker. */
 const calculated = (page) =>
   page
-    .getByText(/% left|Nothing that is left to measure/)
+    .getByText(/% left|Nothing left to measure/)
     .first()
     .waitFor();
 
@@ -115,7 +115,7 @@ async function compared(page) {
   await page.waitForFunction(() => document.querySelectorAll("[data-drawn]").length === 3, null, {
     timeout: 60_000,
   });
-  await page.getByText("2 beside the pattern’s own").waitFor();
+  await page.getByText("2 compared with the pattern’s own").waitFor();
 }
 
 /** The plan comes from the worker, and so do the kits. */

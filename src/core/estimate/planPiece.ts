@@ -1,40 +1,26 @@
 /** A project's piece, worked and counted: all that its yarn depends on. */
-import { say, type Says } from "../words/message";
+import type { PieceFinding } from "./pieceFindings";
+import { tapeOf, wholePanels, strangeColours, emptyAreas, onlyOnce } from "./pieceFindings";
+import { say } from "../words/message";
 import type { PieceFabric, PiecePlan, PlannedSection } from "./plan";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { LEAVABLE, type Leavable, type Project, type ProjectPiece } from "../project/project";
 import { isFabric } from "../project/sectionKinds";
-import type { FabricSection, ProjectSection } from "../project/sections";
+import type { ProjectSection } from "../project/sections";
 import { stitchContent, type StitchContent, type Pull } from "../garment/stitchContent";
 import { keyOfSection, type Layout, type SectionLayouts, type NoLayout } from "../garment/sectionLayout";
 import { beginsFabric, fillsGround } from "../garment/layout";
-import {
-  workPiece,
-  type SectionFinding,
-  type WorkedPiece,
-  type WorkedSection,
-} from "../garment/work/workPiece";
+import { workPiece, type WorkedPiece, type WorkedSection } from "../garment/work/workPiece";
 import type { ParsedPattern } from "../instructions/read";
-import { cabledStitches, type Across } from "../panels/across";
 import type { PanelRow } from "../panels/panel";
-import { stitchesTaken } from "../panels/repeats";
 import { grams, metres, millimetres, type Millimetres } from "../units/brands";
 import { needleScale, thicknessOf } from "../yarn/thickness";
-import { areaCounts, borderShift, colourExtras, sharing } from "./colourWork";
+import { colourExtras, sharing } from "./colourWork";
 import { tallyRows } from "./tally";
 import { recordOf } from "../garment/kinds/kinds";
 
 /** A cast-on stitch takes about so many widths of a plain one, where nobody measured twenty of them. */
 const CAST_ON_WIDTHS = 4;
-
-/** What a measured panel keeps of its plain width: outside this, something was mistyped. */
-const LEAST_KEPT = 0.3;
-const MOST_KEPT = 1.2;
-
-/** Something of a section that cannot be so, lacks, or should be thought of. */
-export interface PieceFinding extends Omit<SectionFinding, "side"> {
-  readonly field: "measuredWidth" | "section" | "colour" | "piece";
-}
 
 export interface PlanBasis {
   readonly gauge: Gauge;
@@ -52,32 +38,6 @@ export interface PlannedPiece {
   readonly worked: WorkedPiece;
   readonly findings: readonly PieceFinding[];
 }
-
-/** The share of its plain width that a section's cabled part was measured to keep, if that can be so. */
-function tapeOf(
-  section: FabricSection,
-  across: Across,
-  stitchMm: number,
-): { tape: number | null; message?: Says } {
-  const { widthMm, stitches: counted } = section.measured;
-  if (widthMm === null || section.content === "ground") return { tape: null };
-  const stitches = counted ?? cabledStitches(across);
-  const tape = widthMm / (stitches * stitchMm);
-  if (tape >= LEAST_KEPT && tape <= MOST_KEPT) return { tape };
-  return {
-    tape: null,
-    message: say("widthCannotBe", { share: tape, stitches, narrow: tape < LEAST_KEPT }),
-  };
-}
-
-/** Panels that come again with all their edges, as older files have them: told, so that nobody takes it for the repeat. */
-const wholePanels = ({ id }: ProjectSection, { taken = [] }: Across): readonly PieceFinding[] =>
-  taken.flatMap(({ whole, times, stitches, repeat }): readonly PieceFinding[] => {
-    const shared = stitchesTaken(repeat, times);
-    if (!whole || times === 1 || shared === stitches) return [];
-    const message = say("takenWhole", { times, stitches, shared });
-    return [{ sectionId: id, field: "section", message, leftOut: false }];
-  });
 
 /** Contents of a piece's sections, each made once; and what is wrong with their measures. */
 function contentsOf(
@@ -146,29 +106,6 @@ const writtenOf = (found: Layout | undefined): ParsedPattern | NoLayout => {
   if (!found.ok) return found;
   return found.written ?? { ok: false, message: say("stillReading") };
 };
-
-/** Colours of sections that are of no yarn of the project: what they would work is in no answer. */
-const strangeColours = ({ yarns }: Project, { sections }: ProjectPiece): readonly PieceFinding[] =>
-  sections.flatMap((section): readonly PieceFinding[] => {
-    const strange = section.colours.bands.filter(({ yarnId }) => !yarns.some(({ id }) => id === yarnId));
-    if (strange.length === 0) return [];
-    const message = say("strangeColour");
-    return [{ sectionId: section.id, field: "colour", message, leftOut: true }];
-  });
-
-/** Areas that no stitch is left for. */
-const emptyAreas = (sections: readonly WorkedSection[]): readonly PieceFinding[] =>
-  sections.flatMap(({ section, rows }): readonly PieceFinding[] => {
-    const { colours } = section;
-    if (colours.kind !== "areas") return [];
-    const at = rows.findIndex(({ stitches }, index) =>
-      areaCounts(colours, stitches, borderShift(colours, index)).some((count) => count < 1),
-    );
-    const row = rows[at];
-    if (!row) return [];
-    const message = say("areasTooWide", { row: at + 1, stitches: row.stitches });
-    return [{ sectionId: section.id, field: "colour", message, leftOut: true }];
-  });
 
 interface Planned {
   readonly of: readonly unknown[];
@@ -258,14 +195,3 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
   };
   return { plan, worked, findings: told };
 }
-
-/** What is said of both sides of a divided piece is said once. */
-const onlyOnce = (findings: readonly SectionFinding[]): readonly PieceFinding[] =>
-  findings
-    .filter(
-      ({ sectionId, message }, index) =>
-        findings.findIndex(
-          (one) => one.sectionId === sectionId && JSON.stringify(one.message) === JSON.stringify(message),
-        ) === index,
-    )
-    .map(({ sectionId, message, leftOut }) => ({ sectionId, field: "section", message, leftOut }));

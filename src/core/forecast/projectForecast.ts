@@ -7,7 +7,8 @@ import { putUpId } from "../belief/unknowns";
 import { JOINS } from "../estimate/balls";
 import { planExtras } from "../estimate/extras";
 import type { PiecePlan } from "../estimate/plan";
-import { planOnce, type PieceFinding, type PlannedPiece } from "../estimate/planPiece";
+import { planOnce, type PlannedPiece } from "../estimate/planPiece";
+import { type PieceFinding } from "../estimate/pieceFindings";
 import { planSeams, type FinishingFinding } from "../estimate/seams";
 import {
   estimateProject,

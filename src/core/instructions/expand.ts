@@ -1,6 +1,8 @@
 /** From what a row says to what is worked, stitch by stitch, on the stitches of the row below. */
-import { crossingFromBehind, widthOf } from "../stitches/crossings";
-import { fromBehind, operationOf, type Face } from "../stitches/operations";
+import { seenFromTheFront } from "./seenFromTheFront";
+import { Impossible, impossible } from "./impossible";
+import { widthOf } from "../stitches/crossings";
+import { operationOf, type Face } from "../stitches/operations";
 import { facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
 import type { Extent, Item, Span } from "./ast";
 import type { UnplacedFinding } from "./findings";
@@ -36,15 +38,6 @@ export interface Expanded {
 /** More stitches than this in a row is a slip of the pen. */
 const MOST_STITCHES = 10_000;
 
-class Impossible extends Error {
-  constructor(readonly told: Omit<UnplacedFinding, "row">) {
-    super(told.message);
-  }
-}
-
-const impossible = (message: string, { from, to }: Span, mends: UnplacedFinding["mends"] = []) =>
-  new Impossible({ severity: "error", message, from, to, mends });
-
 /** Works one row. What cannot be worked comes back as a finding, with no works. */
 export function expandRow(task: RowTask): Expanded {
   const worker = new RowWorker(task);
@@ -58,16 +51,6 @@ export function expandRow(task: RowTask): Expanded {
     return { works: null, repeat: null, findings: [{ row: task.row, ...error.told, message }] };
   }
 }
-
-/** A wrong-side row as the right side shows it: the other way round, each operation from behind. */
-const seenFromTheFront = (worked: readonly Work[]): Work[] =>
-  worked
-    .map((work) =>
-      "operation" in work
-        ? { operation: fromBehind(work.operation), times: work.times }
-        : { crossing: crossingFromBehind(work.crossing) },
-    )
-    .reverse();
 
 class RowWorker {
   private readonly works: Work[] = [];

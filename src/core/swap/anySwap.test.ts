@@ -8,7 +8,8 @@ import { forecastProject, calculateProject } from "../forecast/projectForecast";
 import { layProject, type KnownLaid } from "../garment/panelLayout";
 import { compare, outcomeOf, patternFigures, type Comparison } from "./outcome";
 import { quickly, rankBasis } from "./rank";
-import { ownCandidate, strandOf, swapProject } from "./swapProject";
+import { swapProject } from "./swapProject";
+import { ownCandidate, strandOf } from "./candidateYarn";
 import { takenUp } from "./takeUp";
 import { verdictOf } from "./verdict";
 

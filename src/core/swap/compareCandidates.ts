@@ -5,7 +5,8 @@ import type { Project } from "../project/project";
 import type { Market } from "../order/market";
 import { compare, outcomeOf, patternFigures, type Compared } from "./outcome";
 import type { OffersOf } from "./strandNeeds";
-import { ownCandidate, type LayOf } from "./swapProject";
+import { type LayOf } from "./swapProject";
+import { ownCandidate } from "./candidateYarn";
 
 /** A column of the comparison. */
 export interface ComparedCandidate {

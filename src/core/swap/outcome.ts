@@ -16,7 +16,8 @@ import { candidateClarity } from "./candidateClarity";
 import { massOf, texOf, type PutUp } from "../yarn/putUp";
 import { hoursFor, workOf } from "./pace";
 import { strandNeeds, type OffersOf, type StrandNeed } from "./strandNeeds";
-import { heldOf, strandOf, swapProject, type LayOf } from "./swapProject";
+import { swapProject, type LayOf } from "./swapProject";
+import { heldOf, strandOf } from "./candidateYarn";
 
 export interface Outcome {
   readonly id: string;

@@ -10,7 +10,7 @@ import { fewestBalls } from "../estimate/balls";
 import { metres, millimetres } from "../units/brands";
 import { candidateClarity } from "./candidateClarity";
 import { texOf } from "../yarn/putUp";
-import { bandGauge, bandNeedle, heldOf, strandOf } from "./swapProject";
+import { bandGauge, bandNeedle, heldOf, strandOf } from "./candidateYarn";
 
 const { log, exp, sqrt, abs } = Math;
 

@@ -9,7 +9,7 @@ import { planOrder } from "../order/plan";
 import { metres, toMetres } from "../units/brands";
 import { massOf } from "../yarn/putUp";
 import { inStrands } from "../yarn/strands";
-import { heldOf } from "./swapProject";
+import { heldOf } from "./candidateYarn";
 
 /** One of the yarns that are held, as it is bought. */
 export interface StrandNeed {

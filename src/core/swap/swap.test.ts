@@ -14,7 +14,8 @@ import { compare, outcomeOf, patternFigures, type Comparison, type Outcome } fro
 import { inOrder } from "./ranked";
 import { quickly, rankBasis, ranking } from "./rank";
 import { candidateClarity } from "./candidateClarity";
-import { ownCandidate, swapProject } from "./swapProject";
+import { swapProject } from "./swapProject";
+import { ownCandidate } from "./candidateYarn";
 import { takenUp } from "./takeUp";
 import { verdictOf } from "./verdict";
 

@@ -3,7 +3,7 @@ import type { Candidate } from "../project/candidates";
 import { MOST_OFFERS, type TypedOffer } from "../project/orders";
 import { PLENTY } from "../order/market";
 import type { Project } from "../project/project";
-import { ownCandidate } from "./swapProject";
+import { ownCandidate } from "./candidateYarn";
 
 /**
  * What is bought from now on: offers that were typed for the candidate, or its one price, are the yarn's; those of the

@@ -2,7 +2,7 @@
 import { say, type Message } from "../../words/message";
 import { COUNTS } from "../../project/bounds";
 import { type SectionOf } from "../../project/sections";
-import { NONE_RESERVED } from "../stitchContent";
+import { NONE_RESERVED } from "../cutRow";
 import { sharesOf } from "../spread";
 import {
   after,

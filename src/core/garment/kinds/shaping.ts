@@ -2,7 +2,8 @@
 import { type SectionOf } from "../../project/sections";
 import { facesOfRow } from "../../panels/panel";
 import { operationOf, type Operation } from "../../stitches/operations";
-import { type Columns, type StitchContent } from "../stitchContent";
+import { type StitchContent } from "../stitchContent";
+import { type Columns } from "../cutRow";
 import { sharesOf } from "../spread";
 import { centred, columnsFrom, widthOn, type Needle, type WorkState } from "../work/workState";
 import { edgesAt } from "./onNeedle";

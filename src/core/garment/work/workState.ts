@@ -5,7 +5,8 @@ import type { ProjectPiece } from "../../project/project";
 import type { Colours, ProjectSection, SectionOf } from "../../project/sections";
 import type { ParsedPattern } from "../../instructions/read";
 import type { PanelRow } from "../../panels/panel";
-import type { Columns, StitchContent } from "../stitchContent";
+import type { StitchContent } from "../stitchContent";
+import type { Columns } from "../cutRow";
 import type { NoLayout } from "../sectionLayout";
 
 /** Which part of a divided piece: all of it, or one side and then the other. */
