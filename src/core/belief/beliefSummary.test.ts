@@ -21,7 +21,7 @@ test("without a swatch the gauge is the band's, all else assumed, and nothing is
   expect(line("width", all)?.words.replace(/\s/g, " ")).toBe("18 st / 10 cm, give or take 0.9.");
   expect(line("loop", all)).toMatchObject({ source: "assumed", from: null });
   expect(line("drawWidth", all)?.words).toMatch(
-    /^Your cables pull in about as most do: \d+ % of the width\.$/,
+    /^Your cables pull in about as most do: \d+\s% of the width\.$/,
   );
 });
 
@@ -36,7 +36,7 @@ test("cables that pull in more than most say by how much, and less the other way
   const more = line("drawWidth", told(plain, { ...pattern, finished: as(0.95) }));
   expect(more).toMatchObject({ source: "measured", from: "Ropes" });
   expect(more?.words).toMatch(
-    /^Your cables pull in (a little )?more than most: (\d+) % of the width rather than/,
+    /^Your cables pull in (a little )?more than most: (\d+)\s% of the width rather than/,
   );
   const less = line("drawWidth", told(plain, { ...pattern, finished: as(1.05) }));
   expect(less?.words).toMatch(/^Your cables pull in (a little )?less than most/);
@@ -44,9 +44,9 @@ test("cables that pull in more than most say by how much, and less the other way
 
 test("heavier loops are told in per cent; a bath that widens says so", () => {
   const heavy = { ...plain, massG: 1.06 * (plain.massG ?? 0) };
-  expect(line("loop", told(heavy))?.words).toMatch(/hold [45]\.\d % more yarn/);
+  expect(line("loop", told(heavy))?.words).toMatch(/hold [45]\.\d\s% more yarn/);
   const wider = { ...plain.finished, widthMm: 0.96 * (plain.finished.widthMm ?? 0) };
-  expect(line("blockWidth", told({ ...plain, asKnit: wider }))?.words).toMatch(/[123]\.\d % wider/);
+  expect(line("blockWidth", told({ ...plain, asKnit: wider }))?.words).toMatch(/[123]\.\d\s% wider/);
 });
 
 test("what was measured before the bath alone is not called measured behind it", () => {

@@ -1,6 +1,6 @@
 /** What is believed, in plain words and figures: before any swatch and now, and where it comes from. */
 import type { UnitSystem } from "../units/brands";
-import { formatGauge } from "../units/format";
+import { formatGauge, formatPercent } from "../units/format";
 import type { Source } from "../garment/projectGauge";
 import { putUpId, type UnknownId } from "./unknowns";
 import type { Belief } from "./belief";
@@ -22,8 +22,7 @@ export interface BeliefLine {
 /** Less than this is not worth a word. */
 const SLIGHT = 0.01;
 
-const percent = (share: number) => `${Math.round(100 * share)} %`;
-const exact = (share: number) => `${(100 * Math.abs(share)).toFixed(1)} %`;
+const exact = (share: number) => formatPercent(Math.abs(share), 1);
 const moved = ({ mean }: Marginal) => Math.abs(mean) >= SLIGHT;
 /** Example: 0.03 is "3.0 % more". */
 const byHow = (mean: number) => `${exact(Math.exp(mean) - 1)} ${mean >= 0 ? "more" : "less"}`;
@@ -50,9 +49,9 @@ function pullWords({ kept }: Described, now: Marginal): string {
   if (!kept) return "There are no cables here that could pull in.";
   const [mine, most] = [1 - kept.believed, 1 - kept.computed];
   const share = Math.abs(mine - most);
-  const beside = `${percent(mine)} of the width rather than ${percent(most)}`;
+  const beside = `${formatPercent(mine)} of the width rather than ${formatPercent(most)}`;
   if (share < 0.005 || !moved(now))
-    return `Your cables pull in about as most do: ${percent(most)} of the width.`;
+    return `Your cables pull in about as most do: ${formatPercent(most)} of the width.`;
   const much = share < 0.03 ? "a little " : share < 0.08 ? "" : "much ";
   return `Your cables pull in ${much}${mine > most ? "more" : "less"} than most: ${beside}.`;
 }

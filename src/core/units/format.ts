@@ -56,6 +56,9 @@ export function formatGauge(per100Mm: number, counted: "stitches" | "rows", syst
   return `${count}${NO_BREAK}${counted === "rows" ? "rows" : "st"} / ${span}`;
 }
 
+/** A share in per cent, never broken from its sign. Example: `formatPercent(0.274)` is "27 %". */
+export const formatPercent = (share: number, digits = 0) => `${(100 * share).toFixed(digits)}${NO_BREAK}%`;
+
 /** Small sizes such as a needle or a yarn's thickness, in mm in both systems, as needles are sold. */
 export const formatFine = (size: Millimetres) => withUnit(size, 2, "mm").replace(/\.?0+(?=\s)/, "");
 

@@ -1,6 +1,6 @@
 /** How quantities are said: in the units, the plurals and the vocabulary that the knitter has chosen. */
 import { millimetres, type UnitSystem } from "../units/brands";
-import { formatFine, formatSize, tellSize } from "../units/format";
+import { formatFine, formatPercent, formatSize, tellSize } from "../units/format";
 
 export interface Voice {
   readonly words: "US" | "UK";
@@ -21,8 +21,6 @@ export type Thing = keyof typeof THINGS;
 const plurals = new Intl.PluralRules("en");
 const lists = new Intl.ListFormat("en", { type: "conjunction" });
 
-const NO_BREAK = "\u00a0";
-
 /**
  * What a catalogue says its sentences with. Example: in inches and US words `tellerOf(voice).size(50)` is "2.0 in", and
  * its `castOff` is "bind off".
@@ -34,7 +32,7 @@ export const tellerOf = ({ words, units }: Voice) => ({
   round: (mm: number) => tellSize(millimetres(mm), units),
   /** Something small, given in mm: a row, a needle. */
   fine: (mm: number) => formatFine(millimetres(Math.round(mm * 10) / 10)),
-  percent: (share: number, digits = 0) => `${(100 * share).toFixed(digits)}${NO_BREAK}%`,
+  percent: formatPercent,
   count: (count: number, thing: Thing) =>
     `${count} ${THINGS[thing][plurals.select(count) === "one" ? 0 : 1]}`,
   are: (count: number) => (plurals.select(count) === "one" ? "is" : "are"),

@@ -1,7 +1,7 @@
 import type { FabricFigures as Figures } from "@/core/fabric/drawnFabric";
 import { DRAW_IN_SD } from "@/core/fabric/drawIn";
 import { millimetres } from "@/core/units/brands";
-import { tellSize } from "@/core/units/format";
+import { formatPercent, tellSize } from "@/core/units/format";
 import { useUnits } from "@/state/keeping/settings";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
@@ -10,7 +10,7 @@ interface FabricFiguresProps {
   readonly stitchMm: number;
 }
 
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
+const percent = (share: number) => formatPercent(share, 1);
 /** A band told from its lower end to its upper end, whichever way the factor lies. */
 const band = (factor: number) => {
   const ends = [factor ** Math.exp(DRAW_IN_SD), factor ** Math.exp(-DRAW_IN_SD)].sort((a, b) => a - b);

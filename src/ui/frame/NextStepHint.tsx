@@ -4,11 +4,10 @@ import { useNextMeasures } from "@/state/engine/questions";
 import { useProjectPart } from "@/state/project/projectStore";
 import { savesWords } from "@/ui/swatches/nextWords";
 import { FieldLink } from "@/ui/parts/FieldLink";
+import { formatPercent } from "@/core/units/format";
 
 /** A measurement that leaves more of the doubt than this is not worth naming. */
 const WORTH = 0.95;
-
-const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** The one thing that would sharpen the answer most, of what can be done now, and what it would save. */
 export function NextStepHint({ doubts: [largest] }: { readonly doubts: readonly Doubt[] }) {
@@ -18,7 +17,7 @@ export function NextStepHint({ doubts: [largest] }: { readonly doubts: readonly 
   if (usual && largest?.id === "putUp")
     return (
       <p className="mt-1 leading-snug">
-        {percent(largest.share)} of the doubt is how much your ball holds:{" "}
+        {formatPercent(largest.share)} of the doubt is how much your ball holds:{" "}
         <FieldLink field="putUp">read it off the band</FieldLink>.
       </p>
     );
@@ -31,7 +30,7 @@ export function NextStepHint({ doubts: [largest] }: { readonly doubts: readonly 
     );
   return (
     <p className="mt-1 leading-snug">
-      To be surer, <Where>{best.words}</Where>: {percent(1 - best.left)} of the doubt would go.{" "}
+      To be surer, <Where>{best.words}</Where>: {formatPercent(1 - best.left)} of the doubt would go.{" "}
       <span className="text-faint">{savesWords(best.savesChance)}</span>
     </p>
   );

@@ -41,7 +41,7 @@ export function MakeMenu({ name, text, onMade }: MakeMenuProps) {
   ];
   return (
     <>
-      <Menu acts={acts} trigger={<Button>Make from it …</Button>} />
+      <Menu acts={acts} trigger={<Button size="small">Make from it …</Button>} />
       <JoinSheet open={joining} onOpenChange={setJoining} text={text} onMade={keep} />
     </>
   );

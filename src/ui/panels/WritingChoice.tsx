@@ -12,7 +12,9 @@ export function WritingChoice({ text }: { readonly text: string }) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Write it out</Button>
+      <Button size="small" onClick={() => setOpen(true)}>
+        Write it out
+      </Button>
       <Sheet open={open} onOpenChange={setOpen} title="Row by row">
         <WrittenOut text={text} />
       </Sheet>

@@ -14,6 +14,7 @@ import { useChosenPiece } from "@/state/chosen/chosen";
 import type { FieldsProps } from "./EdgeFields";
 import { GroundSelect } from "./GroundSelect";
 import { RowOfPanels } from "./RowOfPanels";
+import { formatPercent } from "@/core/units/format";
 
 const LEANS = [
   { value: "left", label: "left" },
@@ -182,7 +183,6 @@ function ButtonholeFields({ section }: { readonly section: FabricSection }) {
 
 /** A swatch that moves the draw-in by less than this is not worth a word. */
 const SEEN = 0.002;
-const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 function WidthFields({ section, content, finding }: FabricFieldsProps) {
   const piece = useChosenPiece();
@@ -201,15 +201,16 @@ function WidthFields({ section, content, finding }: FabricFieldsProps) {
             <>
               {kept.measured !== null && (
                 <>
-                  <SourceMark source="measured" /> {percent(kept.measured)} of plain;{" "}
+                  <SourceMark source="measured" /> {formatPercent(kept.measured)} of plain;{" "}
                 </>
               )}
               {kept.measured === null && swatched && (
                 <>
-                  <SourceMark source="measured" /> {percent(kept.believed)} of plain by your swatch;{" "}
+                  <SourceMark source="measured" /> {formatPercent(kept.believed)} of plain by your
+                  swatch;{" "}
                 </>
               )}
-              <SourceMark source="computed" /> {percent(kept.computed)}
+              <SourceMark source="computed" /> {formatPercent(kept.computed)}
               {kept.measured === null && !swatched && " of plain"}
             </>
           )

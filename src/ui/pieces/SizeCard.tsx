@@ -5,7 +5,7 @@ import { Said } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
 import { SIZE_TOLERANCE, type SizeOption } from "@/core/forecast/sizeOptions";
 import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
-import { formatSize, formatYarn } from "@/core/units/format";
+import { formatPercent, formatSize, formatYarn } from "@/core/units/format";
 import { withFigures } from "@/core/engine/basis";
 import { change, replace, useProject } from "@/state/project/projectStore";
 import { useAsked } from "@/state/engine/asked";
@@ -70,9 +70,9 @@ function Options() {
   if (found.value.length === 0)
     return (
       <p role="status" className="text-sm">
-        Nothing was found that meets both measures within {tolerance(SIZE_TOLERANCE.across)} across and{" "}
-        {tolerance(SIZE_TOLERANCE.along)} along with every section worked. Try another measure, or change the
-        sections themselves.
+        Nothing was found that meets both measures within {formatPercent(SIZE_TOLERANCE.across)} across and{" "}
+        {formatPercent(SIZE_TOLERANCE.along)} along with every section worked. Try another measure, or change
+        the sections themselves.
       </p>
     );
   return (
@@ -80,8 +80,8 @@ function Options() {
       captionHidden={false}
       caption={
         <>
-          Ways to this size, each worked stitch by stitch: all within {tolerance(SIZE_TOLERANCE.across)}{" "}
-          across, {tolerance(SIZE_TOLERANCE.along)} along.
+          Ways to this size, each worked stitch by stitch: all within {formatPercent(SIZE_TOLERANCE.across)}{" "}
+          across, {formatPercent(SIZE_TOLERANCE.along)} along.
         </>
       }
       columns={[
@@ -129,8 +129,6 @@ function Options() {
     />
   );
 }
-
-const tolerance = (share: number) => `${Math.round(100 * share)} %`;
 
 /** How far off it is. Example: "0.3 cm under, 0.5 cm longer". */
 function tellOff({ offAcrossMm, offAlongMm }: SizeOption, units: UnitSystem) {

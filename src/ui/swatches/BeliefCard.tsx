@@ -1,6 +1,7 @@
 "use client";
 import { curveOf, type BeliefLine } from "@/core/belief/beliefSummary";
 import type { KnownSeen } from "@/core/engine/seen";
+import { formatPercent } from "@/core/units/format";
 import { useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
@@ -36,7 +37,7 @@ const REACH = 2.8;
 function Curves({ told: { name, before, now } }: { readonly told: BeliefLine }) {
   const reach = REACH * before.sd;
   const highest = Math.min(before.sd, now.sd);
-  const spread = (sd: number) => `${(100 * sd).toFixed(1)} %`;
+  const spread = (sd: number) => formatPercent(sd, 1);
   return (
     <svg
       viewBox="0 0 100 31"

@@ -76,11 +76,11 @@ export function MeasuresCard({ swatch, answer }: MeasuresCardProps) {
         <div>
           <p className="text-sm">Or unravel instead of weighing</p>
           <div className="grid grid-cols-2 gap-x-3">
-            <MeasureField field="unravelledStitches" label="Stitches" example="e.g. 50" />
+            <MeasureField field="unravelledStitches" label="Stitches" example="50" />
             <Reading
               field="unravelledLength"
               label="took yarn"
-              example="e.g. 95 cm"
+              example="95 cm"
               kind="unravelled"
               measured={measured}
             />
@@ -110,7 +110,7 @@ function State({ title, of, measured, children }: StateProps) {
         <Reading
           field={`${of}Width`}
           label="Width"
-          example="e.g. 10.1 cm"
+          example="10.1 cm"
           kind={`${of}Width`}
           measured={measured}
         />
@@ -118,7 +118,7 @@ function State({ title, of, measured, children }: StateProps) {
         <Reading
           field={`${of}Height`}
           label="Height"
-          example="e.g. 9.9 cm"
+          example="9.9 cm"
           kind={`${of}Height`}
           measured={measured}
         />
