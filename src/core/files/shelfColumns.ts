@@ -161,8 +161,8 @@ export const COLUMNS = {
     }),
   ),
   reserved: column(
-    "put by",
-    "reserved | reserved for",
+    "reserved",
+    "put by | reserved for",
     ({ reserved: all }) => all.map(({ project, balls }) => `${balls} for ${project}`).join("; "),
     reserved,
   ),

@@ -21,7 +21,7 @@ export const entrySchema = z.strictObject({
   price: z._default(z.nullable(money), null),
   place: z._default(words(120), ""),
   notes: z._default(words(2000), ""),
-  /** Whole balls that are put by for a project. */
+  /** Whole balls that are reserved for a project. */
   reserved: z._default(
     z.array(z.strictObject({ project: words(120), balls: count(COUNTS.balls) })).check(z.maxLength(40)),
     [],
@@ -67,7 +67,7 @@ export const newEntry = (id: string, given: Partial<ShelfEntry> = {}): ShelfEntr
   ...given,
 });
 
-/** Whole balls of an entry that are put by for other projects than this one. */
+/** Whole balls of an entry that are reserved for other projects than this one. */
 export const reservedElsewhere = ({ reserved }: Pick<ShelfEntry, "reserved">, project: string) =>
   reserved.reduce((sum, one) => (one.project === project ? sum : sum + one.balls), 0);
 
@@ -78,7 +78,7 @@ export function heldIn({ label, balls, partsG }: ShelfEntry) {
   return { massG, lengthM: (massG * label.putUp.lengthM) / label.putUp.massG };
 }
 
-/** The shelf when a project has got another name: what was put by for it goes with it. */
+/** The shelf when a project has got another name: what was reserved for it goes with it. */
 export function withProjectRenamed(shelf: Shelf, from: string, to: string): Shelf {
   const isOf = ({ reserved }: ShelfEntry) => reserved.some(({ project }) => project === from);
   if (from === to || !shelf.entries.some(isOf)) return shelf;

@@ -1,4 +1,4 @@
-/** The shelf: put on, taken off, changed in bulk, put by; every step can be undone. */
+/** The shelf: put on, taken off, changed in bulk, reserved; every step can be undone. */
 import { freshId } from "../project/freshId";
 import { produce, type Draft } from "immer";
 import { create } from "zustand";
@@ -58,7 +58,7 @@ export function putOnShelf(entries: readonly ShelfEntry[]): number {
 
 export const clearShelf = () => put("clear shelf", { shelf: emptyShelf() });
 
-/** Balls of an entry that are put by for a project. */
+/** Balls of an entry that are reserved for a project. */
 export const putByFor = ({ reserved }: ShelfEntry, project: string) =>
   reserved.find((one) => one.project === project)?.balls ?? 0;
 
@@ -73,7 +73,7 @@ export function reserve(lines: readonly OrderLine[]) {
   const balls = new Map(
     lines.filter(({ offer }) => offer.sellerId === SHELF_ID).map((line) => [line.offer.id, line.balls]),
   );
-  changeShelf("put by", (shelf) => {
+  changeShelf("reserve", (shelf) => {
     for (const entry of shelf.entries) {
       const wanted = balls.get(entry.id) ?? 0;
       if (wanted !== putByFor(entry as ShelfEntry, name)) putBy(entry, name, wanted);
@@ -81,18 +81,18 @@ export function reserve(lines: readonly OrderLine[]) {
   });
 }
 
-/** Changes what a project is called and said of it; what is put by for it goes with its name, in one step. */
+/** Changes what a project is called and said of it; what is reserved for it goes with its name, in one step. */
 export function changeDetails(recipe: (project: Draft<Project>) => void) {
   const { project, shelf } = useProjectStore.getState();
   const changed = produce(project, recipe);
   put("details", { project: changed, shelf: withProjectRenamed(shelf, project.name, changed.name) });
 }
 
-/** Gives free all that is put by for the open project. */
+/** Releases all that is reserved for the open project. */
 export const unreserve = () => reserve([]);
 
 /**
- * What a plan buys lies on the shelf now, put by for the open project; `label` is that of its yarn, of which so many
+ * What a plan buys lies on the shelf now, reserved for the open project; `label` is that of its yarn, of which so many
  * strands are held.
  */
 export function bringHome(lines: readonly OrderLine[], label: YarnLabel, strands = 1) {

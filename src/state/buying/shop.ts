@@ -25,7 +25,7 @@ const LAST = "last";
 
 /** Longer than this nobody waits. */
 const PATIENCE_MS = 8000;
-/** It is asked again so often, after pauses that grow. */
+/** It is asked again so many times, after pauses that grow. */
 const PAUSES_MS = [800, 2000];
 
 /** The stand-in shop, which answers from this page's own server. */
