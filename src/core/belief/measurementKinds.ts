@@ -1,7 +1,7 @@
 /** Kinds of measurement, a table: what each reads off a swatch, what it should be, and how far it can be off. */
 import type { MeasureId, Swatch, SwatchState } from "../project/swatches";
 import { OTHER_NEEDLE } from "../garment/projectGauge";
-import { plural } from "../garment/work/workState";
+import { countOf } from "../words/things";
 import type { Deviations } from "./unknowns";
 import type { SwatchModel, SwatchStateId } from "./swatchModel";
 import type { Slip } from "../words/english/swatches";
@@ -68,7 +68,7 @@ const width = (state: SwatchStateId, name: string, slips: readonly Explains[]): 
   find: (swatch) => swatch[state].widthMm,
   predict: (of) => of.widthOf(state, of.swatch[state].stitches),
   sd: (_, found) => tapeSd(found),
-  over: ({ swatch, stitches }) => plural(swatch[state].stitches ?? stitches ?? 0, "stitch"),
+  over: ({ swatch, stitches }) => countOf(swatch[state].stitches ?? stitches ?? 0, "stitch"),
   slips,
 });
 
@@ -78,7 +78,7 @@ const height = (state: SwatchStateId, name: string): MeasurementKind => ({
   find: (swatch) => swatch[state].heightMm,
   predict: (of) => of.heightOf(state, of.swatch[state].rows),
   sd: (_, found) => tapeSd(found),
-  over: ({ swatch, rows }) => plural(swatch[state].rows ?? rows ?? 0, "row"),
+  over: ({ swatch, rows }) => countOf(swatch[state].rows ?? rows ?? 0, "row"),
   slips: SIZE_SLIPS,
 });
 
@@ -93,7 +93,7 @@ export const MEASUREMENT_KINDS: { readonly [Id in MeasureId]: MeasurementKind } 
     find: ({ massG }) => massG,
     predict: ({ massOf }) => massOf,
     sd: ({ scaleStepG }, found) => scaleSd(scaleStepG, found),
-    over: ({ stitches, rows }) => plural((stitches ?? 0) * (rows ?? 0), "stitch"),
+    over: ({ stitches, rows }) => countOf((stitches ?? 0) * (rows ?? 0), "stitch"),
     slips: MASS_SLIPS,
   },
   unravelled: {
@@ -102,7 +102,7 @@ export const MEASUREMENT_KINDS: { readonly [Id in MeasureId]: MeasurementKind } 
     find: ({ unravelled }) => (unravelled.stitches === null ? null : unravelled.lengthMm),
     predict: ({ yarnOf, swatch }) => yarnOf?.(swatch.unravelled.stitches ?? 0) ?? null,
     sd: () => UNRAVELLED_SD,
-    over: ({ swatch }) => plural(swatch.unravelled.stitches ?? 0, "stitch"),
+    over: ({ swatch }) => countOf(swatch.unravelled.stitches ?? 0, "stitch"),
     slips: SIZE_SLIPS,
   },
 };

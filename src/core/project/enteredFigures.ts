@@ -3,7 +3,7 @@ import { ROPE_BOUNDS } from "../panels/ropes";
 import type { UnitSystem } from "../units/brands";
 import { grams } from "../units/brands";
 import { formatMassFine } from "../units/format";
-import { readLength } from "../units/length";
+import { BARE_YARN, readLength } from "../units/length";
 import { readMass } from "../units/mass";
 import { read, type Bounds, type Reading } from "../units/reading";
 import { COUNTS, LENGTHS } from "./bounds";
@@ -39,7 +39,7 @@ const YARN: Bounds = {
 
 /** A length of yarn in mm; a number without a unit is metres or yards. */
 const yarnMm: FigureKind<number> = {
-  read: (text, units) => readLength(text, units === "metric" ? 1000 : 914.4, YARN),
+  read: (text, units) => readLength(text, BARE_YARN[units], YARN),
   tell: size(YARN).tell,
 };
 

@@ -3,7 +3,7 @@ import { grams, METRES_IN_YARD, millimetres, type UnitSystem } from "../units/br
 import { readCount, type CountBounds } from "../units/count";
 import { formatFine, formatGauge, formatMassFine, plain, tellSize } from "../units/format";
 import { readGauge } from "../units/gauge";
-import { BARE_LENGTH, readLength } from "../units/length";
+import { BARE_LENGTH, BARE_YARN, readLength } from "../units/length";
 import { readMass } from "../units/mass";
 import { formatMoney, readMoney } from "../units/money";
 import { readPercent } from "../units/percent";
@@ -45,7 +45,7 @@ export const gauge = (what: "stitches" | "rows"): FigureKind<number> => ({
 /** A number without a unit is metres or yards, as yarn is told. */
 export const yarnMetres: FigureKind<number> = {
   read: (text, units) => {
-    const length = readLength(text, units === "metric" ? 1000 : 914.4, LENGTHS.extras);
+    const length = readLength(text, BARE_YARN[units], LENGTHS.extras);
     return length.ok ? read(length.value / 1000) : length;
   },
   tell: (value, units) =>

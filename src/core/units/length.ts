@@ -6,6 +6,9 @@ import { read, unread, within, type Bounds, type Reading } from "./reading";
 /** What a number without a unit means, in mm. */
 export const BARE_LENGTH = { metric: 10, imperial: 25.4 } as const;
 
+/** What a number without a unit is in mm where yarn is measured off: metres or yards. */
+export const BARE_YARN = { metric: 1000, imperial: 914.4 } as const;
+
 /**
  * Reads a length; several parts add up. `bare` is the millimetres of a number without a unit.
  * Errors: no number, a unit that is no length, zero or less, out of bounds.

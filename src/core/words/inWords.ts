@@ -1,4 +1,5 @@
 /** Sentences that quote what was typed are written out where it is read, in British words and metric units. */
+import { GRAMS_IN_OUNCE, METRES_IN_YARD } from "../units/brands";
 import type { Voice } from "./teller";
 
 const number = (value: number, digits: number) => value.toFixed(digits);
@@ -7,9 +8,9 @@ const small = (value: number) => number(value, value < 9.95 ? 1 : 0);
 /** What each metric unit is in the other system; a gauge is counted over 4 in. */
 const UNITS: { readonly [unit: string]: (value: number) => string } = {
   cm: (value) => `${number(value / 2.54, 1)} in`,
-  m: (value) => `${small(value / 0.9144)} yd`,
+  m: (value) => `${small(value / METRES_IN_YARD)} yd`,
   km: (value) => `${small(value / 1.609344)} mi`,
-  g: (value) => `${number(value / 28.349523, value < 28 ? 2 : 1)} oz`,
+  g: (value) => `${number(value / GRAMS_IN_OUNCE, value < 28 ? 2 : 1)} oz`,
   kg: (value) => `${number(value / 0.45359237, 1)} lb`,
 };
 

@@ -16,7 +16,7 @@ export type Message = {
 export type Says = Message | string;
 
 /**
- * Example: `say("stitchesLeftOver", { stitches: 3 })` is told as "3 stitches are still on the needle at the end: …".
+ * Example: `say("strandedAtEnd", { have: 3 })` is told as "3 stitches are still on the needle at the end: …".
  */
 export const say = <C extends Code>(
   code: C,

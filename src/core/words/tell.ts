@@ -4,7 +4,7 @@ import { english } from "./english";
 import type { Catalogue, Says } from "./message";
 import { tellerOf, type Teller, type Voice } from "./teller";
 
-/** As programs are told: in metric units and UK words, as a pattern of this file format is. */
+/** As programs are told: in metric units and UK words, whatever a knitter has chosen. */
 export const PLAIN_VOICE: Voice = { words: "UK", units: "metric" };
 
 /** A message in the chosen units and words. Example: a length of 50 mm is told as "2.0 in" in inches. */

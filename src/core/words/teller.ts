@@ -1,5 +1,7 @@
 /** How quantities are said: in the units, the plurals and the vocabulary that the knitter has chosen. */
-import { millimetres, type UnitSystem } from "../units/brands";
+import { tellPutUp } from "../yarn/putUp";
+import { countOf, isOne } from "./things";
+import { grams, metres, millimetres, type UnitSystem } from "../units/brands";
 import { formatFine, formatPercent, formatSize, tellSize } from "../units/format";
 
 export interface Voice {
@@ -7,18 +9,6 @@ export interface Voice {
   readonly units: UnitSystem;
 }
 
-/** What knitters count, one and several of it. */
-const THINGS = {
-  ball: ["ball", "balls"],
-  row: ["row", "rows"],
-  stitch: ["stitch", "stitches"],
-  turn: ["turn", "turns"],
-  yarn: ["yarn", "yarns"],
-} as const;
-
-export type Thing = keyof typeof THINGS;
-
-const plurals = new Intl.PluralRules("en");
 const lists = new Intl.ListFormat("en", { type: "conjunction" });
 
 /**
@@ -33,11 +23,15 @@ export const tellerOf = ({ words, units }: Voice) => ({
   /** Something small, given in mm: a row, a needle. */
   fine: (mm: number) => formatFine(millimetres(Math.round(mm * 10) / 10)),
   percent: formatPercent,
-  count: (count: number, thing: Thing) =>
-    `${count} ${THINGS[thing][plurals.select(count) === "one" ? 0 : 1]}`,
-  are: (count: number) => (plurals.select(count) === "one" ? "is" : "are"),
+  count: countOf,
+  are: (count: number) => (isOne(count) ? "is" : "are"),
   list: (parts: readonly string[]) => lists.format(parts),
+  /** What a ball holds, as it is typed. */
+  putUp: (massG: number, lengthM: number) =>
+    tellPutUp({ massG: grams(massG), lengthM: metres(lengthM) }, units),
   castOff: words === "UK" ? "cast off" : "bind off",
+  /** The same of what has been done. */
+  hasCastOff: words === "UK" ? "cast off" : "bound off",
   stockinette: words === "UK" ? "stocking stitch" : "stockinette",
 });
 

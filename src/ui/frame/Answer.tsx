@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import dynamic from "next/dynamic";
 import { Said } from "@/ui/parts/Said";
 import type { KnownSeen } from "@/core/engine/seen";
@@ -11,7 +12,7 @@ import { useProjectPart } from "@/state/project/projectStore";
 import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/keeping/settings";
 import { FieldLink } from "@/ui/parts/FieldLink";
-import { OneYarn, SaidToLeaveOut, SeveralYarns, toldBalls } from "./AnswerFigures";
+import { OneYarn, SaidToLeaveOut, SeveralYarns } from "./AnswerFigures";
 import { useLate } from "./useLate";
 
 /** What is left out is seldom anything: how it is told comes when there is something. */
@@ -99,7 +100,7 @@ function SoFar({ yarns }: { readonly yarns: KnownSeen["yarns"] }) {
         {yarns.map(({ yarn, advised, totalMm }) => (
           <p key={yarn.id} className="whitespace-nowrap">
             <span className="font-display text-3xl leading-tight font-semibold">
-              {toldBalls(advised.balls)}
+              {countOf(advised.balls, "ball")}
             </span>{" "}
             of {tellBall(yarn.putUp, units)} so far
             <span className="block text-[0.95rem] text-faint">

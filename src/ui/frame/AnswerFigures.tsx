@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { Table, type Column } from "@/ui/parts/Table";
 import dynamic from "next/dynamic";
 import type { SeenYarn } from "@/core/engine/seen";
@@ -16,8 +17,6 @@ import { NextStepHint } from "./NextStepHint";
 export const SaidToLeaveOut = dynamic(() => import("./LeftOut").then((file) => file.SaidToLeaveOut), {
   ssr: false,
 });
-
-export const toldBalls = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
 
 const CERTAINTY = [
   { value: "daring", label: "Daring", name: "Daring: 80 in 100" },
@@ -84,7 +83,7 @@ export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
     <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
       <div>
         <p role="status" className="font-display text-[2.6rem] leading-none font-semibold whitespace-nowrap">
-          {toldBalls(advised.balls)}{" "}
+          {countOf(advised.balls, "ball")}{" "}
           <span className="font-text text-lg font-normal">of {tellBall(yarn.putUp, units)} needed</span>
         </p>
         <p className="mt-1 leading-snug whitespace-nowrap">
@@ -149,7 +148,7 @@ const yarnColumns = (
     id: "balls",
     whole: true,
     className: "font-semibold",
-    cell: ({ advised }) => toldBalls(advised.balls),
+    cell: ({ advised }) => countOf(advised.balls, "ball"),
   },
   { id: "length", whole: true, cell: ({ totalMm }) => formatYarn(toMetres(totalMm), units) },
   {
@@ -188,7 +187,7 @@ export function SeveralYarns({
     <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
       <div>
         <p role="status" className="font-display text-3xl leading-none font-semibold whitespace-nowrap">
-          {toldBalls(all)}{" "}
+          {countOf(all, "ball")}{" "}
           <span className="font-text text-lg font-normal">needed in {yarns.length} yarns</span>
         </p>
         <Table

@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/fit";
@@ -121,7 +122,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
           <>
             <p>
               <strong className="font-display text-3xl">
-                about {begun.value.answer.balls} {begun.value.answer.balls === 1 ? "ball" : "balls"}
+                about {countOf(begun.value.answer.balls, "ball")}
               </strong>{" "}
               of {formatMass(grams(begun.value.answer.ballG), units)}
             </p>

@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { Table } from "@/ui/parts/Table";
 import { toast } from "@/ui/parts/toast";
 import type { OrderAdvice } from "@/core/order/advice";
@@ -26,7 +27,7 @@ interface PlanCardProps {
   readonly needed: number | null;
 }
 
-const balls = (count: number) => `${count} ${count === 1 ? "ball" : "balls"}`;
+const balls = (count: number) => countOf(count, "ball");
 
 /** What to take from where: the cheapest plan that is sure enough. */
 export function PlanCard({ advice, market, component, needed }: PlanCardProps) {

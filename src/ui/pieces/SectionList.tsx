@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { Button } from "@/ui/parts/Button";
 import { Accessibility, defaultPreset } from "@dnd-kit/dom";
 import { DragDropProvider, type DragEndEvent, type DragOverEvent, type DragStartEvent } from "@dnd-kit/react";
@@ -141,6 +142,6 @@ function countsOf(worked: readonly SeenSection[]): string {
   if (!first) return "left out";
   const { from, to, rows } = first;
   const stitches = from === to || from === 0 ? `${to} st` : to === 0 ? `${from} st` : `${from} → ${to} st`;
-  const all = rows > 0 ? `${rows} ${rows === 1 ? "row" : "rows"}, ${stitches}` : stitches;
+  const all = rows > 0 ? `${countOf(rows, "row")}, ${stitches}` : stitches;
   return worked.length > 1 ? `2 × ${all}` : all;
 }

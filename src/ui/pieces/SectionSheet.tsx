@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { useMemo } from "react";
 import { MOST_CHARTED } from "@/core/garment/sectionRows";
 import { useAsked } from "@/state/engine/asked";
@@ -35,7 +36,7 @@ export function SectionSheet({ pieceId, sectionId, name, open, onOpenChange }: S
         <div key={side} className="mt-3 grid gap-2">
           <p className="text-sm text-faint">
             {SIDES[side]}
-            {rows} {rows === 1 ? "row" : "rows"}
+            {countOf(rows, "row")}
             {rows > MOST_CHARTED && `; the chart shows the first ${MOST_CHARTED}`}
           </p>
           <ChartView chart={chart} heightPx={CHART_PX} label={`Chart of ${name}, ${side}`} />

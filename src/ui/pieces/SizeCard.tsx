@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { Table } from "@/ui/parts/Table";
 import { Toolbar } from "@/ui/parts/Toolbar";
 import { Said } from "@/ui/parts/Said";
@@ -103,7 +104,7 @@ function Options() {
           whole: true,
           cell: ({ balls, needM }) => (
             <>
-              {balls} {balls === 1 ? "ball" : "balls"}
+              {countOf(balls, "ball")}
               <span className="block text-faint">{formatYarn(metres(needM), units)}</span>
             </>
           ),

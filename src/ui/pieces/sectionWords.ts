@@ -1,4 +1,5 @@
 /** What sections are called and told by, in the words that the knitter is used to. */
+import { countOf } from "@/core/words/things";
 import { CAST_OFFS, CAST_ONS } from "@/core/project/edgeKinds";
 import type { ProjectSection, SectionKind, SectionOf } from "@/core/project/sections";
 import { GROUNDS } from "@/core/panels/grounds";
@@ -28,7 +29,7 @@ const EDGE_WORDS = {
 
 function ropesName({ ropes, ropeId }: SectionOf<"fabric">) {
   const { half } = ropeOf(ropeId);
-  return `${ropes} ${ropes === 1 ? "rope" : "ropes"}, ${half} over ${half}`;
+  return `${countOf(ropes, "rope")}, ${half} over ${half}`;
 }
 
 /** In the order in which they are offered. */

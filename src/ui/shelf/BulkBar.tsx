@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { MOST_CANDIDATES } from "@/core/project/candidates";
@@ -30,7 +31,7 @@ export function BulkBar({ chosen, onDone }: BulkBarProps) {
   const [part, setPart] = useState<Part>("place");
   const [text, setText] = useState("");
   const ids = chosen.map(({ id }) => id);
-  const many = `${chosen.length} ${chosen.length === 1 ? "yarn" : "yarns"}`;
+  const many = countOf(chosen.length, "yarn");
   const amount = part === "price" ? readMoney(text) : null;
   const set = () => {
     if (amount && !amount.ok) return;

@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { freshId } from "@/state/project/freshId";
 import { useEffect, useState } from "react";
 import { toast } from "@/ui/parts/toast";
@@ -175,9 +176,7 @@ function BadRows({ read: { bad }, table }: { readonly read: ReadShelf; readonly 
   return (
     <section aria-label="Rows that cannot be read" className="mt-3">
       <div className="flex flex-wrap items-baseline gap-3">
-        <h3 className="text-lg">
-          {bad.length} {bad.length === 1 ? "row" : "rows"} cannot be read
-        </h3>
+        <h3 className="text-lg">{countOf(bad.length, "row")} cannot be read</h3>
         <Button onClick={save} look="link" className="text-sm">
           Save these rows with what is wrong
         </Button>

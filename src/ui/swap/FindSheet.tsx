@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { Button } from "@/ui/parts/Button";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
@@ -94,8 +95,7 @@ function Way({
         <p>
           {plain((stitchesPer10Cm * BARE_SPAN_MM[units]) / 100, 1)} st{" "}
           <SourceMark source={fromBand ? "band" : "assumed"} /> {widthWords(wider)};{" "}
-          {formatYarn(metres(needM), units)}, {formatMass(grams(mass), units)}, about {balls}{" "}
-          {balls === 1 ? "ball" : "balls"}
+          {formatYarn(metres(needM), units)}, {formatMass(grams(mass), units)}, about {countOf(balls, "ball")}
           {cost !== null && `, ${formatMoney(cost)}`}; cables {clarity} of 100
         </p>
       </div>

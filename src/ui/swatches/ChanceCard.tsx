@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { useState } from "react";
 import type { KnownSeen } from "@/core/engine/seen";
 import { toMetres } from "@/core/units/brands";
@@ -48,10 +49,7 @@ export function ChanceCard({ answer }: { readonly answer: KnownSeen }) {
       </div>
       <p className="text-sm text-faint">
         {yarn.around
-          .map(
-            ({ balls, chance }) =>
-              `${balls} ${balls === 1 ? "ball" : "balls"}: ${formatChance(chance, answer.weighed)}`,
-          )
+          .map(({ balls, chance }) => `${countOf(balls, "ball")}: ${formatChance(chance, answer.weighed)}`)
           .join("; ")}
         , for the stitches as they are written. If you add stitches to keep the width:{" "}
         {yarn.atWidth.around

@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { Table } from "@/ui/parts/Table";
 import { Toolbar } from "@/ui/parts/Toolbar";
 import type { KnownSeen } from "@/core/engine/seen";
@@ -17,14 +18,12 @@ const SCHOOLS = [
   { value: "allowance", label: "an allowance" },
 ] as const;
 
-const told = (balls: number) => `${balls} ${balls === 1 ? "ball" : "balls"}`;
-
 /** Two ways to estimate side by side: cables calculated, or plain fabric and so many per cent more. */
 export function SchoolCard({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
   const by = useProjectPart(({ school }) => school.by);
   const whole = useOmissions().length === 0;
-  const balls = (count: number) => `${told(count)}${whole ? "" : " so far"}`;
+  const balls = (count: number) => `${countOf(count, "ball")}${whole ? "" : " so far"}`;
   const tell = (chance: number) => (whole ? formatChance(chance, answer.weighed) : "not given");
   const [{ byAllowance, byModel, totalMm, chances }] = answer.yarns;
   const chanceOf = (balls: number) =>

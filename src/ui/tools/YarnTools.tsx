@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { useSaid } from "@/ui/parts/Said";
 import { useState } from "react";
 import { TAIL_RULES, tailLength, type TailRule } from "@/core/estimate/longTail";
@@ -146,12 +147,7 @@ export function InHandTool() {
       </ToolFields>
       <Result
         problem={null}
-        answer={
-          hand &&
-          said(
-            `${hand.rows} ${hand.rows === 1 ? "row" : "rows"}, or ${hand.rowsBeforeCastOff} and the cast-off`,
-          )
-        }
+        answer={hand && said(`${countOf(hand.rows, "row")}, or ${hand.rowsBeforeCastOff} and the cast-off`)}
         says={
           hand &&
           said(

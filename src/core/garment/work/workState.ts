@@ -133,6 +133,3 @@ export const after = (state: WorkState, needle: Needle, rows: number): WorkState
   needle,
   worked: state.worked + rows,
 });
-
-export const plural = (count: number, thing: string) =>
-  `${count} ${thing}${count === 1 ? "" : thing.endsWith("h") ? "es" : "s"}`;

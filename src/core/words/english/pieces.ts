@@ -122,8 +122,8 @@ export const pieces = {
     "No row of this piece can be worked yet: give it a fabric, and say over how many rows.",
   seamPieceGone: () => "It is sewn to a piece that is not there any more: say to which.",
   sayWhichEdge: () => "Say which edge is sewn, or how long the seam is.",
-  noSuchEdge: (_given: undefined, { castOff }: Teller) =>
-    `The piece has no such edge: it is not ${castOff === "cast off" ? castOff : "bound off"} for an armhole, or has no row.`,
+  noSuchEdge: (_given: undefined, { hasCastOff }: Teller) =>
+    `The piece has no such edge: it is not ${hasCastOff} for an armhole, or has no row.`,
   nothingSewn: () => "More is left open than the seam is long: nothing would be sewn.",
   edgesUnlike: ({ over }: { readonly over: number }, { percent }: Teller) =>
     `Its edges are not equally long: one is ${percent(over)} longer. As much of it as the shorter one has is sewn.`,
