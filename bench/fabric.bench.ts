@@ -37,7 +37,7 @@ function panelOf(columns: number, rows: number): Panel {
 
 function meshFor(panel: Panel): Mesh {
   const mesh = meshOf(panel, { aspect: 0.72, ribPull: 1 });
-  if ("message" in mesh) throw new Error(mesh.message);
+  if ("message" in mesh) throw new Error(mesh.message.code);
   return mesh;
 }
 

@@ -1,6 +1,6 @@
 /** What the core has to say, as a sentence in metric units and UK words, with plain spaces. */
 import type { Says } from "@/core/words/message";
-import { PLAIN_VOICE, tell } from "@/core/words/tell";
+import { plainly } from "@/core/words/plainly";
 
 export const sentence = (says: Says | null | undefined): string =>
-  says ? tell(says, PLAIN_VOICE).replaceAll("\u00a0", " ") : "";
+  says ? plainly(says).replaceAll("\u00a0", " ") : "";

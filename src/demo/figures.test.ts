@@ -1,4 +1,5 @@
 /** Every figure of the two demo projects, as it was before the code behind it moved: none of them may move with it. */
+import { sentence } from "@testing/sentence";
 import { toEnd } from "@/core/steps";
 import { sweepGauge } from "@/core/forecast/gaugeSweep";
 import { nextMeasures } from "@/core/forecast/nextMeasure";
@@ -76,7 +77,10 @@ function figuresOf(project: Project) {
         stretches: stretches.map(({ part, fromMm, toMm, rows }) => [part, fromMm, toMm, rows]),
       };
     }),
-    next: nextMeasures(answer, project.certainty),
+    next: nextMeasures(answer, project.certainty).map(({ says, ...figures }) => ({
+      ...figures,
+      words: sentence(says),
+    })),
     savings: toEnd(savingsOf(project, laid)),
     sweep: toEnd(sweepGauge(project, laid)),
   });

@@ -1,4 +1,5 @@
 /** The engine behind a worker's door: it follows the open project and answers what is asked of it, the answer first. */
+import { say } from "@/core/words/message";
 import { expose } from "comlink";
 import { withChanges, type Changes } from "../core/engine/basis";
 import { Engine } from "../core/engine/engine";
@@ -9,7 +10,7 @@ import { forecasting } from "../core/forecast/projectForecast";
 import { addedTo, beginProject, type Beginning } from "../core/templates/beginProject";
 import type { Steps } from "../core/steps";
 import type { Seen } from "../core/engine/seen";
-import type { Reading } from "../core/units/reading";
+import type { Reading } from "../core/typed/reading";
 import { Desk, type Done, type Urgency } from "./desk";
 
 const engine = new Engine();
@@ -99,7 +100,7 @@ const begin = async (job: number, wish: Beginning): Promise<Reading<Begun> | nul
 
 /** The open project with what is wished for added to it, in its own yarn and gauge. */
 const add = (wish: Beginning): Reading<Project> =>
-  project ? addedTo(project, wish) : { ok: false, message: "The project is still being opened.", at: 0 };
+  project ? addedTo(project, wish) : { ok: false, message: say("stillOpening"), at: 0 };
 
 const stop = (job: number) => desk.stop(job);
 

@@ -1,4 +1,5 @@
 /** Relaxing and drawing behind a door of its own, in steps between which it hears whether it is to stop. */
+import { say, type Message } from "@/core/words/message";
 import { expose, transfer } from "comlink";
 import { stitchYarn } from "../core/fabric/stitchYarn";
 import { FREE_MARGIN, PATH_MARGIN, type YarnPath } from "../core/fabric/yarnPath";
@@ -18,11 +19,11 @@ import type { ProjectSection } from "../core/project/sections";
 import { Desk } from "./desk";
 import { liesIn } from "@/core/garment/layout";
 
-export type Woven = DrawnFabric | { readonly ok: false; readonly message: string };
+export type Woven = DrawnFabric | { readonly ok: false; readonly message: Message };
 
 const known: KnownFabrics = new Map();
 const desk = new Desk();
-const fails = (message: string): Woven => ({ ok: false, message });
+const fails = (message: Message): Woven => ({ ok: false, message });
 
 /**
  * Reads, relaxes and draws a text; `job` is what `stopWeaving` knows it by. `onProgress` is told the share
@@ -35,14 +36,14 @@ async function weave(
   onProgress: (share: number) => void,
 ): Promise<Woven> {
   const { panel, complete } = readPattern(text);
-  if (!panel) return fails("There is no row to knit yet.");
-  if (!complete) return fails("A row could not be read: fix it in the text, then the fabric is drawn.");
+  if (!panel) return fails(say("nothingToDraw"));
+  if (!complete) return fails(say("rowNotDrawn"));
   const woven = await desk.do(drawingFabric(panel, options, known), {
     id: job,
     urgency: "question",
     onProgress,
   });
-  if (!woven) return fails("Stopped. Change the text or the finish to draw it again.");
+  if (!woven) return fails(say("drawingStopped"));
   const { told: fabric } = woven;
   return fabric.ok ? transfer(fabric, [fabric.path.pieces.buffer]) : fails(fabric.message);
 }

@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import { deviationsOf } from "./unknowns";
 import { laidMass } from "../scale/laidMass";
 import { calculated } from "@testing/anyProject";
@@ -8,7 +9,7 @@ import { curveOf, beliefSummary } from "./beliefSummary";
 function told(...swatches: readonly Swatch[]) {
   const { belief, estimate } = calculated(withSwatches(...swatches));
   const kept = estimate.pieces[0]?.cabled?.content.kept ?? null;
-  return beliefSummary({ belief, units: "metric", kept }, belief.basis.sources);
+  return beliefSummary({ belief, kept }, belief.basis.sources);
 }
 const line = (id: string, of: ReturnType<typeof told>) => of.find((one) => one.id === id);
 
@@ -18,9 +19,9 @@ const pattern = readOff(patternSwatch({ name: "Ropes" }));
 test("without a swatch the gauge is the band's, all else assumed, and nothing is said to be unusual", () => {
   const all = told();
   expect(line("width", all)).toMatchObject({ source: "band", from: null });
-  expect(line("width", all)?.words.replace(/\s/g, " ")).toBe("18 st / 10 cm, give or take 0.9.");
+  expect(sentence(line("width", all)?.says)).toBe("18 st / 10 cm, give or take 0.9.");
   expect(line("loop", all)).toMatchObject({ source: "assumed", from: null });
-  expect(line("drawWidth", all)?.words).toMatch(
+  expect(sentence(line("drawWidth", all)?.says)).toMatch(
     /^Your cables pull in about as most do: \d+\s% of the width\.$/,
   );
 });
@@ -35,18 +36,18 @@ test("cables that pull in more than most say by how much, and less the other way
   const as = (times: number) => ({ ...pattern.finished, widthMm: times * (pattern.finished.widthMm ?? 0) });
   const more = line("drawWidth", told(plain, { ...pattern, finished: as(0.95) }));
   expect(more).toMatchObject({ source: "measured", from: "Ropes" });
-  expect(more?.words).toMatch(
+  expect(sentence(more?.says)).toMatch(
     /^Your cables pull in (a little )?more than most: (\d+)\s% of the width rather than/,
   );
   const less = line("drawWidth", told(plain, { ...pattern, finished: as(1.05) }));
-  expect(less?.words).toMatch(/^Your cables pull in (a little )?less than most/);
+  expect(sentence(less?.says)).toMatch(/^Your cables pull in (a little )?less than most/);
 });
 
 test("heavier loops are told in per cent; a bath that widens says so", () => {
   const heavy = { ...plain, massG: 1.06 * (plain.massG ?? 0) };
-  expect(line("loop", told(heavy))?.words).toMatch(/hold [45]\.\d\s% more yarn/);
+  expect(sentence(line("loop", told(heavy))?.says)).toMatch(/hold [45]\.\d\s% more yarn/);
   const wider = { ...plain.finished, widthMm: 0.96 * (plain.finished.widthMm ?? 0) };
-  expect(line("blockWidth", told({ ...plain, asKnit: wider }))?.words).toMatch(/[123]\.\d\s% wider/);
+  expect(sentence(line("blockWidth", told({ ...plain, asKnit: wider }))?.says)).toMatch(/[123]\.\d\s% wider/);
 });
 
 test("what was measured before the bath alone is not called measured behind it", () => {
@@ -57,7 +58,7 @@ test("what was measured before the bath alone is not called measured behind it",
   };
   const all = told(unwashed);
   expect(line("blockWidth", all)).toMatchObject({ source: "assumed", from: null });
-  expect(line("blockWidth", all)?.words).toMatch(/^Not measured/);
+  expect(sentence(line("blockWidth", all)?.says)).toMatch(/^Not measured/);
   expect(line("width", all)).toMatchObject({ source: "band" });
   const { sources } = calculated(withSwatches(unwashed));
   expect([sources.width, sources.height]).toEqual(["band", "band"]);

@@ -1,6 +1,5 @@
-/** What is believed, in plain words and figures: before any swatch and now, and where it comes from. */
-import type { UnitSystem } from "../units/brands";
-import { formatGauge, formatPercent } from "../units/format";
+/** What is believed: before any swatch and now, and where it comes from. */
+import { say, type Message } from "../words/message";
 import type { Source } from "../garment/projectGauge";
 import { putUpId, type UnknownId } from "./unknowns";
 import type { Belief } from "./belief";
@@ -9,9 +8,10 @@ import { marginal, type Marginal } from "./prior";
 
 export interface BeliefLine {
   readonly id: UnknownId;
-  readonly name: string;
+  /** What it is called. */
+  readonly name: Message;
   /** One sentence, the figure first. */
-  readonly words: string;
+  readonly says: Message;
   readonly before: Marginal;
   readonly now: Marginal;
   /** Name of the swatch that moved it most; null where it stands as it was assumed. */
@@ -22,70 +22,58 @@ export interface BeliefLine {
 /** Less than this is not worth a word. */
 const SLIGHT = 0.01;
 
-const exact = (share: number) => formatPercent(Math.abs(share), 1);
 const moved = ({ mean }: Marginal) => Math.abs(mean) >= SLIGHT;
-/** Example: 0.03 is "3.0 % more". */
-const byHow = (mean: number) => `${exact(Math.exp(mean) - 1)} ${mean >= 0 ? "more" : "less"}`;
+/** How much more, as a share; less than nought is less. */
+const byHow = (mean: number) => Math.exp(mean) - 1;
 
 interface Described {
   readonly belief: Belief;
-  readonly units: UnitSystem;
   /** Share of its plain width that the cabled part keeps: as computed, and as believed; null without cables. */
   readonly kept: { readonly computed: number; readonly believed: number } | null;
 }
 
-type Words = (basis: Described, now: Marginal) => string;
+type Says = (basis: Described, now: Marginal) => Message;
 
 const gauge =
-  (counted: "stitches" | "rows"): Words =>
-  ({ belief, units }, now) => {
-    const key = counted === "stitches" ? "stitchesPer10Cm" : "rowsPer10Cm";
-    const off = (belief.gauge[key] * now.sd).toFixed(1);
-    return `${formatGauge(belief.gauge[key], counted, units)}, give or take ${off}.`;
+  (counted: "stitches" | "rows"): Says =>
+  ({ belief }, now) => {
+    const per10Cm = belief.gauge[counted === "stitches" ? "stitchesPer10Cm" : "rowsPer10Cm"];
+    return say("gaugeBelieved", { counted, per10Cm, off: per10Cm * now.sd });
   };
 
-/** How far cables pull in beside what most do, in words. */
-function pullWords({ kept }: Described, now: Marginal): string {
-  if (!kept) return "There are no cables here that could pull in.";
+/** How far cables pull in beside what most do. */
+function onPull({ kept }: Described, now: Marginal): Message {
+  if (!kept) return say("noCablesToPull");
   const [mine, most] = [1 - kept.believed, 1 - kept.computed];
   const share = Math.abs(mine - most);
-  const beside = `${formatPercent(mine)} of the width rather than ${formatPercent(most)}`;
-  if (share < 0.005 || !moved(now))
-    return `Your cables pull in about as most do: ${formatPercent(most)} of the width.`;
-  const much = share < 0.03 ? "a little " : share < 0.08 ? "" : "much ";
-  return `Your cables pull in ${much}${mine > most ? "more" : "less"} than most: ${beside}.`;
+  if (share < 0.005 || !moved(now)) return say("pullAsMost", { most });
+  return say("pullUnlike", { mine, most });
 }
 
-const TOLD: readonly { readonly id: UnknownId; readonly name: string; readonly words: Words }[] = [
-  { id: "width", name: "Stitch gauge", words: gauge("stitches") },
-  { id: "height", name: "Row gauge", words: gauge("rows") },
+const TOLD: readonly { readonly id: UnknownId; readonly name: Message; readonly says: Says }[] = [
+  { id: "width", name: say("stitchGauge"), says: gauge("stitches") },
+  { id: "height", name: say("rowGauge"), says: gauge("rows") },
   {
     id: "loop",
-    name: "Yarn in a loop",
-    words: (_, now) =>
-      moved(now)
-        ? `Your stitches hold ${byHow(now.mean)} yarn than most stitches of this size.`
-        : "Your stitches hold about as much yarn as most of this size.",
+    name: say("yarnInLoop"),
+    says: (_, now) => say("loopBelieved", { more: moved(now) ? byHow(now.mean) : null }),
   },
-  { id: "drawWidth", name: "Draw-in of cables", words: pullWords },
+  { id: "drawWidth", name: say("drawInOfCables"), says: onPull },
   {
     id: "give",
-    name: "Yarn in crossings",
-    words: (_, now) =>
-      Math.abs(now.mean) > 0.1
-        ? `Your crossings take ${byHow(now.mean)} than usual.`
-        : "Your crossings take about what is usual.",
+    name: say("yarnInCrossings"),
+    says: (_, now) => say("crossingsBelieved", { more: Math.abs(now.mean) > 0.1 ? byHow(now.mean) : null }),
   },
   {
     id: "blockWidth",
-    name: "What washing does",
-    words: ({ belief }) => {
-      if (!isWashingMeasured(belief))
-        return "Not measured: no swatch was measured both before and after washing.";
-      const [across, up] = [marginal(belief, "blockWidth").mean, marginal(belief, "blockHeight").mean];
-      const way = (mean: number, wide: string, narrow: string) =>
-        Math.abs(mean) < 0.004 ? `no ${wide}` : `${exact(Math.exp(mean) - 1)} ${mean > 0 ? wide : narrow}`;
-      return `Washing makes your stitches ${way(across, "wider", "narrower")} and ${way(up, "higher", "lower")}.`;
+    name: say("whatWashingDoes"),
+    says: ({ belief }) => {
+      if (!isWashingMeasured(belief)) return say("washingNotMeasured");
+      const changeOf = (id: UnknownId) => {
+        const { mean } = marginal(belief, id);
+        return Math.abs(mean) < 0.004 ? null : byHow(mean);
+      };
+      return say("washingBelieved", { wider: changeOf("blockWidth"), higher: changeOf("blockHeight") });
     },
   },
 ];
@@ -98,11 +86,10 @@ function sourceOf(belief: Belief, id: UnknownId, given: Source, from: string | n
 }
 
 /** The yarn's length in a ball, of the first yarn. */
-function putUpTold({ belief }: Described, yarnId: string): Words {
+function onPutUp({ belief }: Described, yarnId: string): Says {
+  const usual = belief.basis.project.yarns.find(({ id }) => id === yarnId)?.putUpFrom === "usual";
   return (_, now) =>
-    Math.abs(now.mean) >= 0.002
-      ? `A ball of your lot holds ${byHow(now.mean)} than ${belief.basis.project.yarns.find(({ id }) => id === yarnId)?.putUpFrom === "usual" ? "is usual" : "its band says"}.`
-      : "As far as known, your lot holds what its band says.";
+    say("lotBelieved", { more: Math.abs(now.mean) >= 0.002 ? byHow(now.mean) : null, usual });
 }
 
 /**
@@ -117,16 +104,16 @@ export function beliefSummary(
   const yarnId = belief.basis.project.yarns[0]?.id ?? "";
   const all = [
     ...TOLD.filter(({ id }) => basis.kept !== null || (id !== "drawWidth" && id !== "give")),
-    { id: putUpId(yarnId), name: "Length in a ball", words: putUpTold(basis, yarnId) },
+    { id: putUpId(yarnId), name: say("lengthInBall"), says: onPutUp(basis, yarnId) },
   ];
   const names = new Map(belief.swatches.map(({ swatch }) => [swatch.id, swatch.name]));
-  return all.map(({ id, name, words }) => {
+  return all.map(({ id, name, says }) => {
     const [before, now] = [marginal(belief.prior, id), marginal(belief, id)];
     // What washing does is only inferred where no swatch was measured before and after: that is no measurement.
     const by = id === "blockWidth" && !isWashingMeasured(belief) ? null : belief.movedBy(id);
     const from = by === null ? null : (names.get(by) ?? null);
     const source = sourceOf(belief, id, id === "height" ? given.height : given.width, from);
-    return { id, name, words: words(basis, now), before, now, from, source };
+    return { id, name, says: says(basis, now), before, now, from, source };
   });
 }
 

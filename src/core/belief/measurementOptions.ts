@@ -1,4 +1,5 @@
 /** What could be measured next: each with what it would tell, without its reading being known. */
+import { say, type Message } from "../words/message";
 import { isCabled } from "../project/sectionKinds";
 import { newSection } from "../project/sections";
 import { newSwatch, type MeasureId, type Swatch } from "../project/swatches";
@@ -20,8 +21,8 @@ interface Telling {
 
 export interface MeasurementOption {
   readonly id: string;
-  /** In words that follow "You could": "weigh the plain swatch". */
-  readonly words: string;
+  /** What would be done, as it follows "You could": "weigh the plain swatch". */
+  readonly says: Message;
   readonly tells: readonly Telling[];
 }
 
@@ -51,22 +52,18 @@ function tellingOf(of: SwatchModel, kinds: readonly MeasureId[], { axes, mean }:
 /** What can still be done with a swatch that is there. */
 function ofSwatch(of: SwatchModel, belief: Belief): readonly MeasurementOption[] {
   const { swatch } = of;
-  const option = (what: string, words: string, kinds: readonly MeasureId[], given: Partial<Swatch> = {}) => {
+  const option = (what: string, says: Message, kinds: readonly MeasureId[], given: Partial<Swatch> = {}) => {
     const tells = tellingOf({ ...of, swatch: { ...swatch, ...given } }, kinds, belief);
-    return tells.length > 0 ? [{ id: `${swatch.id} ${what}`, words, tells }] : [];
+    return tells.length > 0 ? [{ id: `${swatch.id} ${what}`, says, tells }] : [];
   };
-  const name = swatch.name || "your swatch";
+  const { name } = swatch;
   return [
-    ...(swatch.massG === null ? option("weigh", `weigh “${name}”`, ["mass"]) : []),
+    ...(swatch.massG === null ? option("weigh", say("weighSwatch", { name, finer: false }), ["mass"]) : []),
     ...(swatch.massG !== null && swatch.scaleStepG > FINE_G
-      ? option("finer", `weigh “${name}” on a scale in steps of 0.1 g`, ["mass"], { scaleStepG: FINE_G })
+      ? option("finer", say("weighSwatch", { name, finer: true }), ["mass"], { scaleStepG: FINE_G })
       : []),
     ...(!isMeasured(swatch.finished)
-      ? option(
-          "finished",
-          isMeasured(swatch.asKnit) ? `wash “${name}” and measure it again` : `measure “${name}”`,
-          SIZE,
-        )
+      ? option("finished", say("measureSwatch", { name, washed: isMeasured(swatch.asKnit) }), SIZE)
       : []),
   ];
 }
@@ -172,15 +169,15 @@ export function measurementOptions(belief: Belief): readonly MeasurementOption[]
     : [
         {
           id: "plain",
-          words: "knit a plain swatch of 12 cm, wash, measure and weigh it",
+          says: say("knitPlainSwatch", { mm: GROUND_MM }),
           tells: tellingOf(plainSwatch(belief), ALL_OF, belief),
         },
       ];
   const patterned = Array.from({ length: MOST_REPEATS }, (_, index) => index + 1).flatMap((repeats) => {
     const of = patternSwatch(repeats, belief);
     if (!of) return [];
-    const words = `knit a swatch of ${repeats === 1 ? "one repeat" : `${repeats} repeats`} of your cables, wash, measure and weigh it`;
-    return [{ id: `pattern ${repeats}`, words, tells: tellingOf(of, ALL_OF, belief) }];
+    const says = say("knitPatternSwatch", { repeats });
+    return [{ id: `pattern ${repeats}`, says, tells: tellingOf(of, ALL_OF, belief) }];
   });
   return [...all, ...plain, ...patterned].filter(({ tells }) => tells.length > 0);
 }

@@ -21,7 +21,7 @@ import { outlineOf, type OutlinePart } from "../garment/outline";
 import type { WorkedSection } from "../garment/work/workPiece";
 import type { Side } from "../garment/work/workState";
 import type { Taken } from "../panels/across";
-import type { Millimetres, UnitSystem } from "../units/brands";
+import type { Millimetres } from "../units/brands";
 
 /** A section as it was worked; a divided one is worked once for each side. */
 export interface SeenSection {
@@ -65,7 +65,7 @@ export type SeenYarn = Omit<YarnForecast, "drawn" | "slope">;
 interface SeenBelief {
   readonly measured: readonly Measured[];
   readonly gaugeMeasured: { readonly width: boolean; readonly height: boolean };
-  readonly told: { readonly [Units in UnitSystem]: readonly BeliefLine[] };
+  readonly told: readonly BeliefLine[];
   readonly swatches: ReadonlyMap<string, SeenSwatch>;
 }
 
@@ -142,12 +142,11 @@ function seenPiece(piece: EstimatedPiece): SeenPiece {
 
 function seenBelief({ belief, estimate }: KnownForecast): SeenBelief {
   const kept = estimate.pieces.find(({ cabled }) => cabled)?.cabled?.content.kept ?? null;
-  const told = (units: UnitSystem) => beliefSummary({ belief, units, kept }, belief.basis.sources);
   const before = deviationsOf(belief.prior.axes, belief.prior.mean);
   return {
     measured: belief.measured,
     gaugeMeasured: { width: isGaugeMeasured(belief, "Width"), height: isGaugeMeasured(belief, "Height") },
-    told: { metric: told("metric"), imperial: told("imperial") },
+    told: beliefSummary({ belief, kept }, belief.basis.sources),
     swatches: new Map(
       belief.swatches.map((of) => [
         of.swatch.id,

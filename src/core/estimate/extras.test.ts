@@ -1,4 +1,6 @@
 /** Extras against sums by hand: each figure is calculated anew here, from measures and the yarn alone. */
+import { english } from "../words/english";
+import { tell } from "../words/tell";
 import fc from "fast-check";
 import { EXTRA_KINDS, newExtra } from "../project/finishing";
 import { omissionsOf } from "../forecast/omissions";
@@ -72,7 +74,9 @@ test("every kind has a name and tells how it is calculated, in either system", (
     const extra = newExtra(kind, kind);
     expect(extraName(extra)).not.toBe("");
     expect(extraName({ ...extra, name: "For the crown" })).toBe("For the crown");
-    expect(tellExtra(extra, aran.putUp, "imperial")).not.toMatch(/\d (cm|m)\b(?!³)/);
+    expect(tell(tellExtra(extra, aran.putUp), { words: "US", units: "imperial" }, english)).not.toMatch(
+      /\d (cm|m)\b(?!³)/,
+    );
   }
 });
 

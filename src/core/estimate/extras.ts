@@ -1,10 +1,9 @@
 /** Extras of a project: what each takes of its yarn, and how that is calculated. One more kind is one more row. */
-import { say } from "../words/message";
+import { say, type Message } from "../words/message";
 import type { FigureId } from "../project/figures";
 import type { Extra, ExtraKind, ExtraOf, FULLNESSES } from "../project/finishing";
 import type { Project } from "../project/project";
-import { grams, metres, millimetres, type UnitSystem } from "../units/brands";
-import { formatMassFine, formatSize, formatYarn } from "../units/format";
+import { millimetres } from "../units/brands";
 import type { PutUp } from "../yarn/putUp";
 import { thicknessOf } from "../yarn/thickness";
 import { END_MM } from "./longTail";
@@ -25,8 +24,8 @@ interface Kind<Of extends ExtraKind> {
   /** What is typed of it as it stands, besides how many there are. */
   readonly asks: (extra: ExtraOf<Of>) => readonly FigureId[];
   readonly takes: (extra: ExtraOf<Of>, putUp: PutUp) => Taken;
-  /** The calculating of one in words. */
-  readonly tells: (extra: ExtraOf<Of>, putUp: PutUp, units: UnitSystem) => string;
+  /** How one is calculated. */
+  readonly tells: (extra: ExtraOf<Of>, putUp: PutUp) => Message;
   /** Whether it is calculated by weight, which a yarn of unknown weight does not have. */
   readonly weighs: (extra: ExtraOf<Of>) => boolean;
 }
@@ -78,50 +77,52 @@ const KINDS: Kinds = {
       extra.by === "mass"
         ? byLength(yarnOfMass(extra.massG, putUp))
         : { loops: 0, mm: 0, guessedMm: yarnOfMass(pomponMass(extra), putUp) },
-    tells: (extra, putUp, units) => {
-      if (extra.by === "mass") return `${formatMassFine(grams(extra.massG), units)} of this yarn`;
-      const mass = formatMassFine(grams(pomponMass(extra)), units);
-      return `a ball of ${DENSITY[extra.fullness]} g in each cm³: ${mass}, a quarter more or less`;
-    },
+    tells: (extra) =>
+      extra.by === "mass"
+        ? say("takesOfThisYarn", extra)
+        : say("pomponTakes", { density: DENSITY[extra.fullness], massG: pomponMass(extra) }),
     weighs: () => true,
   },
   fringe: {
     name: "Fringe",
     asks: () => ["extraKnots", "extraStrands", "extraHang"],
     takes: (extra, putUp) => byLength(extra.knots * extra.strands * strandMm(extra, putUp)),
-    tells: (extra, putUp, units) =>
-      `${extra.knots * extra.strands} strands of ${formatSize(millimetres(strandMm(extra, putUp)), units)}: laid double, their knot and what is trimmed counted in`,
+    tells: (extra, putUp) =>
+      say("fringeTakes", { strands: extra.knots * extra.strands, lengthMm: strandMm(extra, putUp) }),
     weighs: never,
   },
   tassel: {
     name: "Tassel",
     asks: () => ["extraWinds", "extraHang"],
     takes: (extra, putUp) => byLength(2 * extra.winds * extra.lengthMm + neckMm(extra, putUp) + HANGER_MM),
-    tells: (extra, putUp, units) =>
-      `${extra.winds} winds of ${formatSize(millimetres(2 * extra.lengthMm), units)}, ${formatSize(millimetres(neckMm(extra, putUp)), units)} round its neck, ${formatSize(millimetres(HANGER_MM), units)} to hang it by`,
+    tells: (extra, putUp) =>
+      say("tasselTakes", {
+        winds: extra.winds,
+        windMm: 2 * extra.lengthMm,
+        neckMm: neckMm(extra, putUp),
+        hangerMm: HANGER_MM,
+      }),
     weighs: never,
   },
   buttons: {
     name: "Buttons, tied on",
     asks: () => ["extraTie"],
     takes: ({ lengthMm }) => byLength(lengthMm),
-    tells: ({ lengthMm }, _, units) =>
-      `${formatSize(millimetres(lengthMm), units)} for each, or for each pair`,
+    tells: (extra) => say("buttonTakes", extra),
     weighs: never,
   },
   twisted: {
     name: "Twisted cord",
     asks: () => ["extraStrands", "extraCord", "extraCut"],
     takes: ({ strands, cut, lengthMm }) => byLength(strands * cut * lengthMm),
-    tells: ({ strands, cut, lengthMm }, _, units) =>
-      `${strands} strands of ${formatSize(millimetres(cut * lengthMm), units)}, ${cut} times as long as the cord, twisted and folded`,
+    tells: (extra) => say("twistedTakes", extra),
     weighs: never,
   },
   knitted: {
     name: "Knitted cord",
     asks: () => ["extraStitches", "extraRows"],
     takes: ({ stitches, rows }) => ({ loops: stitches * rows, mm: 2 * END_MM, guessedMm: 0 }),
-    tells: ({ stitches, rows }) => `${stitches} stitches over ${rows} rows, and two ends`,
+    tells: (extra) => say("knittedTakes", extra),
     weighs: never,
   },
   kept: {
@@ -129,10 +130,7 @@ const KINDS: Kinds = {
     asks: ({ by }) => [by === "length" ? "extraYarn" : "extraMass"],
     takes: (extra, putUp) =>
       byLength(extra.by === "length" ? 1000 * extra.lengthM : yarnOfMass(extra.massG, putUp)),
-    tells: (extra, _, units) =>
-      extra.by === "length"
-        ? `${formatYarn(metres(extra.lengthM), units)}, as you said`
-        : `${formatMassFine(grams(extra.massG), units)}, as you said`,
+    tells: (extra) => (extra.by === "length" ? say("lengthAsSaid", extra) : say("massAsSaid", extra)),
     weighs: ({ by }) => by === "mass",
   },
 };
@@ -150,9 +148,8 @@ export const extraName = (extra: Pick<Extra, "kind" | "name">) => extra.name || 
 /** What is typed of an extra as it stands, besides how many there are. */
 export const extraAsks = (extra: Extra): readonly FigureId[] => kindOf(extra).asks(extra as never);
 
-/** How one of it is calculated, in words. */
-export const tellExtra = (extra: Extra, putUp: PutUp, units: UnitSystem): string =>
-  kindOf(extra).tells(extra as never, putUp, units);
+/** How one of it is calculated. */
+export const tellExtra = (extra: Extra, putUp: PutUp): Message => kindOf(extra).tells(extra as never, putUp);
 
 export const planExtra = (extra: Extra, { id: yarnId, putUp }: { id: string; putUp: PutUp }): ExtraPlan => {
   const { loops, mm, guessedMm } = kindOf(extra).takes(extra as never, putUp);

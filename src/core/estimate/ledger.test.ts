@@ -1,3 +1,5 @@
+import { sentence } from "@testing/sentence";
+import { say } from "../words/message";
 import fc from "fast-check";
 import { plainStitch } from "../stitches/plainStitch";
 import { readPattern } from "../instructions/read";
@@ -43,8 +45,9 @@ test("rounded parts add up to the rounded total, and none is off by a whole step
 });
 
 test("every part has a name and a reason of its own", () => {
-  expect(new Set(LEDGER_PARTS.map(({ name }) => name)).size).toBe(LEDGER_PARTS.length);
-  expect(LEDGER_PARTS.every(({ why }) => why.endsWith("."))).toBe(true);
+  const names = LEDGER_PARTS.map((part) => sentence(say("ledgerPart", { part })));
+  expect(new Set(names).size).toBe(LEDGER_PARTS.length);
+  expect(LEDGER_PARTS.every((part) => sentence(say("ledgerWhy", { part })).endsWith("."))).toBe(true);
 });
 
 test("a row by hand: two purls, a crossing, two purls at 20 x 28", () => {

@@ -1,37 +1,21 @@
 /** The ledger: where the yarn goes, in parts that add up to the total. */
 import { millimetres, type Millimetres } from "../units/brands";
 
-/** Parts in the order they are told. One more kind of use is one more row. */
+/** Parts in the order they are told. */
 export const LEDGER_PARTS = [
-  { id: "plain", name: "Plain fabric", why: "Plain stitches enough to cover the finished size." },
-  { id: "drawIn", name: "Draw-in", why: "More plain stitches, because cables and purls pull the width in." },
-  { id: "crossings", name: "Crossings", why: "Loops that travel over their neighbours are pulled longer." },
-  {
-    id: "texture",
-    name: "Texture",
-    why: "Bobbles and nupps; and a stitch that shows purl takes 2 % more than one that shows knit.",
-  },
-  {
-    id: "castOn",
-    name: "Cast on",
-    why: "Loops on the needle and the tail beside them; stitches picked up along an edge.",
-  },
-  { id: "castOff", name: "Cast off", why: "Loops drawn over one another, or sewn." },
-  { id: "seams", name: "Seams", why: "One and a half times each seam or hem, and two ends." },
-  {
-    id: "ends",
-    name: "Ends and joins",
-    why: "15 cm for each end; two ends where a ball is joined; yarn carried along.",
-  },
-  { id: "swatch", name: "Swatch", why: "A square of plain fabric with its edges, where it is counted in." },
-  {
-    id: "extras",
-    name: "Extras",
-    why: "Pompons, fringe, tassels, cords, buttons, what is kept for mending.",
-  },
+  "plain",
+  "drawIn",
+  "crossings",
+  "texture",
+  "castOn",
+  "castOff",
+  "seams",
+  "ends",
+  "swatch",
+  "extras",
 ] as const;
 
-export type LedgerPart = (typeof LEDGER_PARTS)[number]["id"];
+export type LedgerPart = (typeof LEDGER_PARTS)[number];
 export type Ledger = { readonly [Part in LedgerPart]: Millimetres };
 
 /** One line of the ledger: so much of a yarn for a part of a section. */
@@ -47,7 +31,7 @@ export interface LedgerLine {
 export function ledgerOf(lines: Iterable<LedgerLine>): Ledger {
   const sums: { [Part in LedgerPart]?: number } = {};
   for (const { part, mm } of lines) sums[part] = (sums[part] ?? 0) + mm;
-  return Object.fromEntries(LEDGER_PARTS.map(({ id }) => [id, millimetres(sums[id] ?? 0)])) as {
+  return Object.fromEntries(LEDGER_PARTS.map((part) => [part, millimetres(sums[part] ?? 0)])) as {
     [Part in LedgerPart]: Millimetres;
   };
 }
@@ -58,7 +42,7 @@ export const sumOf = (lines: readonly LedgerLine[]): Millimetres =>
 
 /** Sum of all parts. */
 export const totalOf = (ledger: Ledger): Millimetres =>
-  millimetres(LEDGER_PARTS.reduce((total, { id }) => total + ledger[id], 0));
+  millimetres(LEDGER_PARTS.reduce((total, part) => total + ledger[part], 0));
 
 /**
  * Rounds parts to whole steps so that the rounded parts still add up to the rounded total (largest

@@ -44,7 +44,7 @@ export const TAIL_RULES: {
 };
 
 /** Tails are measured off by hand, and a short one costs the whole cast-on: up to the next 5 cm. */
-const MEASURED_OFF_MM = 50;
+export const MEASURED_OFF_MM = 50;
 
 /**
  * Length of tail to leave, its end included, rounded up. `deviation` is in ln, on the stitches' part.

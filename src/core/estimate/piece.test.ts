@@ -50,7 +50,7 @@ test("a rope panel, worked out by hand, to 0.1 %", () => {
     extras: 0,
   };
   const ledger = ledgerOf(estimate.lines);
-  for (const { id } of LEDGER_PARTS)
+  for (const id of LEDGER_PARTS)
     expect(Math.abs(ledger[id] - byHand[id])).toBeLessThanOrEqual(0.001 * byHand[id]);
   expect(estimate.totalMm / 2090.76).toBeCloseTo(1, 3);
   expect(estimate.widthMm).toBeCloseTo(30, 9);
@@ -74,7 +74,7 @@ test("the ledger adds up to what the rows, the edges and the ends take one by on
       );
       expect(sumOf(ofRows)).toBeLessThanOrEqual(byRow + 1e-6);
       expect(estimate.totalMm).toBeGreaterThanOrEqual(byRow - 1e-6 + 0 * edges);
-      const parts = LEDGER_PARTS.map(({ id }) => ledgerOf(estimate.lines)[id]);
+      const parts = LEDGER_PARTS.map((id) => ledgerOf(estimate.lines)[id]);
       expect(parts.reduce((sum, part) => sum + part, 0)).toBeCloseTo(estimate.totalMm, 4);
       expect(parts.every(Number.isFinite)).toBe(true);
     }),
@@ -105,7 +105,7 @@ test("lines sum to the totals by piece, by yarn and in all, whatever is knitted 
           times * piece.totalMm,
           3,
         );
-      const parts = LEDGER_PARTS.map(({ id }) => ledger[id]);
+      const parts = LEDGER_PARTS.map((id) => ledger[id]);
       expect(parts.reduce((sum, part) => sum + part, 0) / totalMm).toBeCloseTo(1, 9);
     }),
     { numRuns: 40 },

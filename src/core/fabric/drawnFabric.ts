@@ -46,7 +46,7 @@ export function* followingThrough(
 ): Generator<Progress, YarnPath> {
   const mesh = meshOf(panel, { aspect, ribPull: ribPullOf(blocking) });
   // Whatever was relaxed has a mesh.
-  if ("message" in mesh) throw new Error(mesh.message);
+  if ("message" in mesh) throw new Error(mesh.message.code);
   return yield* followingYarn(panel, mesh, lying, drawn);
 }
 

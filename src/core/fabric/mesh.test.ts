@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { readPattern } from "../instructions/read";
 import type { Panel } from "../panels/panel";
@@ -14,7 +15,7 @@ const panelOf = (text: string): Panel => {
 };
 function meshFor(text: string, ribPull = 1): Mesh {
   const mesh = meshOf(panelOf(text), { aspect: 0.72, ribPull });
-  if ("message" in mesh) throw new Error(mesh.message);
+  if ("message" in mesh) throw new Error(sentence(mesh.message));
   return mesh;
 }
 const row = (values: ArrayLike<number>, columns: number, at = 0) =>

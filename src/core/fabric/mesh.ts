@@ -1,4 +1,5 @@
 /** A panel as a mesh of stitches: what is fixed before anything moves. Lengths in plain stitch widths. */
+import { say, type Message } from "../words/message";
 import { facesOfRow, stitchesOf, stitchesUsedBy, type Panel, type PanelRow } from "../panels/panel";
 import { legRestsOf, parentsOf, widthOf } from "../stitches/crossings";
 import { restHeights, restWidths } from "./rests";
@@ -29,7 +30,7 @@ export interface Mesh {
 /** Why a panel has no mesh: the row, counted from 1, and a word. */
 export interface NoMesh {
   readonly row: number;
-  readonly message: string;
+  readonly message: Message;
 }
 
 /** Two stitches never come closer than this, nor than most of their rest width. */
@@ -45,14 +46,19 @@ export interface MeshOptions {
 /** The first row that does not use or leave as many stitches as the first one; null where all do. */
 export function unevenRow({ rows }: Panel): NoMesh | null {
   const columns = rows[0] ? stitchesOf(rows[0]) : 0;
-  if (columns === 0) return { row: 1, message: "A panel needs at least one row of one stitch." };
+  if (columns === 0) return { row: 1, message: say("noStitchInPanel") };
   for (const [index, row] of rows.entries()) {
     const [used, left] = [stitchesUsedBy(row), stitchesOf(row)];
     if (used === columns && left === columns) continue;
-    const what = used === columns ? `leaves ${left}` : `works ${used}`;
     return {
       row: index + 1,
-      message: `Row ${index + 1} ${what} stitches where row 1 has ${columns}: only panels that keep their count can be relaxed.`,
+      message: say("countChanges", {
+        row: index + 1,
+        ...(used === columns
+          ? ({ does: "leaves", count: left } as const)
+          : ({ does: "works", count: used } as const)),
+        first: columns,
+      }),
     };
   }
   return null;

@@ -1,3 +1,5 @@
+import { say } from "../words/message";
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { readPattern } from "../instructions/read";
 import { LIBRARY } from "../panels/library";
@@ -15,13 +17,13 @@ import { relaxPanel, startOf, type Relaxed } from "./relax";
 const panelOf = (text: string): Panel => {
   const { panel, findings } = readPattern(text);
   if (!panel || findings.some(({ severity }) => severity === "error"))
-    throw new Error(findings[0]?.message ?? text);
+    throw new Error(sentence(findings[0]?.message) || text);
   return panel;
 };
 
 const relaxed = (panel: Panel, blocking: Blocking | number = "asKnit", aspect = 0.72): Relaxed => {
   const fabric = relaxPanel(panel, { aspect, blocking });
-  if (!fabric.ok) throw new Error(fabric.message);
+  if (!fabric.ok) throw new Error(sentence(fabric.message));
   return fabric;
 };
 
@@ -89,7 +91,7 @@ const anyPanel: fc.Arbitrary<Panel> = fc
 
 function meshFor(panel: Panel, ribPull = 1): Mesh {
   const mesh = meshOf(panel, { aspect: 0.72, ribPull });
-  if ("message" in mesh) throw new Error(mesh.message);
+  if ("message" in mesh) throw new Error(sentence(mesh.message));
   return mesh;
 }
 
@@ -210,7 +212,7 @@ test("a panel that changes its count is refused with its row and both counts", (
   expect(relaxPanel(panel, { aspect: 0.72, blocking: "asKnit" })).toEqual({
     ok: false,
     row: 2,
-    message: "Row 2 works 5 stitches where row 1 has 6: only panels that keep their count can be relaxed.",
+    message: say("countChanges", { row: 2, does: "works", count: 5, first: 6 }),
   });
   expect(relaxPanel({ rows: [] }, { aspect: 0.72, blocking: "asKnit" })).toMatchObject({ ok: false, row: 1 });
 });

@@ -1,4 +1,5 @@
 /** How far a panel draws in: its mesh, solved, and what follows from it. */
+import { say, type Message } from "../words/message";
 import { crossingExtra } from "../stitches/crossings";
 import { crossingsOf, keyOfRow, type Panel } from "../panels/panel";
 import { ribPullOf, type Blocking } from "./blocking";
@@ -32,7 +33,7 @@ export interface Relaxed {
 export interface Unrelaxed {
   readonly ok: false;
   readonly row: number;
-  readonly message: string;
+  readonly message: Message;
 }
 
 export type Fabric = Relaxed | Unrelaxed;
@@ -80,7 +81,7 @@ const rowWidth = (x: Float64Array, row: number, columns: number) =>
 function described(panel: Panel, { rows, columns, aspect }: Mesh, solution: Solution): Fabric {
   const { state, force, converged, evaluations, products } = solution;
   if (!converged) {
-    const message = `This panel did not settle: a force of ${force.toExponential(1)} is left on a stitch.`;
+    const message = say("didNotSettle", { force });
     return { ok: false, row: 1, message };
   }
   const x = state.slice(0, rows * columns);

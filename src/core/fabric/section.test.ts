@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import { readPattern } from "../instructions/read";
 import type { Panel } from "../panels/panel";
 import { joinPanels } from "../panels/transforms";
@@ -17,13 +18,13 @@ const LARGE = panelOf("Rnd 1: P2, 3/3 RC, P2.\nRnds 2-6: P2, K6, P2.");
 
 function section(panels: readonly Panel[]): SectionFabric {
   const fabric = relaxSection(panels, OPTIONS, new Map());
-  if (!fabric.ok) throw new Error(fabric.message);
+  if (!fabric.ok) throw new Error(sentence(fabric.message));
   return fabric;
 }
 
 test("one panel alone is as wide and as high as by itself, but for its outermost stitches", () => {
   const alone = relaxPanel(ROPE, OPTIONS);
-  if (!alone.ok) throw new Error(alone.message);
+  if (!alone.ok) throw new Error(sentence(alone.message));
   const { widthFactor, heightFactor, stitches } = section([ROPE]);
   expect(heightFactor).toBeCloseTo(alone.heightFactor, 9);
   // Eight stitches have seven gaps; the two half ones at the edges are plain purls.

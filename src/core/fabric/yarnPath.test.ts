@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import { fabricSvg } from "../files/fabricSvg";
 import { shaded } from "../yarn/colour";
 import { readPattern } from "../instructions/read";
@@ -15,7 +16,7 @@ const panelOf = (text: string) => {
 
 function drawn(text: string, blocking: "asKnit" | "wetBlocked" = "asKnit"): DrawnFabric {
   const fabric = toEnd(drawingFabric(panelOf(text), { aspect: 0.72, blocking }));
-  if (!fabric.ok) throw new Error(fabric.message);
+  if (!fabric.ok) throw new Error(sentence(fabric.message));
   return fabric;
 }
 

@@ -13,7 +13,7 @@ import { newSection } from "../project/sections";
 const demo = demoProject();
 const messageOf = (text: string) => {
   const opened = readProject(text);
-  return opened.ok ? "opened" : opened.message;
+  return opened.ok ? "opened" : sentence(opened.message);
 };
 
 /** A piece as it was written before it had sections. */
@@ -89,7 +89,7 @@ test("file names keep letters of any script and nothing that a disk would mind",
 test("texts of the one piece that projects had once stand under its section now", () => {
   const typed = { rows: "150 rows", needle: "5 mm", measuredWidth: "7.6 cm", twenty: "40 cm" };
   const opened = readProject(JSON.stringify({ ...demo, pieces: [oldPiece], typed }));
-  if (!opened.ok) throw new Error(opened.message);
+  if (!opened.ok) throw new Error(sentence(opened.message));
   expect(opened.project.typed).toEqual({
     "rows piece-1/fabric": "150 rows",
     needle: "5 mm",
@@ -108,7 +108,7 @@ test("a piece from before sections opens as a fabric between its edges, the usua
   delete old.swatchMm;
   delete old.without;
   const opened = readProject(JSON.stringify(old));
-  if (!opened.ok) throw new Error(opened.message);
+  if (!opened.ok) throw new Error(sentence(opened.message));
   const [back, front] = opened.project.pieces;
   expect(back).toMatchObject({ blocking: "wetBlocked", times: 1, round: false });
   expect(back?.sections).toMatchObject([
@@ -133,7 +133,7 @@ test("a file from before repeats had edges keeps its stitches, and its answer sa
   const sections = [newSection("castOn", "on"), { ...fabric, across }, newSection("castOff", "off")];
   const piece = { ...demo.pieces[0], sections };
   const opened = readProject(JSON.stringify({ ...demo, version: 1, pieces: [piece] }));
-  if (!opened.ok) throw new Error(opened.message);
+  if (!opened.ok) throw new Error(sentence(opened.message));
   const widthOf = (project: Project) => {
     const answer = forecastProject(project, layProject(project));
     if (!answer.known) throw new Error("no answer");
@@ -145,7 +145,7 @@ test("a file from before repeats had edges keeps its stitches, and its answer sa
   expect(readProject(writeProject(opened.project))).toEqual(opened);
   // Written today the same line means the repeat six times between its edges.
   const today = readProject(JSON.stringify({ ...demo, pieces: [piece] }));
-  if (!today.ok) throw new Error(today.message);
+  if (!today.ok) throw new Error(sentence(today.message));
   expect(widthOf(today.project)).toEqual({ stitches: 2 + 6 * 8 + 4 + 2, findings: [] });
 });
 
@@ -167,7 +167,7 @@ test("seams told as a count of a piece, and metres for extras, open as items tha
   };
   for (const key of ["seams", "extras", "join"]) delete old[key];
   const opened = readProject(JSON.stringify(old));
-  if (!opened.ok) throw new Error(opened.message);
+  if (!opened.ok) throw new Error(sentence(opened.message));
   const { seams, extras, join, typed } = opened.project;
   expect(seams).toMatchObject([{ times: 6, of: { pieceId: "front", side: "side" }, to: null }]);
   expect(extras).toMatchObject([{ kind: "kept", by: "length", lengthM: 18.3, times: 1 }]);
@@ -186,7 +186,7 @@ test.each([
   [{ pieces: [{ ...demo.pieces[0], seams: "two" }] }, "seams"],
 ])("an older file whose seams or extras cannot be read is refused by name", (given, name) => {
   const opened = readProject(JSON.stringify({ ...demo, version: 2, ...given }));
-  expect(opened.ok ? "" : `${opened.path} ${opened.message}`).toContain(name);
+  expect(opened.ok ? "" : `${opened.path} ${sentence(opened.message)}`).toContain(name);
 });
 
 test("grounds among panels keep the stitches that they had", () => {
@@ -200,7 +200,7 @@ test("grounds among panels keep the stitches that they had", () => {
   const old: Record<string, unknown> = { ...demo, version: 2, pieces: [{ ...back, sections: [fabric] }] };
   for (const key of ["seams", "extras", "join"]) delete old[key];
   const opened = readProject(JSON.stringify(old));
-  if (!opened.ok) throw new Error(opened.message);
+  if (!opened.ok) throw new Error(sentence(opened.message));
   const [section] = opened.project.pieces[0]?.sections ?? [];
   expect(section?.kind === "fabric" && section.across.map(({ times }) => times)).toEqual([24, 5, 8]);
 });

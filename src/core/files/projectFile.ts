@@ -1,12 +1,13 @@
 /** Project files: written as JSON, read with a check of every part, and a plain word where one is wrong. */
+import { say, type Message } from "../words/message";
 import { upToDate } from "./migrations";
 import { FORMAT, VERSION, projectSchema, type Project } from "../project/project";
 
 export type Opened =
   | { readonly ok: true; readonly project: Project }
-  | { readonly ok: false; readonly message: string; readonly path: string };
+  | { readonly ok: false; readonly message: Message; readonly path: string };
 
-const refused = (message: string, path = ""): Opened => ({ ok: false, message, path });
+const refused = (message: Message, path = ""): Opened => ({ ok: false, message, path });
 
 export const EXTENSION = ".brenok.json";
 const MOST_CHARACTERS = 5_000_000;
@@ -30,12 +31,12 @@ export const fileStem = (name: string) =>
  * its path in the file.
  */
 export function readProject(text: string): Opened {
-  if (text.length > MOST_CHARACTERS) return refused("This file is over 5 MB: no project is that large.");
+  if (text.length > MOST_CHARACTERS) return refused(say("fileTooLarge"));
   let found: unknown;
   try {
     found = JSON.parse(text);
   } catch {
-    return refused("This is not a project file: it is not JSON.");
+    return refused(say("notJson"));
   }
   return checkProject(found);
 }
@@ -43,19 +44,13 @@ export function readProject(text: string): Opened {
 /** Checks a value that should be a project, as it comes from a file or from the browser's storage. */
 export function checkProject(found: unknown): Opened {
   if (typeof found !== "object" || found === null || !("format" in found) || found.format !== FORMAT)
-    return refused(`This is not a Brenok project: it does not say "format": "${FORMAT}".`);
+    return refused(say("notBrenok", { format: FORMAT }));
   const version = "version" in found ? found.version : undefined;
   if (typeof version === "number" && version > VERSION)
-    return refused(
-      `This project was saved by a newer Brenok (version ${version}; this one reads ${VERSION}). Update Brenok, then open it again.`,
-      "version",
-    );
+    return refused(say("newerBrenok", { version, reads: VERSION }), "version");
   const checked = projectSchema.safeParse(upToDate(found));
   if (checked.success) return { ok: true, project: checked.data };
   const [issue] = checked.error.issues;
   const path = issue?.path.join(".") ?? "";
-  return refused(
-    `The project has a part that is not valid: ${path || "file"}: ${issue?.message ?? "unreadable"}.`,
-    path,
-  );
+  return refused(say("invalidPart", { path, why: issue?.message ?? "unreadable" }), path);
 }

@@ -1,6 +1,7 @@
 /** Cells of a table, each taken into an entry that is being read, or refused in words. */
 import type * as z from "zod/mini";
-import { read, unread, type Reading } from "../units/reading";
+import { say, type Message } from "../words/message";
+import { read, unread, type Reading } from "../typed/reading";
 import { readPutUp, type PutUp } from "../yarn/putUp";
 import type { entrySchema, ShelfEntry } from "../project/shelf";
 
@@ -11,20 +12,19 @@ export interface Draft {
 }
 
 /** Takes a cell that is not empty into a draft; or says what is wrong with it. */
-export type Take = (text: string, draft: Draft) => string | null;
+export type Take = (text: string, draft: Draft) => Message | null;
 
 /** A number as tables hold it: "12.5", "12,5", "1 200", "£ 7.90". */
 export function readCell(text: string): Reading<number> {
   const bare = text.replace(/[\p{Sc}\s\u00a0']|[a-z]+\.?$/giu, "");
   const [whole, point] = [bare.replace(",", ""), bare.replace(",", ".")];
-  if (/^\d{1,3},\d{3}$/.test(bare))
-    return unread(`“${text}” can mean ${whole} or ${point}: write one of these.`);
+  if (/^\d{1,3},\d{3}$/.test(bare)) return unread(say("twoMeanings", { typed: text, whole, point }));
   const both = /^-?\d{1,3}(?:([.,])\d{3})+([.,])\d+$/.exec(bare);
   const digits =
     both && both[1] !== both[2]
       ? bare.replaceAll(both[1] ?? "", "").replace(",", ".")
       : bare.replace(",", ".");
-  return /^-?\d*\.?\d+$/.test(digits) ? read(Number(digits)) : unread(`“${text}” is not a number.`);
+  return /^-?\d*\.?\d+$/.test(digits) ? read(Number(digits)) : unread(say("cellNotANumber", { typed: text }));
 }
 
 /** A number within bounds, put where it belongs. */
@@ -38,8 +38,8 @@ export const number =
     const reading = readCell(text);
     if (!reading.ok) return reading.message;
     if (reading.value < least || reading.value > most)
-      return `“${text}” is not between ${least} and ${most}.`;
-    if (whole && !Number.isInteger(reading.value)) return `“${text}” is not a whole number.`;
+      return say("cellOutside", { typed: text, least, most });
+    if (whole && !Number.isInteger(reading.value)) return say("cellNotWhole", { typed: text });
     put(draft, reading.value);
     return null;
   };
@@ -47,7 +47,7 @@ export const number =
 export const words =
   (most: number, put: (draft: Draft, text: string) => void): Take =>
   (text, draft) => {
-    if (text.length > most) return `It is longer than ${most} characters.`;
+    if (text.length > most) return say("cellTooLong", { most });
     put(draft, text);
     return null;
   };
@@ -57,14 +57,14 @@ export const oneOf =
   <Word extends string>(all: readonly Word[], put: (draft: Draft, word: Word) => void): Take =>
   (text, draft) => {
     const found = all.find((word) => word.toLowerCase() === text.toLowerCase());
-    if (!found) return `“${text}” is none of ${all.join(", ")}.`;
+    if (!found) return say("cellNoneOf", { typed: text, all });
     put(draft, found);
     return null;
   };
 
 export const colour: Take = (text, draft) => {
   const hex = /^#?([0-9a-f]{6})$/i.exec(text)?.[1];
-  if (!hex) return `“${text}” is not a colour: write it as #a3372b.`;
+  if (!hex) return say("cellNotAColour", { typed: text });
   draft.label.colour = `#${hex.toLowerCase()}`;
   return null;
 };
@@ -79,7 +79,7 @@ export const putUp: Take = (text, draft) => {
 export const parts: Take = (text, draft) => {
   const all = text.split(/\s*[;|+]\s*|\s+(?=\d)/).map((part) => readCell(part.replace(/\s*g\s*$/i, "")));
   const masses = all.flatMap((one) => (one.ok && one.value > 0 && one.value <= 2000 ? [one.value] : []));
-  if (masses.length < all.length) return `“${text}” are not weights in g: write them as 32; 14.`;
+  if (masses.length < all.length) return say("cellNotMasses", { typed: text });
   draft.entry.partsG = masses;
   return null;
 };
@@ -88,7 +88,7 @@ export const reserved: Take = (text, draft) => {
   const all = text
     .split(";")
     .map((part) => /^\s*(?<balls>\d+)\s+for\s+(?<project>.+?)\s*$/i.exec(part)?.groups);
-  if (all.some((one) => !one)) return `“${text}” is not written as 3 for Harrow slipover.`;
+  if (all.some((one) => !one)) return say("cellNotReserved", { typed: text });
   draft.entry.reserved = all.map((one) => ({ project: one?.project ?? "", balls: Number(one?.balls) }));
   return null;
 };

@@ -1,6 +1,7 @@
 /** The shelf as a table: written whole, read row by row, each taken whole or told why not. */
 import { labelSchema } from "../project/label";
 import { entrySchema, type ShelfEntry } from "../project/shelf";
+import { say, type Message } from "../words/message";
 import { putUpOf, type Draft } from "./shelfCells";
 import { COLUMN_IDS, COLUMNS, type ColumnId } from "./shelfColumns";
 import { writeTable, type Table } from "./tableText";
@@ -39,7 +40,7 @@ interface BadRow {
   readonly number: number;
   /** Head of the column where it lies; empty where it is the row itself. */
   readonly column: string;
-  readonly message: string;
+  readonly message: Message;
   readonly cells: readonly string[];
 }
 
@@ -51,7 +52,7 @@ export interface ReadShelf {
 type Row = Table["rows"][number];
 
 function readRow(row: Row, { head, mapping, id }: { head: readonly string[]; mapping: Mapping; id: string }) {
-  const fails = (column: string, message: string): BadRow => ({
+  const fails = (column: string, message: Message): BadRow => ({
     number: row.number,
     column,
     message,
@@ -64,10 +65,10 @@ function readRow(row: Row, { head, mapping, id }: { head: readonly string[]; map
     const wrong = COLUMNS[column].take(text, draft);
     if (wrong) return fails(head[index] ?? "", wrong);
   }
-  if (!draft.label.name) return fails("", "It has no name of a yarn.");
+  if (!draft.label.name) return fails("", say("yarnWithoutName"));
   const { putUpMassG, putUpLengthM, ...label } = draft.label;
   if ((putUpMassG === undefined) !== (putUpLengthM === undefined) && !label.putUp)
-    return fails("", "It has only one of the ball’s weight and length.");
+    return fails("", say("halfAPutUp"));
   const checked = entrySchema.safeParse({
     // Where nobody says how many, there is one, or what is left of one.
     balls: draft.entry.partsG ? 0 : 1,
@@ -75,7 +76,9 @@ function readRow(row: Row, { head, mapping, id }: { head: readonly string[]; map
     id,
     label: labelSchema.parse({ colour: UNSEEN, ...label, putUp: putUpOf(draft) }),
   });
-  return checked.success ? checked.data : fails("", checked.error.issues[0]?.message ?? "It cannot be read.");
+  return checked.success
+    ? checked.data
+    : fails("", say("entryNotRead", { why: checked.error.issues[0]?.message ?? null }));
 }
 
 /** Undyed, where no colour is given. */

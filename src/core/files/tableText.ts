@@ -1,12 +1,13 @@
 /** Tables as text, as other programs write them: any encoding and separator in, safe to open out. */
 import Papa from "papaparse";
+import { say, type Message } from "../words/message";
 
 export interface Table {
   readonly head: readonly string[];
   /** Each with its number as a spreadsheet counts, the head being row 1. */
   readonly rows: readonly { readonly number: number; readonly cells: readonly string[] }[];
   /** Rows that cannot be taken apart, by number. */
-  readonly broken: readonly { readonly number: number; readonly message: string }[];
+  readonly broken: readonly { readonly number: number; readonly message: Message }[];
   /** How it was written, told to the user. */
   readonly encoding: string;
   readonly separator: string;
@@ -69,15 +70,15 @@ export function readTable(bytes: Uint8Array): Table {
   });
   const [head = [], ...others] = data;
   const width = head.length;
-  const broken = new Map<number, string>();
+  const broken = new Map<number, Message>();
   for (const { row, code } of errors)
-    if (code === "MissingQuotes") broken.set((row ?? 0) + 1, "A quotation mark opens here and never closes.");
+    if (code === "MissingQuotes") broken.set((row ?? 0) + 1, say("openQuotation"));
   const rows: Table["rows"][number][] = [];
   for (const [index, cells] of others.entries()) {
     const number = index + 2;
     if (isEmpty(cells) || broken.has(number)) continue;
     if (cells.slice(width).some((cell) => cell.trim() !== ""))
-      broken.set(number, `It has ${cells.length} cells where the head has ${width}.`);
+      broken.set(number, say("tooManyCells", { cells: cells.length, head: width }));
     else rows.push({ number, cells: cells.map(asWritten) });
   }
   return {

@@ -1,4 +1,5 @@
 /** What to measure next: how much each measurement would narrow the answer, and whether it would likely save a ball. */
+import type { Message } from "../words/message";
 import { dot, times } from "../belief/gaussian";
 import { measurementOptions } from "../belief/measurementOptions";
 import { narrowed } from "../belief/update";
@@ -9,7 +10,7 @@ import type { KnownForecast } from "./projectForecast";
 
 export interface NextMeasure {
   readonly id: string;
-  readonly words: string;
+  readonly says: Message;
   /** Share of the doubt about balls of the first yarn that would be left, 0 to 1. */
   readonly left: number;
   /** Yarn needed between the tenth and the ninetieth in a hundred, as it would be left, in m. */
@@ -60,7 +61,7 @@ export function nextMeasures(
   const wanted = CERTAINTIES[certainty];
   const now = advisedAt(first, 0, Math.sqrt(before), wanted);
   return measurementOptions(belief)
-    .map(({ id, words, tells }) => {
+    .map(({ id, says, tells }) => {
       const covariance = narrowed(belief, tells);
       const after = dot(slope, times(covariance, slope));
       const widthAfter = dot(needed, times(covariance, needed));
@@ -69,7 +70,7 @@ export function nextMeasures(
       const left = Math.min(1, Math.sqrt(after / before));
       return {
         id,
-        words,
+        says,
         left,
         spreadM: (Math.sqrt(widthAfter / widthBefore) * spreadMm) / 1000,
         savesChance: advised.filter((balls) => balls < now).length / PLACES.length,

@@ -1,4 +1,5 @@
 /** What was typed and could not be read: the last good value stands in its place, and the answer has to say so. */
+import type { Message } from "../words/message";
 import { extraAsks } from "../estimate/extras";
 import type { UnitSystem } from "../units/brands";
 import { FIGURES, type Figure, type FigureId } from "../project/figures";
@@ -10,7 +11,7 @@ export interface RefusedFigure {
   readonly key: string;
   readonly id: FigureId;
   readonly text: string;
-  readonly message: string;
+  readonly message: Message;
   /** Whose it is; null where it is the project's. */
   readonly pieceId: string | null;
   readonly sectionId: string | null;

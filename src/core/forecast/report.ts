@@ -10,7 +10,7 @@ import { quantilesOfMass, type YarnForecast } from "./forecast";
 import { type BallChance, type Quantile } from "./ballCounts";
 import { omissionsOf, saidToLeaveOut, type Omission, type SaidToLeaveOut } from "./omissions";
 import { forecastProject, type Finding } from "./projectForecast";
-import { tell, PLAIN_VOICE } from "../words/tell";
+import { plainly } from "../words/plainly";
 
 export interface EstimateReport {
   readonly yarns: readonly {
@@ -42,8 +42,8 @@ export interface ReportDiagnostic {
 const PATHS = { measuredWidth: ".measured.widthMm", section: "", colour: ".colours", piece: "" } as const;
 
 const MISSING: { readonly [Field in "putUp" | "rows"]: ReportDiagnostic } = {
-  putUp: { path: "yarns.0.putUp", message: tell(say("sayWhatABallHolds"), PLAIN_VOICE) },
-  rows: { path: "pieces.0.sections", message: tell(say("sayRowsOrLength"), PLAIN_VOICE) },
+  putUp: { path: "yarns.0.putUp", message: plainly(say("sayWhatABallHolds")) },
+  rows: { path: "pieces.0.sections", message: plainly(say("sayRowsOrLength")) },
 };
 
 function pathOf(
@@ -101,7 +101,7 @@ export function reportOn(
   const answer = forecastProject(project, laid);
   const diagnosticOf = (finding: Finding) => ({
     path: pathOf(project, finding),
-    message: tell(finding.message, PLAIN_VOICE),
+    message: plainly(finding.message),
   });
   if (!answer.known)
     return {
@@ -114,20 +114,20 @@ export function reportOn(
     weighed: answer.weighed,
     yarns: answer.yarns.map((yarn) => yarnReport(yarn, { complete, weighed: answer.weighed })),
     ledger: answer.yarns.flatMap(({ yarn, ledger }) =>
-      LEDGER_PARTS.map(({ id }) => ({ part: id, yarnId: yarn.id, metres: toMetres(ledger[id]) })),
+      LEDGER_PARTS.map((part) => ({ part, yarnId: yarn.id, metres: toMetres(ledger[part]) })),
     ),
     diagnostics: [
       ...omissions.map((omission) => ({
         path: pathOfOmission(project, omission),
-        message: tell(omission.message, PLAIN_VOICE),
+        message: plainly(omission.message),
       })),
       ...answer.findings.filter(({ leftOut }) => !leftOut).map(diagnosticOf),
       ...answer.finishing
         .filter(({ leftOut }) => !leftOut)
-        .map((one) => ({ path: pathOfItem(project, one), message: tell(one.message, PLAIN_VOICE) })),
+        .map((one) => ({ path: pathOfItem(project, one), message: plainly(one.message) })),
       ...saidToLeaveOut(project).map((one) => ({
         path: pathOf(project, { ...one, field: "section" }),
-        message: tell(say("leftOutAsSaid"), PLAIN_VOICE),
+        message: plainly(say("leftOutAsSaid")),
       })),
     ],
   };

@@ -1,4 +1,5 @@
 /** Ways to a size are worked through first: taking any gives a project with no new finding, and the size it promised. */
+import { sentence } from "@testing/sentence";
 import { toEnd } from "../steps";
 import fc from "fast-check";
 import { anyProject } from "@testing/anyProject";
@@ -22,7 +23,7 @@ const anyBegun: fc.Arbitrary<Project> = fc
   .map((given) => {
     const { across, along, easeMm } = STARTS[given.start];
     const begun = beginProject({ ...given, acrossMm: across.usualMm, alongMm: along.usualMm, easeMm });
-    if (!begun.ok) throw new Error(begun.message);
+    if (!begun.ok) throw new Error(sentence(begun.message));
     return begun.value;
   });
 

@@ -1,9 +1,10 @@
 /** Ways to a size, side by side: the nearest count, a repeat more or fewer, or another needle for the same count. */
+import { say } from "../words/message";
 import { LENGTHS } from "../project/bounds";
 import type { Project } from "../project/project";
 import { gradeProject, grading } from "../garment/grade";
 import type { SectionLayouts } from "../garment/sectionLayout";
-import { read, unread, type Reading } from "../units/reading";
+import { read, unread, type Reading } from "../typed/reading";
 import { NEEDLE_POWER, nearestNeedle } from "../yarn/thickness";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { between, type Steps } from "../steps";
@@ -117,17 +118,14 @@ export function* sizeOptions(
   layOf: (graded: Project) => SectionLayouts,
 ): Steps<Reading<readonly SizeOption[]>> {
   const { size } = project;
-  if (size.acrossMm === null || size.alongMm === null) return unread("Say a measure and a length first.");
+  if (size.acrossMm === null || size.alongMm === null) return unread(say("sayMeasureAndLength"));
   const wanted = { acrossMm: size.acrossMm + size.easeMm, alongMm: size.alongMm };
-  if (wanted.acrossMm < LENGTHS.width.least)
-    return unread("With so much taken off nothing is left: less negative ease, or a larger measure.");
+  if (wanted.acrossMm < LENGTHS.width.least) return unread(say("nothingLeftOfSize"));
   const laid = layOf(project);
   const answer = forecastProject(project, laid);
   const now = answer.known ? finishedOf(project, answer) : null;
-  if (!answer.known || !now)
-    return unread("The project has no answer yet: what it lacks is told at the top.");
-  if (answer.findings.some(({ leftOut }) => leftOut))
-    return unread("Something is left out of the project: fix it first, so that all of it can grow.");
+  if (!answer.known || !now) return unread(say("noAnswerYet"));
+  if (answer.findings.some(({ leftOut }) => leftOut)) return unread(say("partLeftOut"));
   const times = wanted.acrossMm / now.acrossMm;
   const resizing = { wanted, now, layOf };
   // One repeat more or fewer is meant to be off: its width is not made up for.

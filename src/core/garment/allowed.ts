@@ -3,7 +3,7 @@ import { groundPanel } from "../panels/groundPanel";
 import { groundBalance, type GroundId } from "../panels/grounds";
 import { panelStitches } from "../panels/across";
 import { COUNTS } from "../project/bounds";
-import { nearestCount } from "../units/count";
+import { nearestCount } from "../typed/count";
 
 /** Stitches nearest to a count that a ground allows: whole repeats, and both edges alike where it is flat. */
 export function allowedBy(ground: GroundId, stitches: number, round: boolean): number {

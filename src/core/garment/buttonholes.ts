@@ -1,5 +1,6 @@
 /** Buttonholes at even distances along a band. */
-import { read, unread, type Reading } from "../units/reading";
+import { say } from "../words/message";
+import { read, unread, type Reading } from "../typed/reading";
 import { sharesOf } from "./spread";
 
 export interface Buttonholes {
@@ -20,9 +21,7 @@ export function buttonholes(band: number, holes: number, wide: number, margin: n
   // At least one stitch stays between two holes.
   if (free < holes - 1 || (holes === 1 && free < 0)) {
     const most = Math.max(0, Math.floor((band - 2 * margin + 1) / (wide + 1)));
-    return unread(
-      `${holes} holes of ${wide} do not fit between margins of ${margin} in ${band}: ${most === 0 ? "none does" : `at most ${most} do`}.`,
-    );
+    return unread(say("holesDoNotFit", { holes, wide, margin, among: band, most }));
   }
   if (holes === 1) {
     const before = margin + Math.floor(free / 2);

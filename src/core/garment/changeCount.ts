@@ -1,7 +1,8 @@
 /** A row that increases or decreases to another count, evenly, written out so that it adds up. */
 import { joined, type PanelRow, type Work } from "../panels/panel";
 import { operationOf } from "../stitches/operations";
-import { read, unread, type Reading } from "../units/reading";
+import { say } from "../words/message";
+import { read, unread, type Reading } from "../typed/reading";
 import { inBrackets, sharesOf } from "./spread";
 
 /** Plain stitches before each increase or decrease, and after the last. */
@@ -34,14 +35,9 @@ function decreases(from: number, count: number): Runs {
 
 function runsOf(from: number, to: number): Reading<Runs> {
   const change = to - from;
-  if (change > from)
-    return unread(
-      `${change} increases do not fit into ${from} stitches, one for each at most: increase over two rows, first to ${2 * from}.`,
-    );
+  if (change > from) return unread(say("increasesDoNotFit", { change, from, first: 2 * from }));
   if (-change * 2 > from)
-    return unread(
-      `${-change} decreases need ${-change * 2} stitches, and there are ${from}: decrease over two rows, first to ${Math.ceil(from / 2)}.`,
-    );
+    return unread(say("decreasesDoNotFit", { change: -change, from, first: Math.ceil(from / 2) }));
   if (change === 0) return read({ act: "m1", before: [], last: from });
   return read(change > 0 ? increases(from, change) : decreases(from, -change));
 }

@@ -1,7 +1,8 @@
 /** Stitches picked up along the side of a piece, and seams between rows and stitches: which bars to take. */
 import type { Gauge } from "../stitches/plainStitch";
 import { gcd } from "../panels/transforms";
-import { read, unread, type Reading } from "../units/reading";
+import { say, type Message } from "../words/message";
+import { read, unread, type Reading } from "../typed/reading";
 import { inBrackets, sharesOf } from "./spread";
 
 export interface PickUp {
@@ -17,10 +18,7 @@ export interface PickUp {
  */
 export function pickUp(rows: number, { stitchesPer10Cm, rowsPer10Cm }: Gauge): Reading<PickUp> {
   const stitches = Math.max(1, Math.round((rows * stitchesPer10Cm) / rowsPer10Cm));
-  if (stitches > rows)
-    return unread(
-      `${rows} rows would need ${stitches} stitches: more than one a row. Is the gauge the right way round, stitches first?`,
-    );
+  if (stitches > rows) return unread(say("moreThanOneARow", { rows, stitches }));
   return read({ stitches, text: pickUpText(rows, stitches) });
 }
 
@@ -51,12 +49,8 @@ export interface MixedSeam {
   readonly each: number;
   /** What the plan leaves over at the end of both edges. */
   readonly left: readonly [few: number, many: number];
-  readonly text: string;
+  readonly text: Message;
 }
-
-/** "4", "4 and 7", "2, 4 and 7". */
-const listed = (numbers: readonly number[]) =>
-  numbers.length < 2 ? numbers.join() : `${numbers.slice(0, -1).join(", ")} and ${numbers.at(-1)}`;
 
 /** A plan longer than this cannot be kept in the head. */
 const LONGEST_PLAN = 20;
@@ -73,11 +67,7 @@ function ratioOf(few: number, many: number): readonly [number, number] {
   return best;
 }
 
-const ONE: { readonly [Thing in Along]: string } = { stitches: "stitch", rows: "row" };
-/** Taken by the needle: a row of a side is taken by its bar. */
-const TAKEN: { readonly [Thing in Along]: string } = { stitches: "stitch", rows: "bar" };
-const counted = (number: number, thing: string, things: string) =>
-  number === 1 ? `one ${thing}` : `${number} ${things}`;
+const ONE = { stitches: "stitch", rows: "row" } as const;
 
 /**
  * A seam of two edges: how many of the one are taken for each of the other, spread evenly; which edge has fewer does
@@ -98,17 +88,6 @@ export function mixedSeam(
   const each = Math.min(...shares);
   const wider = shares.flatMap((share, index) => (share > each ? [index + 1] : []));
   const left = [fewer - times * few, more - times * many] as const;
-  const bars = (count: number) =>
-    counted(count, TAKEN[taken], `${TAKEN[taken]}${taken === "rows" ? "s" : "es"}`);
-  const plain = `Take ${bars(each)} for each ${ONE[thing]}`;
-  const plan =
-    wider.length === 0
-      ? `${plain}.`
-      : `Of every ${few} ${thing}: ${bars(each)} for each, but ${bars(each + 1)} for ${ONE[thing]} ${listed(wider)}.`;
-  const [leftFew, leftMany] = left;
-  const over =
-    leftFew === 0 && leftMany === 0
-      ? ""
-      : ` At the end ${counted(leftFew, ONE[thing], thing)} and ${bars(leftMany)} are left: ease them in.`;
-  return { times, few, many, wider, each, left, text: plan + over };
+  const text = say("seamPlan", { of: ONE[thing], taken: ONE[taken], few, each, wider, left });
+  return { times, few, many, wider, each, left, text };
 }

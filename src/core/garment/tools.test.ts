@@ -1,10 +1,11 @@
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { inHand } from "../estimate/inHand";
 import { plainStitch } from "../stitches/plainStitch";
 import { readPattern } from "../instructions/read";
 import { stitchesOf, stitchesUsedBy } from "../panels/panel";
 import { metres, millimetres } from "../units/brands";
-import type { Reading } from "../units/reading";
+import type { Reading } from "../typed/reading";
 import { buttonholes } from "./buttonholes";
 import { changeCount } from "./changeCount";
 import { matchingEnds } from "./matchEnds";
@@ -14,10 +15,10 @@ import { inBrackets, sharesOf } from "./spread";
 const GAUGE = { stitchesPer10Cm: 18, rowsPer10Cm: 25 };
 
 function given<Value>(reading: Reading<Value>): Value {
-  if (!reading.ok) throw new Error(reading.message);
+  if (!reading.ok) throw new Error(sentence(reading.message));
   return reading.value;
 }
-const refusal = (reading: Reading<unknown>) => (reading.ok ? "" : reading.message);
+const refusal = (reading: Reading<unknown>) => (reading.ok ? "" : sentence(reading.message));
 
 test("shares add up and differ by one at most", () => {
   expect(sharesOf(11, 4)).toEqual([2, 3, 3, 3]);
@@ -47,7 +48,7 @@ test("a changed count is written as a row that reads, uses what there is and lea
       }
       const { panel, findings } = readPattern(`Rnd 1: ${given(change)}.`);
       const row = panel?.rows[0] ?? [];
-      expect(findings.filter(({ message }) => /not understood/.test(message))).toEqual([]);
+      expect(findings.filter(({ message }) => /not understood/.test(sentence(message)))).toEqual([]);
       expect([stitchesUsedBy(row), stitchesOf(row)]).toEqual([from, to]);
     }),
     { numRuns: 300 },
@@ -88,8 +89,10 @@ function countWords(text: string, rows: number): readonly [number, number] {
 test("7 stitches to 9 rows: one bar each, two for stitches 4 and 7", () => {
   expect(mixedSeam(7, 9)).toMatchObject({ times: 1, wider: [4, 7], each: 1 });
   expect(mixedSeam(70, 90)).toMatchObject({ times: 10, few: 7, many: 9, left: [0, 0] });
-  expect(mixedSeam(5, 5).text).toBe("Take one bar for each stitch.");
-  expect(mixedSeam(9, 7).text).toBe("Of every 7 rows: one stitch for each, but 2 stitches for row 4 and 7.");
+  expect(sentence(mixedSeam(5, 5).text)).toBe("Take one bar for each stitch.");
+  expect(sentence(mixedSeam(9, 7).text)).toBe(
+    "Of every 7 rows: one stitch for each, but 2 stitches for rows 4 and 7.",
+  );
   expect(mixedSeam(97, 151).few).toBeLessThanOrEqual(20);
   const any = fc.integer({ min: 1, max: 400 });
   fc.assert(
@@ -101,7 +104,7 @@ test("7 stitches to 9 rows: one bar each, two for stitches 4 and 7", () => {
         Math.max(one, other),
       ]);
       // What is left is told, and is little beside the seam.
-      expect(text.includes("left")).toBe(left.some((count) => count > 0));
+      expect(sentence(text).includes("left")).toBe(left.some((count) => count > 0));
       expect(Math.min(...left)).toBeLessThan(2 * Math.max(few, many));
     }),
   );

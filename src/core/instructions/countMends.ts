@@ -1,12 +1,12 @@
 /** One-click mends for a row whose stitches do not add up: one of its counts, changed. */
 import { facesOfRow, stitchesUsedBy, type PanelRow } from "../panels/panel";
+import { say } from "../words/message";
 import type { Item } from "./ast";
 import { expandRow, type RowTask } from "./expand";
 import type { Mend } from "./findings";
 
 /** More than these at once help nobody. */
 const MOST_OFFERED = 3;
-const NTH = ["the 1st", "the 2nd", "the 3rd"];
 
 type Counted = Extract<Item, { type: "operation" }> & { readonly extent: { readonly times: number } };
 
@@ -36,12 +36,21 @@ const recounted = (said: string, times: number) =>
     ? said.replace(/\d+/, String(times))
     : said.replace(/^(\p{L}+)/u, (word) => `${word}${word.length > 2 ? " " : ""}${times}`);
 
+/** A mend of a count, before it is known whether its words mean one place only. */
+interface Recount {
+  readonly mended: string;
+  readonly said: string;
+  readonly edit: Mend["edit"];
+}
+
 /** Mends with the same words say which of the places they mean. Example: "P2 instead of P1, the 2nd". */
-function told(mends: readonly Mend[]): readonly Mend[] {
+function told(mends: readonly Recount[]): readonly Mend[] {
   const inOrder = [...mends].sort((a, b) => a.edit.from - b.edit.from);
   return mends.map((mend) => {
-    const alike = inOrder.filter(({ label }) => label === mend.label);
-    return alike.length > 1 ? { ...mend, label: `${mend.label}, ${NTH[alike.indexOf(mend)]}` } : mend;
+    const { mended, said, edit } = mend;
+    const alike = inOrder.filter((other) => other.mended === mended && other.said === said);
+    const nth = alike.length > 1 ? alike.indexOf(mend) : null;
+    return { label: say("insteadOf", { mended, said, nth }), edit };
   });
 }
 
@@ -64,7 +73,7 @@ export function countMends(task: RowTask, text: string): readonly Mend[] {
     const { from, to } = item;
     const said = text.slice(from, to);
     const mended = recounted(said, wanted);
-    const mend: Mend = { label: `${mended} instead of ${said}`, edit: { from, to, text: mended } };
+    const mend: Recount = { mended, said, edit: { from, to, text: mended } };
     return [{ mend, fit: likeness(works, rowBelow) }];
   });
   const best = offered.sort((a, b) => b.fit - a.fit).slice(0, MOST_OFFERED);

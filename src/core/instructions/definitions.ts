@@ -1,6 +1,7 @@
 /** Names that a pattern explains for itself: "MB = 5 sts, 2 rows", "C3F = 2/1 LC", "nupp = 5 loops". */
 import { readCrossingName } from "../stitches/crossingNames";
 import { bobble, nupp, type Operation } from "../stitches/operations";
+import { say } from "../words/message";
 import type { UnplacedFinding } from "./findings";
 import { plainName, type Definitions } from "./names";
 import type { Statement } from "./statements";
@@ -31,7 +32,7 @@ export function definitionsOf(statements: readonly Statement[], told: UnplacedFi
         row: null,
         from: name.startOffset,
         to: (tokens.at(-1)?.endOffset ?? name.startOffset) + 1,
-        message: `What “${name.image}” is to mean is not understood: write MB = 5 sts, 2 rows, or nupp = 5 loops, or C3F = 2/1 LC.`,
+        message: say("definitionNotRead", { name: name.image }),
         mends: [],
       });
   }

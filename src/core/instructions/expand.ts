@@ -1,4 +1,5 @@
 /** From what a row says to what is worked, stitch by stitch, on the stitches of the row below. */
+import { say } from "../words/message";
 import { seenFromTheFront } from "./seenFromTheFront";
 import { Impossible, impossible } from "./impossible";
 import { widthOf } from "../stitches/crossings";
@@ -47,7 +48,7 @@ export function expandRow(task: RowTask): Expanded {
     return { works: joined(works), repeat: task.side === "RS" ? worker.repeatColumns : null, findings: [] };
   } catch (error) {
     if (!(error instanceof Impossible)) throw error;
-    const message = `Row ${task.row}: ${error.told.message}`;
+    const message = say("inRow", { row: task.row, why: error.told.message });
     return { works: null, repeat: null, findings: [{ row: task.row, ...error.told, message }] };
   }
 }
@@ -104,30 +105,29 @@ class RowWorker {
     this.works.push(work);
     this.used += stitchesUsedBy([work]);
     if (this.works.length > MOST_STITCHES || this.used > MOST_STITCHES)
-      throw impossible(`more than ${MOST_STITCHES} stitches stand here.`, at);
+      throw impossible(say("moreStitchesThan", { most: MOST_STITCHES }), at);
   }
 
   private operate(item: Extract<Item, { type: "operation" }>, after: number) {
     const operation = this.named(item);
     const times = this.timesOf(item.extent, operation.uses, after, item);
-    if (times > MOST_STITCHES) throw impossible(`${times} stitches are more than any row has.`, item);
+    if (times > MOST_STITCHES) throw impossible(say("stitchesTooMany", { times }), item);
     if (times > 0) this.put({ operation, times }, item);
   }
 
   private named({ name, from, to }: Span & { readonly name: string }) {
     const operation = operationNamed(name, this.task.side, this.task.definitions);
-    if (!operation) throw impossible(`“${name}” is not a stitch that Brenok knows.`, { from, to });
+    if (!operation) throw impossible(say("unknownStitch", { name }), { from, to });
     return operation;
   }
 
   private cross(item: Extract<Item, { type: "crossing" }>) {
     const crossing = crossingNamed(item.name, this.task.definitions);
-    if (crossing === null)
-      throw impossible(`“${item.name}” is a crossing with a count that it cannot have.`, item);
+    if (crossing === null) throw impossible(say("crossingCannotBe", { name: item.name }), item);
     if ("ambiguous" in crossing)
       throw new Impossible({
         severity: "question",
-        message: `“${item.name}” means different things in different patterns. Which is it in this one?`,
+        message: say("crossingAmbiguous", { name: item.name }),
         from: item.from,
         to: item.to,
         mends: crossing.ambiguous.map((meaning) => ({
@@ -140,13 +140,12 @@ class RowWorker {
 
   private repeat(item: Extract<Item, { type: "group" }>, after: number) {
     const { items, extent } = item;
-    if (items.length === 0) throw impossible("there is nothing in this repeat.", item);
+    if (items.length === 0) throw impossible(say("emptyRepeat"), item);
     this.depth += 1;
-    if (this.depth > 20) throw impossible("these repeats are nested too deep.", item);
+    if (this.depth > 20) throw impossible(say("nestedTooDeep"), item);
     const unit = this.usesOf(items);
     const times = this.timesOf(extent, unit, after, item);
-    if (times * items.length > MOST_STITCHES)
-      throw impossible(`${times} repeats are more than any row has.`, item);
+    if (times * items.length > MOST_STITCHES) throw impossible(say("repeatsTooMany", { times }), item);
     const from = stitchesOf(this.works);
     for (let time = 0; time < times; time += 1) {
       this.workList(items, after);
@@ -159,23 +158,16 @@ class RowWorker {
   private timesOf(extent: Extent, unit: number, after: number, at: Span): number {
     if ("times" in extent) return extent.times;
     const { below } = this.task;
-    if (below === null)
-      throw impossible(
-        "how many stitches there are is not known; begin with a row that counts them, or say: multiple of 14 + 8.",
-        at,
-      );
-    if (unit === 0) throw impossible("this repeat uses no stitches, so it would never end.", at);
+    if (below === null) throw impossible(say("countUnknown"), at);
+    if (unit === 0) throw impossible(say("repeatUsesNothing"), at);
     const room = below - this.used - Math.max(after, extent.leaving);
     if (room >= this.task.leastRepeats * unit && room % unit === 0) return room / unit;
     const [fewer, more] = [
       below - (((room % unit) + unit) % unit),
       below + unit - (((room % unit) + unit) % unit),
     ];
-    const near = fewer - this.used - after >= 0 ? `${fewer} or ${more}` : `${more}`;
-    throw impossible(
-      `this repeat takes ${unit} stitches at a time, and ${Math.max(0, room)} of the ${below} are left for it. It would fit ${near} stitches.`,
-      at,
-    );
+    const fits = fewer - this.used - after >= 0 ? [fewer, more] : [more];
+    throw impossible(say("repeatDoesNotFit", { unit, room: Math.max(0, room), below, fits }), at);
   }
 
   /** Stitches that items use; open ones use none of their own. */
@@ -207,8 +199,7 @@ class RowWorker {
           : this.slipped(slipped, 1) && isOne(knitted, "k2tog", 1)
             ? "sk2p"
             : null;
-    if (!id)
-      throw impossible("psso needs a slipped stitch and a knitted one before it: sl 1, k1, psso.", item);
+    if (!id) throw impossible(say("passedOverNothing"), item);
     this.works.splice(-2, 2, { operation: operationOf(id), times: 1 });
   }
 
@@ -221,8 +212,7 @@ class RowWorker {
   private likeRow(item: Extract<Item, { type: "asRow" }>, after: number) {
     const items = this.task.itemsOfRow(item.row);
     this.depth += 1;
-    if (!items || this.depth > 20)
-      throw impossible(`row ${item.row} is not written, so this row cannot be like it.`, item);
+    if (!items || this.depth > 20) throw impossible(say("likeNoRow", { row: item.row }), item);
     this.workInstruction(items, after);
     this.depth -= 1;
   }
@@ -230,7 +220,7 @@ class RowWorker {
   /** Knits what shows knit and purls what shows purl on the side that is worked, or the other way round. */
   private followFaces(item: Extract<Item, { type: "faces" }>, after: number) {
     const { rowBelow, side } = this.task;
-    if (!rowBelow) throw impossible("there is no row below whose knits and purls could be followed.", item);
+    if (!rowBelow) throw impossible(say("noRowBelow"), item);
     const facesBelow = facesOfRow(rowBelow);
     const seen = side === "RS" ? facesBelow : facesBelow.map(other).reverse();
     const open = seen.slice(this.used, seen.length - after);

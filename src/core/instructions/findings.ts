@@ -1,8 +1,10 @@
 /** What the reader has to say of a text: where, what is, what should be, and how it can be mended. */
+import type { Message, Says } from "../words/message";
 import type { Span } from "./ast";
 
 export interface Mend {
-  readonly label: string;
+  /** What it makes of what; or the word that it puts there. */
+  readonly label: Says;
   /** Replace this part of the text with `text`. */
   readonly edit: Span & { readonly text: string };
 }
@@ -13,7 +15,7 @@ export interface Finding extends Span {
   readonly row: number | null;
   readonly line: number;
   readonly column: number;
-  readonly message: string;
+  readonly message: Message;
   readonly mends: readonly Mend[];
 }
 
@@ -28,7 +30,7 @@ export const remark = (
   severity: UnplacedFinding["severity"],
   from: number,
   to: number,
-  message: string,
+  message: Message,
   row: number | null = null,
 ): UnplacedFinding => ({
   severity,

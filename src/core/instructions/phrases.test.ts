@@ -1,4 +1,5 @@
 /** Phrases as printed patterns use them: what they come to, or what is said of them. */
+import { sentence } from "@testing/sentence";
 import { printPattern } from "./print";
 import { readPattern } from "./read";
 
@@ -6,7 +7,7 @@ import { readPattern } from "./read";
 function round(instruction: string, multiple = ""): string {
   const read = readPattern(`${multiple}\nRnd 1: ${instruction}`);
   const wrong = read.findings.find(({ severity }) => severity === "error" || severity === "question");
-  if (wrong || !read.panel) return wrong?.message ?? "nothing read";
+  if (wrong || !read.panel) return wrong ? sentence(wrong.message) : "nothing read";
   const text = printPattern({ ...read, panel: read.panel }, { naming: "halves", words: "US" });
   return text.replace(/^[^]*Rnd 1: |\.$/g, "");
 }
@@ -91,6 +92,8 @@ test.each([
 test("every finding of a row begins with the row it is about", () => {
   const { findings } = readPattern("Row 1: K2, C3F.\nRow 2: wibble.\nRow 3: psso.");
   expect(
-    findings.filter(({ severity }) => severity !== "warning").map(({ message }) => message.slice(0, 6)),
+    findings
+      .filter(({ severity }) => severity !== "warning")
+      .map(({ message }) => sentence(message).slice(0, 6)),
   ).toEqual(["Row 1:", "Row 2:", "Row 3:"]);
 });

@@ -1,6 +1,7 @@
 /** Reads a written pattern: text in, panel and findings out. It never throws, whatever the text. */
 import { stitchesOf, stitchesUsedBy, type Panel, type PanelRow } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
+import { say } from "../words/message";
 import type { WrittenRow } from "./ast";
 import { definitionsOf } from "./definitions";
 import type { RepeatColumns } from "./expand";
@@ -98,10 +99,7 @@ export interface ParsedPattern {
 export function parsePattern(text: string, from: "first" | "any" = "first"): ParsedPattern {
   const told: UnplacedFinding[] = [];
   const whole = text.length <= MOST_CHARACTERS ? text : "";
-  if (whole !== text)
-    told.push(
-      remark("error", 0, 0, "This text is over a million characters long: paste one pattern at a time."),
-    );
+  if (whole !== text) told.push(remark("error", 0, 0, say("textTooLong")));
   // Colours are named in rows that are worked once; a panel that names some is asked about, and takes stripes.
   const { text: read, named } = from === "any" ? withoutColours(whole) : { text: whole, named: [] };
   const statements = statementsOf(tokensOf(read));
@@ -138,7 +136,7 @@ function multipleOf(statements: readonly Statement[], told: UnplacedFinding[]) {
   const parsed = parseMultiple(statement.tokens);
   if (parsed.ok && parsed.value.of > 0) return parsed.value;
   const { from, to } = spanOfStatement(statement);
-  told.push(remark("error", from, to, "A multiple is written as: multiple of 14 + 8."));
+  told.push(remark("error", from, to, say("multipleForm")));
   return null;
 }
 
@@ -165,8 +163,7 @@ function checkParity(numbered: readonly Numbered[], told: UnplacedFinding[]) {
   const last = numbered.at(-1);
   if (!last || last.row % 2 === 0 || last.row === 1) return;
   const { from, to } = last.written.heading;
-  const words = `The repeat has ${last.row} rows, an odd number: worked flat, it begins the second time on the other side.`;
-  told.push(remark("warning", from, to, words, last.row));
+  told.push(remark("warning", from, to, say("oddRepeat", { rows: last.row }), last.row));
 }
 
 /** The repeat must close: its last row leaves what its first row uses. */
@@ -186,7 +183,7 @@ function checkRows(
         "error",
         heading.from,
         heading.to,
-        `The last row leaves ${ends} stitches, but row 1 begins on ${begins}: the repeat does not close.`,
+        say("repeatOpen", { ends, begins }),
         numbered.at(-1)?.row ?? null,
       ),
     );

@@ -1,5 +1,6 @@
 /** Which rows are written where: headings to row numbers, rows named twice or missing. */
 import type { Heading, WrittenRow } from "./ast";
+import { say } from "../words/message";
 import { remark, type UnplacedFinding } from "./findings";
 
 const MOST_ROWS = 2000;
@@ -44,9 +45,7 @@ export function numberRows(
     for (const row of rowsNamedBy(heading, last, round)) {
       const explicit = heading.rows.includes(row);
       if (byRow.has(row) && explicit && byRow.get(row)?.heading.rows.includes(row))
-        told.push(
-          remark("error", heading.from, heading.to, `Row ${row} is named twice; the first one counts.`, row),
-        );
+        told.push(remark("error", heading.from, heading.to, say("rowNamedTwice", { row }), row));
       else if (!byRow.has(row) || explicit) byRow.set(row, one);
     }
   }
@@ -55,8 +54,9 @@ export function numberRows(
     let before = rows[index - 1]?.[0] ?? (from === "any" ? row - 1 : 0);
     while (unread.has(before + 1)) before += 1;
     if (row - before > 1) {
-      const missing = row - before === 2 ? `Row ${row - 1} is` : `Rows ${before + 1} to ${row - 1} are`;
-      told.push(remark("error", heading.from, heading.to, `${missing} missing before row ${row}.`, row));
+      told.push(
+        remark("error", heading.from, heading.to, say("rowsMissing", { from: before + 1, to: row - 1 }), row),
+      );
     }
   });
   return rows.map(([row, one]) => ({ row, written: one }));

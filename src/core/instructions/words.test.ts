@@ -1,3 +1,5 @@
+import { say } from "../words/message";
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { definitionsOf } from "./definitions";
 import { placed, remark, type UnplacedFinding } from "./findings";
@@ -64,7 +66,7 @@ test("a pattern explains its own bobbles, nupps and crossings", () => {
 test.each(["MB = 0 sts", "MB = 99 sts, 2 rows", "nupp = many", "C3F = left", "gorse = 3 sts"])(
   "%s is not understood, and says what would be",
   (text) => {
-    expect(told(text).findings[0]?.message).toMatch(/is not understood: write MB = 5 sts/);
+    expect(sentence(told(text).findings[0]?.message)).toMatch(/is not understood: write MB = 5 sts/);
   },
 );
 
@@ -83,10 +85,12 @@ test("names: the pattern's own meaning wins, spellings agree, a slip keeps the y
   expect(crossingNamed("C3F", definitions)).toHaveProperty("ambiguous");
 });
 
+const HERE = say("notARow");
+
 test("findings get the line and column of their place, in order, and never leave the text", () => {
   const text = "one\ntwo\n\nfour";
   const findings = placed(
-    [remark("error", 10, 99, "late"), remark("remark", 0, 3, "first"), remark("error", -5, -1, "before")],
+    [remark("error", 10, 99, HERE), remark("remark", 0, 3, HERE), remark("error", -5, -1, HERE)],
     text,
   );
   expect(findings.map(({ line, column, from, to }) => [line, column, from, to])).toEqual([
@@ -107,7 +111,7 @@ test("line and column lead back to the place, whatever the text", () => {
       (lines, at) => {
         const text = lines.join("\n");
         const place = at % (text.length + 1);
-        const [finding] = placed([remark("error", place, place, "here")], text);
+        const [finding] = placed([remark("error", place, place, HERE)], text);
         const start = lines
           .slice(0, (finding?.line ?? 1) - 1)
           .reduce((sum, line) => sum + line.length + 1, 0);

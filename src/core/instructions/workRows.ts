@@ -1,5 +1,6 @@
 /** Works rows that were parsed: from what they say to what is on the needle, one after the other. */
 import { stitchesOf, stitchesUsedBy, type PanelRow } from "../panels/panel";
+import { say } from "../words/message";
 import type { Item } from "./ast";
 import { countMends } from "./countMends";
 import { expandRow, type RepeatColumns, type RowTask } from "./expand";
@@ -59,7 +60,7 @@ export function workRows(
         row,
         from: written.heading.from,
         to: Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
-        message: `Row ${row} works ${used} stitches, but the row below has ${below}.`,
+        message: say("wrongCount", { row, used, below }),
         mends: countMends(task, text),
       });
     }

@@ -1,5 +1,6 @@
 /** Rows of text worked once on what is on the needle: a crown, a gusset, a set-up row. Their count may change. */
 import { stitchesUsedBy, type PanelRow } from "../panels/panel";
+import { say, type Message } from "../words/message";
 import { isWrong, placed } from "./findings";
 import type { ParsedPattern } from "./read";
 import { workRows } from "./workRows";
@@ -12,11 +13,10 @@ interface Needle {
 }
 
 export type WorkedOnce =
-  | { readonly ok: true; readonly rows: readonly PanelRow[]; readonly hint: string | null }
-  | { readonly ok: false; readonly message: string };
+  | { readonly ok: true; readonly rows: readonly PanelRow[]; readonly hint: Message | null }
+  | { readonly ok: false; readonly message: Message };
 
-const FLAT_ROUNDS =
-  "These are rounds, and this part is worked back and forth: write rows, or work the piece in the round.";
+const sideIf = (wrong: boolean) => (wrong ? "WS" : "RS");
 
 /**
  * Works all rows of a text once, from the stitches that are there. Errors, in words: no row, rows that cannot be read,
@@ -25,12 +25,12 @@ const FLAT_ROUNDS =
  */
 export function workOnce(parsed: ParsedPattern, { stitches, round, wrongSide }: Needle): WorkedOnce {
   const { numbered, definitions, saidFirst, text } = parsed;
-  const fails = (message: string): WorkedOnce => ({ ok: false, message });
+  const fails = (message: Message): WorkedOnce => ({ ok: false, message });
   const [first] = numbered;
   const unreadable = placed(parsed.told, text).find(isWrong);
-  if (unreadable) return fails(`Line ${unreadable.line}: ${unreadable.message}`);
-  if (!first) return fails("No row is written yet: write rows such as: Row 1: K2tog to end.");
-  if (parsed.round && !round) return fails(FLAT_ROUNDS);
+  if (unreadable) return fails(say("inLine", { line: unreadable.line, why: unreadable.message }));
+  if (!first) return fails(say("noRowWritten"));
+  if (parsed.round && !round) return fails(say("roundsWorkedFlat"));
   const behind = saidFirst === null ? wrongSide : saidFirst === "WS";
   const sideOf = (row: number) => (!round && ((row - first.row) % 2 === 1) !== behind ? "WS" : "RS");
   const { rows, findings } = workRows(numbered, numbered.length, {
@@ -45,18 +45,13 @@ export function workOnce(parsed: ParsedPattern, { stitches, round, wrongSide }: 
     const [only] = rows;
     // What row 1 does not fit is no row below, but what is on the needle.
     const takes = only && wrong.row === first.row ? stitchesUsedBy(only) : null;
-    return fails(
-      takes === null
-        ? `Line ${wrong.line}: ${wrong.message}`
-        : `Line ${wrong.line}: it works ${takes} stitches, and ${stitches} are on the needle.`,
-    );
+    const why = takes === null ? wrong.message : say("firstRowTakes", { takes, have: stitches });
+    return fails(say("inLine", { line: wrong.line, why }));
   }
   const turned = !round && saidFirst !== null && behind !== wrongSide;
   return {
     ok: true,
     rows: rows.flatMap((row) => (row ? [row] : [])),
-    hint: turned
-      ? `Its first row is written for the ${behind ? "wrong" : "right"} side, but falls on the ${wrongSide ? "wrong" : "right"} side here: work one row more or fewer before it.`
-      : null,
+    hint: turned ? say("otherSide", { written: sideIf(behind), falls: sideIf(wrongSide) }) : null,
   };
 }

@@ -1,5 +1,6 @@
 /** Parses the rows of a pattern, each by itself, and tells what could not be parsed. */
 import type { WrittenRow } from "./ast";
+import { say } from "../words/message";
 import { remark, type UnplacedFinding } from "./findings";
 import { parseRow } from "./grammar";
 import { spanOfStatement, type Statement } from "./statements";
@@ -19,11 +20,10 @@ export function writtenRows(statements: readonly Statement[], told: UnplacedFind
   for (const statement of statements) {
     const { from, to } = spanOfStatement(statement);
     if (statement.kind === "remark" || statement.kind === "repeat") {
-      if (statement.kind === "remark") told.push(remark("remark", from, to, "Not a row: taken as a remark."));
+      if (statement.kind === "remark") told.push(remark("remark", from, to, say("notARow")));
       continue;
     }
-    if (statement.kind === "pageNumber")
-      told.push(remark("remark", from, to, "A number by itself: taken as a page number."));
+    if (statement.kind === "pageNumber") told.push(remark("remark", from, to, say("pageNumber")));
     if (statement.kind !== "row") continue;
     const parsed = parseRow(statement.tokens);
     if (parsed.ok) rows.push(parsed.value);
@@ -39,16 +39,15 @@ export function writtenRows(statements: readonly Statement[], told: UnplacedFind
 function unreadable(token: Statement["tokens"][number] | null, statement: Statement): UnplacedFinding {
   const row = Number(statement.tokens.find(({ image }) => /^\d+$/.test(image))?.image ?? NaN);
   const { from, to } = spanOfStatement(statement);
-  const named = Number.isNaN(row) ? "This row" : `Row ${row}`;
-  if (!token)
-    return { ...remark("error", from, to, `${named} breaks off before its end.`), row: row || null };
+  const said = Number.isNaN(row) ? null : row;
+  if (!token) return { ...remark("error", from, to, say("rowBreaksOff", { row: said })), row: row || null };
   const at = { from: token.startOffset, to: (token.endOffset ?? token.startOffset) + 1 };
   const near = token.tokenType === Word || token.tokenType === Misspelt ? nearestWords(token.image) : [];
   return {
     severity: "error",
     row: row || null,
     ...at,
-    message: `${named}: “${token.image}” is not understood here.${near.length > 0 ? ` Did you mean ${near.join(" or ")}?` : ""}`,
+    message: say("wordNotUnderstood", { row: said, name: token.image, near }),
     mends: near.map((word) => ({ label: word, edit: { ...at, text: word } })),
   };
 }

@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { demoProject } from "@/demo/slipover";
 import { answerTo, cabledBack, projectOf, rectangleOf } from "@testing/anyProject";
@@ -220,7 +221,7 @@ function groupOf(project: Project, kits: readonly Kit[]): GroupBalls {
   let step = steps.next();
   for (; !step.done; step = steps.next()) shares.push(step.value.share);
   expect(shares).toEqual(shares.toSorted((a, b) => a - b));
-  if (!step.value.ok) throw new Error(step.value.message);
+  if (!step.value.ok) throw new Error(sentence(step.value.message));
   return step.value.group;
 }
 
@@ -261,7 +262,7 @@ test("no kits, and a size that cannot be, are told", () => {
     const steps = calculatingGroup({ ...cap, order: { ...cap.order, kits: [...kits] } }, { yarnId, layOf });
     let step = steps.next();
     while (!step.done) step = steps.next();
-    return step.value.ok ? "calculated" : step.value.message;
+    return step.value.ok ? "calculated" : sentence(step.value.message);
   };
   expect(told([])).toMatch(/Add kits first/);
   const empty = projectOf([rectangleOf({ rows: null })]);
@@ -270,7 +271,7 @@ test("no kits, and a size that cannot be, are told", () => {
     { yarnId, layOf },
   );
   const end = steps.next();
-  expect(end.done && !end.value.ok && end.value.message).toMatch(/one cannot be worked/);
+  expect(end.done && !end.value.ok && sentence(end.value.message)).toMatch(/one cannot be worked/);
 });
 
 test("yarns that are held together are bought each by itself, their balls as far as they go", () => {

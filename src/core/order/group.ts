@@ -1,4 +1,5 @@
 /** One yarn for many knitters: balls in each kit, and for all of them together. */
+import { say, type Message } from "../words/message";
 import type { Pack } from "./packs";
 import { ballsAt, packedApart } from "./packs";
 import type { Kit } from "../project/orders";
@@ -151,7 +152,7 @@ function sharedOf({ belief }: Calculated, yarnId: string, draws: number): Shared
 const HALF = 0.5;
 
 export type GroupCalculated =
-  { readonly ok: true; readonly group: GroupBalls } | { readonly ok: false; readonly message: string };
+  { readonly ok: true; readonly group: GroupBalls } | { readonly ok: false; readonly message: Message };
 
 /**
  * Balls for a group, in steps that tell the share done. What yarn and cables take is off alike for all knitters, each
@@ -164,7 +165,7 @@ export function* calculatingGroup(
 ): Steps<GroupCalculated> {
   const { kits } = project.order;
   const all = kits.reduce((sum, { count }) => sum + count, 0);
-  if (all === 0) return { ok: false, message: "Add kits first: how many, in which size." };
+  if (all === 0) return { ok: false, message: say("addKitsFirst") };
   const draws = 4 * Math.floor(min(MOST_DRAWS, max(LEAST_DRAWS, MOST_NEEDS / all)) / 4);
   const chance = CERTAINTIES[project.certainty];
   const laid = layOf(project);
@@ -181,7 +182,7 @@ export function* calculatingGroup(
     if (!knitting)
       return {
         ok: false,
-        message: `${kit.name || "A kit"} cannot be worked in this size: check its measures.`,
+        message: say("kitCannotBeWorked", { name: kit.name }),
       };
     const shared = sharedOf(knitting.calculated, yarnId, draws);
     let one: Uint16Array = new Uint16Array(draws);

@@ -1,4 +1,5 @@
 /** How far yarn goes, against the forecast of every size one by one. */
+import { sentence } from "@testing/sentence";
 import { toEnd } from "../steps";
 import { cabledBack, answerTo } from "@testing/anyProject";
 import { metres, grams } from "../units/brands";
@@ -59,14 +60,14 @@ test.each([
   ["100 yd", 91.44, 1],
 ])("%s at hand", (text, lengthM, balls) => {
   const reading = readYarnInHand(text, ball);
-  if (!reading.ok) throw new Error(reading.message);
+  if (!reading.ok) throw new Error(sentence(reading.message));
   expect(reading.value.lengthM).toBeCloseTo(lengthM, 6);
   expect(reading.value.balls).toBe(balls);
 });
 
 test.each(["", "half", "2.5", "20 st", "0"])("“%s” at hand is asked about", (text) => {
   const reading = readYarnInHand(text, ball);
-  expect(reading.ok ? "" : reading.message).toMatch(/Type|give|no stitches|check/);
+  expect(reading.ok ? "" : sentence(reading.message)).toMatch(/Type|give|no stitches|check/);
 });
 
 test("a section that is cut short is told by its own width, though others are more of the piece by then", () => {

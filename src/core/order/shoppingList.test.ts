@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import { readTable } from "../files/tableText";
 import { listCsv, listLines, listText } from "./shoppingList";
 import type { OrderPlan } from "./plan";
@@ -35,13 +36,11 @@ const sellers = [
 const lines = listLines(plan, { yarn: "Tarnock Aran, lichen", strands: 1, sellers, units: "metric" });
 
 test("the shelf comes first, and the sum tells its postage", () => {
-  const [first, second, sum] = listText(lines, plan)
-    .replace(/\s(?=g|m\b)/gu, " ")
-    .split("\n");
+  const [first, second, sum] = listText(lines, plan).map(sentence);
   expect(first).toBe("1 x Tarnock Aran, lichen, 50 g, 82 m: from your shelf");
   expect(second).toBe("3 x Tarnock Aran, lichen, 50 g, 82 m, dye lot T417: 14.70 at A shop");
   expect(sum).toBe("Together 19.20, 4.50 of it postage");
-  expect(listText(lines, { cost: 5, postage: 0 })).toMatch(/Together 5\.00\n$/);
+  expect(sentence(listText(lines, { cost: 5, postage: 0 }).at(-1))).toBe("Together 5.00");
 });
 
 test("in yards and ounces for those who count so", () => {

@@ -1,4 +1,5 @@
 /** A plan as a list to take along: lines, words, a table. */
+import { say, type Message } from "../words/message";
 import { writeTable } from "../files/tableText";
 import { grams, metres, type UnitSystem } from "../units/brands";
 import { formatMass, formatYarn } from "../units/format";
@@ -40,20 +41,11 @@ export function listLines(plan: OrderPlan, { yarn, strands, sellers, units }: As
   return lines.toSorted((a, b) => Number(a.price !== null) - Number(b.price !== null));
 }
 
-const lineWords = ({ from, yarn, lot, ball, balls, price }: ListLine) =>
-  `${balls} x ${yarn}, ${ball}${lot ? `, dye lot ${lot}` : ""}: ${price === null ? `from ${from}` : `${formatMoney(price)} at ${from}`}`;
-
-/** The list as plain text. Example: "3 x Tarnock Aran, lichen, 50 g, 82 m, dye lot T417: 14.70 at the shop". */
-export function listText(
+/** The list, line by line. Example: "3 x Tarnock Aran, lichen, 50 g, 82 m, dye lot T417: 14.70 at the shop". */
+export const listText = (
   lines: readonly ListLine[],
-  { cost, postage }: Pick<OrderPlan, "cost" | "postage">,
-): string {
-  const sum =
-    postage > 0
-      ? `Together ${formatMoney(cost)}, ${formatMoney(postage)} of it postage`
-      : `Together ${formatMoney(cost)}`;
-  return `${[...lines.map(lineWords), sum].join("\n")}\n`;
-}
+  plan: Pick<OrderPlan, "cost" | "postage">,
+): readonly Message[] => [...lines.map((line) => say("listLine", line)), say("listSum", plan)];
 
 /** The list as CSV. */
 export const listCsv = (lines: readonly ListLine[]) =>

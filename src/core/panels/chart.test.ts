@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import { analysePattern, writeOut } from "../instructions/analysePattern";
 
 const US = { naming: "halves", words: "US" } as const;
@@ -46,6 +47,6 @@ test("marks tell what a stitch is", () => {
 test("a study is plain data that can be copied between threads, and says what is missing", () => {
   const study = analysePattern("Row 1: flurb.", US);
   expect(study.chart).toBeNull();
-  expect(structuredClone(study).findings[0]?.message).toMatch(/flurb/);
+  expect(sentence(structuredClone(study).findings[0]?.message)).toMatch(/flurb/);
   expect(writeOut("Rnd 1: T3F, MB.", US)).toContain("2/1 LPC, MB");
 });

@@ -18,8 +18,8 @@ const usualEvery = (half: number) => USUAL_EVERY[half] ?? 2 * half + 2;
 
 /** The widest rope and the longest way between its crossings. */
 export const ROPE_BOUNDS = {
-  half: { least: 1, most: 20, things: "stitches" },
-  every: { least: 2, most: 80, things: "rows" },
+  half: { least: 1, most: 20, thing: "stitch" },
+  every: { least: 2, most: 80, thing: "row" },
 } as const;
 
 /** How a rope is named in a file: "rope-3-3" crosses at the usual rows, "rope-3-3-8" every 8. */

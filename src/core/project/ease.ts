@@ -1,15 +1,16 @@
 /** Ease: what is added to a measure of the body, or taken off where the fabric is to stretch. */
+import { say } from "../words/message";
 import { EASE } from "./bounds";
 import { millimetres, type Millimetres, type UnitSystem } from "../units/brands";
 import { tellSize } from "../units/format";
-import { BARE_LENGTH, readLength } from "../units/length";
-import { read, unread, type Bounds, type Reading } from "../units/reading";
+import { BARE_LENGTH, readLength } from "../typed/length";
+import { read, unread, type Bounds, type Reading } from "../typed/reading";
 
 const BOUNDS: Bounds = {
   least: 1,
   most: EASE.most,
-  tooSmall: "Under 1 mm of ease is none: type 0.",
-  tooLarge: "Over 1 m of ease is another garment: check the unit.",
+  tooSmall: "easeTooSmall",
+  tooLarge: "easeTooLarge",
 };
 
 /**
@@ -18,7 +19,7 @@ const BOUNDS: Bounds = {
  */
 export function readEase(text: string, units: UnitSystem): Reading<Millimetres> {
   const [, sign = "", rest = ""] = /^\s*([-−–]?)\s*(.*)$/.exec(text) ?? [];
-  if (rest === "") return unread("Type how much is added, 0 for nothing.");
+  if (rest === "") return unread(say("sayEase"));
   if (/^0+(?:[.,]0+)?\s*(?:cm|mm|in)?$/.test(rest)) return read(millimetres(0));
   const length = readLength(rest, BARE_LENGTH[units], BOUNDS);
   return length.ok && sign ? read(millimetres(-length.value)) : length;

@@ -3,17 +3,17 @@ import { ROPE_BOUNDS } from "../panels/ropes";
 import type { UnitSystem } from "../units/brands";
 import { grams } from "../units/brands";
 import { formatMassFine } from "../units/format";
-import { BARE_YARN, readLength } from "../units/length";
-import { readMass } from "../units/mass";
-import { read, type Bounds, type Reading } from "../units/reading";
+import { BARE_YARN, readLength } from "../typed/length";
+import { readMass } from "../typed/mass";
+import { read, type Bounds, type Reading } from "../typed/reading";
 import { COUNTS, LENGTHS } from "./bounds";
 import { counted, ease, fine, gauge, money, putUp, size, type FigureKind } from "./figureKinds";
 
 const PART_G: Bounds = {
   least: 0.1,
   most: 2000,
-  tooSmall: "Under a tenth of a gram is not worth keeping: check the unit.",
-  tooLarge: "Over 2 kg is no part of a ball: check the unit.",
+  tooSmall: "partTooLight",
+  tooLarge: "partTooHeavy",
 };
 
 /** Weights of part balls, one after the other. Example: "32 g; 14 g". */
@@ -33,8 +33,8 @@ const parts: FigureKind<number[]> = {
 const YARN: Bounds = {
   least: 10,
   most: 60_000_000,
-  tooSmall: "Under 1 cm of yarn is too little to work with: check the unit.",
-  tooLarge: "Over 60 km of yarn is more than anybody has: check the unit.",
+  tooSmall: "yarnTooShort",
+  tooLarge: "yarnTooLong",
 };
 
 /** A length of yarn in mm; a number without a unit is metres or yards. */
@@ -46,12 +46,12 @@ const yarnMm: FigureKind<number> = {
 const THICKNESS: Bounds = {
   least: 0.3,
   most: 30,
-  tooSmall: "No knitting yarn is thinner than 0.3 mm: check the unit.",
-  tooLarge: "No knitting yarn is thicker than 3 cm: check the unit.",
+  tooSmall: "yarnTooThin",
+  tooLarge: "yarnTooThick",
 };
 
-const stitches = (least: number, most: number) => counted({ least, most, things: "stitches" });
-const rows = (least: number, most: number) => counted({ least, most, things: "rows" });
+const stitches = (least: number, most: number) => counted({ least, most, thing: "stitch" });
+const rows = (least: number, most: number) => counted({ least, most, thing: "row" });
 
 /** One more thing to type is one more row. */
 export const ENTERED = {
@@ -76,7 +76,7 @@ export const ENTERED = {
   borderRows: counted(COUNTS.every),
   ropeHalf: counted(ROPE_BOUNDS.half),
   ropeRows: counted(ROPE_BOUNDS.every),
-  pace: counted({ least: 5, most: 120, things: "stitches a minute" }),
+  pace: counted({ least: 5, most: 120, thing: "stitchAMinute" }),
   thickness: fine(THICKNESS),
   twenty: size(LENGTHS.twenty),
   yarnLeft: yarnMm,
@@ -85,7 +85,7 @@ export const ENTERED = {
   rows: rows(1, 5000),
   stitchesIn10Cm: stitches(1, 80),
   rowsIn10Cm: rows(1, 120),
-  holes: counted({ least: 1, most: 60, things: "holes" }),
+  holes: counted({ least: 1, most: 60, thing: "hole" }),
   holeStitches: stitches(1, 20),
   holeMargin: stitches(0, 200),
   repeatRows: rows(1, 500),

@@ -1,14 +1,15 @@
 /** How kinds of figures are read and told, wherever they are typed. */
 import { grams, METRES_IN_YARD, millimetres, type UnitSystem } from "../units/brands";
-import { readCount, type CountBounds } from "../units/count";
-import { formatFine, formatGauge, formatMassFine, plain, tellSize } from "../units/format";
-import { readGauge } from "../units/gauge";
-import { BARE_LENGTH, BARE_YARN, readLength } from "../units/length";
-import { readMass } from "../units/mass";
-import { formatMoney, readMoney } from "../units/money";
-import { readPercent } from "../units/percent";
-import { read, type Bounds, type Reading } from "../units/reading";
-import { readPutUp, tellPutUp, type PutUp } from "../yarn/putUp";
+import { readCount, type CountBounds } from "../typed/count";
+import { formatFine, formatGauge, formatMassFine, plain, tellPutUp, tellSize } from "../units/format";
+import { readGauge } from "../typed/gauge";
+import { BARE_LENGTH, BARE_YARN, readLength } from "../typed/length";
+import { readMass } from "../typed/mass";
+import { readMoney } from "../typed/money";
+import { formatMoney } from "../units/money";
+import { readPercent } from "../typed/percent";
+import { read, type Bounds, type Reading } from "../typed/reading";
+import { readPutUp, type PutUp } from "../yarn/putUp";
 import { LENGTHS } from "./bounds";
 import { readEase, tellEase } from "./ease";
 

@@ -98,7 +98,7 @@ test("any comparison is told in figures and words, or says why not", () => {
       for (const figure of [needM, balls, firmness, hours]) expect(figure).toBeGreaterThan(0);
       expect(held).toHaveLength(candidate.beside ? 2 : 1);
       expect(clarity.score).toBeLessThanOrEqual(100);
-      const told = verdictOf(compared.outcome, outcomeOf(own, own, ""), { keep: "size", units: "metric" });
+      const told = verdictOf(compared.outcome, outcomeOf(own, own, ""), "size").map(sentence);
       expect(
         told.every((words) => /^[A-Z].*[.]$/s.test(words) && !/NaN|undefined|Infinity/.test(words)),
       ).toBe(true);

@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { DYED } from "../project/label";
 import { grams, metres } from "../units/brands";
@@ -11,12 +12,12 @@ import { texOf } from "../yarn/putUp";
 const best = { colour: "#efe6d2", dyed: "solid", fibres: "100 % wool", plies: 4 } as const;
 
 test("a light, round, springy yarn in one colour shows its cables; a dark fuzzy one hides them", () => {
-  expect(clarityOf(best, 1)).toMatchObject({ score: 96, words: "clear" });
+  expect(clarityOf(best, 1)).toMatchObject({ score: 96, level: "clear" });
   const worst = clarityOf(
     { colour: "#1a1a22", dyed: "variegated", fibres: "60 % mohair, 40 % silk", plies: 1 },
     1,
   );
-  expect(worst.words).toBe("hidden");
+  expect(worst.level).toBe("hidden");
   expect(worst.score).toBeLessThan(10);
   expect(worst.reasons[0]?.points).toBeLessThan(0);
 });
@@ -32,7 +33,7 @@ test.each([
 ])("%s shows cables less clearly, and says so", (_, given) => {
   const less = clarityOf({ ...best, ...given }, 1);
   expect(less.score).toBeLessThan(96);
-  expect(less.reasons.every(({ words }) => words.length > 5)).toBe(true);
+  expect(less.reasons.every(({ says }) => sentence(says).length > 5)).toBe(true);
 });
 
 test("strands held together take something, and a score never leaves its scale", () => {

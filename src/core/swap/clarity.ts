@@ -1,17 +1,18 @@
-/** How clearly cables will show in a yarn: nought to a hundred, with what raises and lowers it in words. */
+/** How clearly cables will show in a yarn: nought to a hundred, with what raises and lowers it. */
+import { say, type Message } from "../words/message";
 import type { YarnLabel } from "../project/label";
 import { luminanceOf } from "../yarn/colour";
 import { readFibres, type Blend } from "../yarn/fibres";
 
 interface ClarityReason {
-  readonly words: string;
+  readonly says: Message;
   /** Added to the score, or taken from it. */
   readonly points: number;
 }
 
 export interface Clarity {
   readonly score: number;
-  readonly words: "clear" | "soft" | "hidden";
+  readonly level: "clear" | "soft" | "hidden";
   /** What weighs most comes first. */
   readonly reasons: readonly ClarityReason[];
 }
@@ -20,40 +21,41 @@ type Label = Pick<YarnLabel, "colour" | "dyed" | "fibres" | "plies">;
 type Seen = Pick<Label, "colour" | "dyed" | "plies"> & { readonly blend: Blend | null };
 type Judge = (seen: Seen, strands: number) => ClarityReason | null;
 
-const reason = (words: string, points: number): ClarityReason => ({ words, points });
+const reason = (says: Message, points: number): ClarityReason => ({ says, points });
+
+/** Four plies and more are as good as each other. */
+const POINTS_OF_PLIES: { readonly [plies: number]: number } = { 1: -18, 2: -4, 3: 6 };
 
 /** An estimate of ours, from what hand knitters see: each line is one thing that they look for. */
 const JUDGES: readonly Judge[] = [
   ({ plies }) => {
     if (plies === null) return null;
-    if (plies === 1) return reason("one ply: soft edges", -18);
-    if (plies === 2) return reason("two plies: it lies flat", -4);
-    return plies === 3 ? reason("three plies: round", 6) : reason(`${plies} plies: round and even`, 12);
+    return reason(say("plies", { plies }), POINTS_OF_PLIES[plies] ?? 12);
   },
   ({ blend }) => {
     const halo = blend?.halo ?? 0;
-    return halo < 0.05 ? null : reason("its halo blurs the ropes", -40 * halo);
+    return halo < 0.05 ? null : reason(say("halo"), -40 * halo);
   },
   ({ blend }) => {
     const drape = blend?.drape ?? 0;
-    return drape < 0.1 ? null : reason("it drapes: ropes lie flatter", -20 * drape);
+    return drape < 0.1 ? null : reason(say("drape"), -20 * drape);
   },
   ({ blend }) => {
     const spring = blend?.spring ?? 0;
-    return spring < 0.3 ? null : reason("springy: ropes stand up", 10 * spring);
+    return spring < 0.3 ? null : reason(say("spring"), 10 * spring);
   },
   ({ dyed }) => {
-    if (dyed === "variegated") return reason("its colours hide the ropes", -24);
-    return dyed === "heathered" ? reason("heathered: a little restless", -8) : reason("one colour", 6);
+    if (dyed === "variegated") return reason(say("variegated"), -24);
+    return dyed === "heathered" ? reason(say("heathered"), -8) : reason(say("oneColour"), 6);
   },
   ({ colour }) => {
     const luminance = luminanceOf(colour);
-    if (luminance < 0.03) return reason("nearly black: no shadow shows", -26);
-    if (luminance < 0.08) return reason("dark: shadows hardly show", -14);
-    if (luminance > 0.3) return reason("light: shadows show well", 8);
+    if (luminance < 0.03) return reason(say("nearlyBlack"), -26);
+    if (luminance < 0.08) return reason(say("dark"), -14);
+    if (luminance > 0.3) return reason(say("light"), 8);
     return null;
   },
-  (_, strands) => (strands > 1 ? reason(`${strands} strands lie side by side`, -6) : null),
+  (_, strands) => (strands > 1 ? reason(say("strandsSideBySide", { strands }), -6) : null),
 ];
 
 /** What a yarn has of which nothing is known. */
@@ -72,7 +74,7 @@ export function clarityOf(label: Label, strands: number, blend = readFibres(labe
   const score = Math.round(Math.min(100, Math.max(0, sum)));
   return {
     score,
-    words: score >= CLEAR ? "clear" : score >= SOFT ? "soft" : "hidden",
+    level: score >= CLEAR ? "clear" : score >= SOFT ? "soft" : "hidden",
     reasons: reasons.toSorted((a, b) => Math.abs(b.points) - Math.abs(a.points)),
   };
 }

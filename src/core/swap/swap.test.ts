@@ -1,3 +1,5 @@
+import { english } from "../words/english";
+import { tell } from "../words/tell";
 import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { demoProject } from "@/demo/slipover";
@@ -213,7 +215,7 @@ test("a fingering with a lace needs balls of both", () => {
   const wool = { label: { fibres: "100 % wool" } };
   const [alone, haloed] = [candidate(wool), candidate({ ...wool, beside: fuzzy })].map(candidateClarity);
   expect(haloed?.score).toBeLessThan((alone?.score ?? 0) - 8);
-  expect(haloed?.reasons.map(({ words }) => words).join()).toMatch(/halo/);
+  expect(haloed?.reasons.map(({ says }) => sentence(says)).join()).toMatch(/halo/);
   expect(both.strands.map(({ name }) => name)).toEqual(["Fennel Fingering", "Moth Lace"]);
   const [first, second] = both.strands;
   expect(first?.metres).toBeCloseTo(2 * (second?.metres ?? 0), 6);
@@ -254,7 +256,9 @@ test("a candidate without a put-up, or that leaves nothing to knit, says so", ()
 });
 
 const told = (of: Candidate, keep: Keep, units: "metric" | "imperial" = "metric") =>
-  verdictOf(outcome(demoProject(), of, { keep }), figuresOf(demoProject(), { keep }), { keep, units });
+  verdictOf(outcome(demoProject(), of, { keep }), figuresOf(demoProject(), { keep }), keep).map((said) =>
+    tell(said, { words: "UK", units }, english),
+  );
 
 test("the verdict says what decides: size, fabric, cables, weight", () => {
   expect(told(ownOf(demoProject()), "size")).toEqual([expect.stringMatching(/does as well/)]);
@@ -268,11 +272,11 @@ test("the verdict says what decides: size, fabric, cables, weight", () => {
   const dense = candidate({
     label: { putUp: { massG: 100, lengthM: 110 }, stitchesPer10Cm: 18, rowsPer10Cm: 25 },
   });
-  expect(told(dense, "size").join(" ")).toMatch(/Firmer fabric: \d+ %/);
+  expect(told(dense, "size").join(" ")).toMatch(/Firmer fabric: \d+\s%/);
   const thin = candidate({
     label: { putUp: { massG: 100, lengthM: 400 }, stitchesPer10Cm: 18, rowsPer10Cm: 25, dyed: "variegated" },
   });
-  expect(told(thin, "size").join(" ")).toMatch(/Drapier fabric: \d+ %.*less clearly: its colours.*Lighter/);
+  expect(told(thin, "size").join(" ")).toMatch(/Drapier fabric: \d+\s%.*less clearly: its colours.*Lighter/);
 });
 
 test("the quick order is within 6 in 100 of the whole calculating, and the own yarn is no way off", () => {

@@ -11,7 +11,7 @@ import { sizedBy } from "../estimate/finished";
 import { gradeProject, grading } from "../garment/grade";
 import type { SectionLayouts } from "../garment/sectionLayout";
 import { needleAt, projectGauge } from "../garment/projectGauge";
-import { nearestCount } from "../units/count";
+import { nearestCount } from "../typed/count";
 import { nearestNeedle } from "../yarn/thickness";
 import { LENGTHS } from "../project/bounds";
 

@@ -1,7 +1,6 @@
-/** What decides about a substitute, in words: size first, then fabric, cables, yarn. */
+/** What decides about a substitute: size first, then fabric, cables, yarn. */
+import { say, type Message } from "../words/message";
 import type { Keep } from "../project/candidates";
-import { millimetres, type UnitSystem } from "../units/brands";
-import { tellSize } from "../units/format";
 import type { Clarity } from "./clarity";
 
 /** More than this limper or stiffer is another fabric. */
@@ -11,11 +10,8 @@ const SIZE = 0.02;
 /** Lengths of yarn that are this near are the same. */
 const LENGTH = 0.1;
 const CLARITY = 12;
-
-interface Wish {
-  readonly keep: Keep;
-  readonly units: UnitSystem;
-}
+/** Masses that are this near are the same. */
+const MASS = 0.2;
 
 interface Figures {
   readonly acrossMm: number;
@@ -25,41 +21,31 @@ interface Figures {
   readonly clarity: Clarity;
 }
 
-function sizeWords(one: Figures, own: Figures, { keep, units }: Wish): string | null {
-  const size = (mm: number) => tellSize(millimetres(Math.round(mm)), units);
-  const [wide, long] = [one.acrossMm / own.acrossMm - 1, one.alongMm / own.alongMm - 1];
-  if (Math.abs(wide) < SIZE && Math.abs(long) < SIZE) return null;
-  const parts = [
-    Math.abs(wide) >= SIZE && `${size(one.acrossMm)} wide instead of ${size(own.acrossMm)}`,
-    Math.abs(long) >= SIZE && `${size(one.alongMm)} long instead of ${size(own.alongMm)}`,
-  ].filter(Boolean);
-  const told = `it would be ${parts.join(" and ")}`;
-  if (keep === "size") return `No count of its repeats comes nearer: ${told}.`;
-  const length =
-    Math.abs(one.needM / own.needM - 1) < LENGTH ? "Right length, wrong thickness: " : "Wrong thickness: ";
-  return `${length}${told}.`;
+function onSize(one: Figures, own: Figures, keep: Keep): Message | null {
+  const pair = (of: "acrossMm" | "alongMm") =>
+    Math.abs(one[of] / own[of] - 1) < SIZE ? null : ([one[of], own[of]] as const);
+  const [across, along] = [pair("acrossMm"), pair("alongMm")];
+  if (!across && !along) return null;
+  const alike = Math.abs(one.needM / own.needM - 1) < LENGTH;
+  const why = keep === "size" ? "noNearerCount" : alike ? "rightLength" : "wrongThickness";
+  return say("otherSize", { across, along, why });
 }
 
-function fabricWords(ratio: number): string | null {
-  if (ratio > 1 + FIRMNESS)
-    return `Firmer fabric: ${Math.round(100 * (ratio - 1))} % more yarn in each stitch.`;
-  if (ratio < 1 - FIRMNESS)
-    return `Drapier fabric: ${Math.round(100 * (1 - ratio))} % less yarn in each stitch.`;
-  return null;
+function onFabric(ratio: number): Message | null {
+  if (ratio > 1 + FIRMNESS) return say("firmerFabric", { ratio });
+  return ratio < 1 - FIRMNESS ? say("drapierFabric", { ratio }) : null;
 }
 
-function cableWords({ score, reasons }: Clarity, own: Clarity): string | null {
-  if (score < own.score - CLARITY) {
-    const why = reasons.find(({ points }) => points < 0);
-    return `Cables show less clearly${why ? `: ${why.words}` : ""}.`;
-  }
-  return score > own.score + CLARITY ? "Cables show more clearly." : null;
+function onCables({ score, reasons }: Clarity, own: Clarity): Message | null {
+  if (score > own.score + CLARITY) return say("cablesClearer");
+  if (score >= own.score - CLARITY) return null;
+  return say("cablesLessClear", { why: reasons.find(({ points }) => points < 0)?.says ?? null });
 }
 
-function weightWords(one: Figures, own: Figures): string | null {
+function onMass(one: Figures, own: Figures): Message | null {
   const ratio = one.grams / own.grams;
-  if (ratio > 1.2) return `Heavier: ${Math.round(100 * (ratio - 1))} % more.`;
-  return ratio < 0.8 ? `Lighter: ${Math.round(100 * (1 - ratio))} % less.` : null;
+  if (ratio > 1 + MASS) return say("heavier", { ratio });
+  return ratio < 1 - MASS ? say("lighter", { ratio }) : null;
 }
 
 /**
@@ -69,13 +55,13 @@ function weightWords(one: Figures, own: Figures): string | null {
 export function verdictOf(
   one: Figures & { readonly firmnessRatio: number },
   own: Figures,
-  wish: Wish,
-): readonly string[] {
+  keep: Keep,
+): readonly Message[] {
   const told = [
-    sizeWords(one, own, wish),
-    fabricWords(one.firmnessRatio),
-    cableWords(one.clarity, own.clarity),
-    weightWords(one, own),
-  ].filter((words) => words !== null);
-  return told.length > 0 ? told : ["It does as well: size, fabric and cables are like the pattern’s."];
+    onSize(one, own, keep),
+    onFabric(one.firmnessRatio),
+    onCables(one.clarity, own.clarity),
+    onMass(one, own),
+  ].filter((said) => said !== null);
+  return told.length > 0 ? told : [say("doesAsWell")];
 }

@@ -1,4 +1,5 @@
 /** A whole project from a kind, two measures, a thickness and how much is cabled: the way in for the impatient. */
+import { say } from "../words/message";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { relaxSection } from "../fabric/section";
 import { LENGTHS } from "../project/bounds";
@@ -7,7 +8,7 @@ import { emptyProject, type Project, type ProjectPiece } from "../project/projec
 import { ropesAcross, withEdges } from "../panels/across";
 import { ropeOf, type RopeId } from "../panels/ropes";
 import { grams, metres, millimetres } from "../units/brands";
-import { read, unread, type Reading } from "../units/reading";
+import { read, unread, type Reading } from "../typed/reading";
 import { usualPutUp, type YarnClass } from "../yarn/classes";
 import { assumedGauge, nearestNeedle, usualNeedle } from "../yarn/thickness";
 import { needleAt, projectGauge } from "../garment/projectGauge";
@@ -63,10 +64,9 @@ interface Built {
 function piecesOf(beginning: Beginning, gauge: Gauge, needleMm: number | null): Reading<Built> {
   const { start, acrossMm, easeMm, alongMm, cabled } = beginning;
   const finishedMm = acrossMm + easeMm;
-  if (finishedMm < 2 * LENGTHS.width.least)
-    return unread("With so much taken off nothing is left: less negative ease, or a larger measure.");
+  if (finishedMm < 2 * LENGTHS.width.least) return unread(say("nothingLeftOfSize"));
   const { widthMm, heightMm, aspect } = plainStitch(gauge);
-  if (alongMm < 4 * heightMm) return unread("That is under four rows: a longer measure, or a finer yarn.");
+  if (alongMm < 4 * heightMm) return unread(say("underFourRows"));
   const ropeId = ropeFor(widthMm);
   const plan = {
     acrossMm: finishedMm,
@@ -192,13 +192,12 @@ function seamsUnder(
 export function addedTo(project: Project, beginning: Beginning): Reading<Project> {
   const { start } = beginning;
   const known = projectGauge(project);
-  if (!known)
-    return unread("Say first what a ball of the yarn holds, or the gauge: what is added is worked in it.");
+  if (!known) return unread(say("sayYarnOrGauge"));
   const built = piecesOf(beginning, known.gauge, needleAt(project, known.gauge));
   if (!built.ok) return built;
   const { pieces, seams } = built.value;
   if (project.pieces.length + pieces.length > MOST_PIECES)
-    return unread(`A project has at most ${MOST_PIECES} pieces.`);
+    return unread(say("tooManyPieces", { most: MOST_PIECES }));
   const taken = new Set(project.pieces.flatMap(({ id, sections }) => [id, ...sections.map((one) => one.id)]));
   const yarnId = project.yarns[0]?.id ?? "yarn-1";
   const added = pieces.map((piece) => ({ ...renamed(piece, taken), yarnId }));

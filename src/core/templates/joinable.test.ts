@@ -1,4 +1,5 @@
 /** Garments begin joinable: edges that meet have as many stitches, seams are as long on both sides. */
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { seamRows } from "../estimate/piece";
 import { edgeOf } from "../estimate/seams";
@@ -24,7 +25,7 @@ const wish = (starts: readonly StartId[]): fc.Arbitrary<Beginning> =>
 
 function worked(beginning: Beginning) {
   const begun = beginProject(beginning);
-  if (!begun.ok) throw new Error(begun.message);
+  if (!begun.ok) throw new Error(sentence(begun.message));
   const answer = forecastProject(begun.value);
   if (!answer.known) throw new Error(JSON.stringify(answer));
   expect(answer.findings.filter(({ leftOut }) => leftOut)).toEqual([]);
@@ -131,10 +132,10 @@ test("a mitt's gusset rests on a thread, is taken up with what its rib wants, an
 
 test("sleeves are added to a body in its own yarn and gauge, and all of it is worked", () => {
   const begun = beginProject({ ...usual("vest"), thickness: "chunky" });
-  if (!begun.ok) throw new Error(begun.message);
+  if (!begun.ok) throw new Error(sentence(begun.message));
   const body = { ...begun.value, gauge: { stitchesPer10Cm: 13, rowsPer10Cm: 18, source: "band" as const } };
   const added = addedTo(body, { ...usual("sleeve"), thickness: "fingering" });
-  if (!added.ok) throw new Error(added.message);
+  if (!added.ok) throw new Error(sentence(added.message));
   expect(added.value.yarns).toEqual(body.yarns);
   expect(added.value.pieces.slice(0, body.pieces.length)).toEqual(body.pieces);
   const answer = forecastProject(added.value);
@@ -149,7 +150,7 @@ test("sleeves are added to a body in its own yarn and gauge, and all of it is wo
   expect(Math.abs((sleeve?.estimate.widths.widest?.widthMm ?? 0) / 360 - 1)).toBeLessThan(0.06);
   // Twice added, each has a name of its own.
   const again = addedTo(added.value, usual("sleeve"));
-  if (!again.ok) throw new Error(again.message);
+  if (!again.ok) throw new Error(sentence(again.message));
   const ids = again.value.pieces.flatMap(({ id, sections }) => [id, ...sections.map((one) => one.id)]);
   expect(new Set(ids).size).toBe(ids.length);
 });
@@ -165,7 +166,7 @@ const usual = (start: StartId): Beginning => ({
 
 test("what is added leaves the caps of sleeves that are there as the knitter has them", () => {
   const begun = beginProject(usual("jumper"));
-  if (!begun.ok) throw new Error(begun.message);
+  if (!begun.ok) throw new Error(sentence(begun.message));
   const shaped = {
     ...begun.value,
     pieces: begun.value.pieces.map((piece) => ({
@@ -176,6 +177,6 @@ test("what is added leaves the caps of sleeves that are there as the knitter has
     })),
   };
   const added = addedTo(shaped, usual("hat"));
-  if (!added.ok) throw new Error(added.message);
+  if (!added.ok) throw new Error(sentence(added.message));
   expect(added.value.pieces.slice(0, shaped.pieces.length)).toEqual(shaped.pieces);
 });

@@ -7,7 +7,7 @@ import { emptyPiece } from "../project/project";
 import { newSection, type FabricSection, type ProjectSection } from "../project/sections";
 import type { GroundId } from "../panels/grounds";
 import { ropeOf, type RopeId } from "../panels/ropes";
-import { nearestCount } from "../units/count";
+import { nearestCount } from "../typed/count";
 import { fitRopes, type FitPlan } from "../garment/fit";
 
 /** One of the two measures that a start asks for. */

@@ -23,3 +23,6 @@ export const METRES_IN_YARD = 0.9144;
 
 /** The two ways to show measures; what is stored is always metric. */
 export type UnitSystem = "metric" | "imperial";
+
+/** A gauge is over 10 cm, or over 4 in where measures are imperial. */
+export const BARE_SPAN_MM = { metric: 100, imperial: 101.6 } as const;

@@ -1,5 +1,6 @@
 /** Measures as they are told: in metric or imperial, with no more figures than they deserve. */
 import {
+  BARE_SPAN_MM,
   GRAMS_IN_OUNCE,
   METRES_IN_YARD,
   millimetres,
@@ -8,7 +9,6 @@ import {
   type Millimetres,
   type UnitSystem,
 } from "./brands";
-import { BARE_SPAN_MM } from "./gauge";
 
 const NO_BREAK = "\u00a0";
 
@@ -61,6 +61,23 @@ export const formatPercent = (share: number, digits = 0) => `${(100 * share).toF
 
 /** Small sizes such as a needle or a yarn's thickness, in mm in both systems, as needles are sold. */
 export const formatFine = (size: Millimetres) => withUnit(size, 2, "mm").replace(/\.?0+(?=\s)/, "");
+
+/** A put-up as it can be typed again. Example: "50 g = 82 m" or "1.76 oz = 89.7 yd". */
+export const tellPutUp = (
+  {
+    massG,
+    lengthM,
+    noMass,
+  }: { readonly massG: number; readonly lengthM: number; readonly noMass?: true | undefined },
+  units: UnitSystem,
+) =>
+  noMass
+    ? units === "metric"
+      ? `${plain(lengthM, 1)} m`
+      : `${plain(lengthM / METRES_IN_YARD, 1)} yd`
+    : units === "metric"
+      ? `${plain(massG, 1)} g = ${plain(lengthM, 1)} m`
+      : `${plain(massG / GRAMS_IN_OUNCE, 2)} oz = ${plain(lengthM / METRES_IN_YARD, 1)} yd`;
 
 /** The highest chance that is told before anything of the pattern has been weighed. */
 const UNWEIGHED = 0.97;

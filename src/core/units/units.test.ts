@@ -1,5 +1,6 @@
+import { sentence } from "@testing/sentence";
 import { grams, metres, millimetres } from "./brands";
-import { readCount } from "./count";
+import { readCount } from "../typed/count";
 import {
   formatChance,
   formatFine,
@@ -9,12 +10,12 @@ import {
   formatSize,
   formatYarn,
 } from "./format";
-import { readGauge } from "./gauge";
-import { readLength } from "./length";
+import { readGauge } from "../typed/gauge";
+import { readLength } from "../typed/length";
+import type { Bounds, Reading } from "../typed/reading";
 
-const bounds = { least: 1, most: 5000, tooSmall: "too small", tooLarge: "too large" };
-const valueOf = (reading: { ok: boolean; value?: unknown; message?: string }) =>
-  reading.ok ? reading.value : reading.message;
+const bounds: Bounds = { least: 1, most: 5000, tooSmall: "widthTooSmall", tooLarge: "widthTooLarge" };
+const valueOf = (reading: Reading<unknown>) => (reading.ok ? reading.value : sentence(reading.message));
 
 test.each([
   ["20 st / 10 cm", 20],
@@ -52,8 +53,8 @@ test("lengths add up their parts and take the unit of the system when none is ty
 
 test.each([
   ["0 cm", "This must be more than zero."],
-  ["0.5 mm", "too small"],
-  ["9 m", "too large"],
+  ["0.5 mm", "Under 1 mm is too little to measure: check the unit."],
+  ["9 m", "Over 5 m is wider than anybody knits: check the unit."],
   ["100 g", "Enter a length: use mm, cm, m, in, ft or yd."],
   ["10 cm 5", "One of these numbers has no unit: add cm or in to each."],
 ])("a length of %s is refused", (text, problem) => {
@@ -61,9 +62,9 @@ test.each([
 });
 
 test("counts are whole and in their bounds", () => {
-  const rows = { least: 1, most: 5000, things: "rows" };
+  const rows = { least: 1, most: 5000, thing: "row" } as const;
   expect(valueOf(readCount("120 rows", rows))).toBe(120);
-  expect(valueOf(readCount("0", rows))).toMatch(/at least 1 rows/);
+  expect(valueOf(readCount("0", rows))).toMatch(/at least 1 row\./);
   expect(valueOf(readCount("2.5", rows))).toMatch(/whole rows/);
   expect(valueOf(readCount("12 cm", rows))).toMatch(/leave the unit out/);
   expect(valueOf(readCount("10 20", rows))).toMatch(/one number/);

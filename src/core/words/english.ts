@@ -1,6 +1,11 @@
 /** The English catalogue: a file for each bench. */
+import { order } from "./english/order";
 import { pieces } from "./english/pieces";
 import { swatches } from "./english/swatches";
+import { files } from "./english/files";
+import { rows } from "./english/rows";
 import { swap } from "./english/swap";
+import { tools } from "./english/tools";
+import { typed } from "./english/typed";
 
-export const english = { ...pieces, ...swatches, ...swap };
+export const english = { ...pieces, ...swatches, ...swap, ...typed, ...rows, ...files, ...tools, ...order };

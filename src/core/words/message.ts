@@ -1,10 +1,14 @@
 /** What the core has to say: a code and its quantities. A catalogue makes a sentence of it (`tell.ts`). */
 import type { english } from "./english";
+import type { limits } from "./english/typed";
 
 /** The English catalogue is the measure: another language has the same codes, asked with the same quantities. */
 export type Catalogue = typeof english;
 
 export type Code = keyof Catalogue;
+
+/** What is said of figures outside their bounds: all are asked with the limit alone. */
+export type LimitCode = keyof typeof limits;
 
 type Given<C extends Code> = Parameters<Catalogue[C]>[0];
 
@@ -12,7 +16,7 @@ export type Message = {
   readonly [C in Code]: { readonly code: C; readonly given: Given<C> };
 }[Code];
 
-/** A message; or the words of a reading, which quotes what was typed. */
+/** A message; or text that is nobody’s language: a name, a row of a pattern, what the page itself has put in words. */
 export type Says = Message | string;
 
 /**

@@ -1,15 +1,14 @@
 /** Messages as sentences. */
-import { inWordsOf } from "./inWords";
-import { english } from "./english";
-import type { Catalogue, Says } from "./message";
-import { tellerOf, type Teller, type Voice } from "./teller";
+import type { Catalogue, Message, Says } from "./message";
+import { tellerOf, type Nested, type Teller, type Voice } from "./teller";
 
-/** As programs are told: in metric units and UK words, whatever a knitter has chosen. */
-export const PLAIN_VOICE: Voice = { words: "UK", units: "metric" };
+/** What a catalogue says its sentences with, messages within messages too. */
+export const tellerIn = (voice: Voice, catalogue: Catalogue): Teller =>
+  tellerOf(voice, (nested: Nested) => tell(nested as Message, voice, catalogue));
 
 /** A message in the chosen units and words. Example: a length of 50 mm is told as "2.0 in" in inches. */
-export function tell(says: Says, voice: Voice, catalogue: Catalogue = english): string {
-  if (typeof says === "string") return inWordsOf(says, voice);
+export function tell(says: Says, voice: Voice, catalogue: Catalogue): string {
+  if (typeof says === "string") return says;
   const sentence = catalogue[says.code] as (given: unknown, teller: Teller) => string;
-  return sentence(says.given, tellerOf(voice));
+  return sentence(says.given, tellerIn(voice, catalogue));
 }

@@ -1,10 +1,28 @@
 /** What knitters count, one and several of it. */
 const THINGS = {
+  bar: ["bar", "bars"],
   ball: ["ball", "balls"],
+  buttonhole: ["buttonhole", "buttonholes"],
+  edgeStitch: ["edge stitch", "edge stitches"],
+  hole: ["hole", "holes"],
+  kit: ["kit", "kits"],
+  knot: ["knot", "knots"],
+  ofThem: ["of them", "of them"],
+  piece: ["piece", "pieces"],
+  ply: ["ply", "plies"],
+  purlColumn: ["purl column", "purl columns"],
+  repeat: ["repeat", "repeats"],
   rope: ["rope", "ropes"],
   row: ["row", "rows"],
+  rowOrStitch: ["row or stitch", "rows or stitches"],
+  seam: ["seam", "seams"],
   stitch: ["stitch", "stitches"],
+  stitchAMinute: ["stitch a minute", "stitches a minute"],
+  strand: ["strand", "strands"],
+  time: ["time", "times"],
+  timesAsLong: ["time as long", "times as long"],
   turn: ["turn", "turns"],
+  wind: ["wind", "winds"],
   yarn: ["yarn", "yarns"],
 } as const;
 
@@ -17,3 +35,10 @@ export const isOne = (count: number) => plurals.select(count) === "one";
 
 /** Example: `countOf(1, "ball")` is "1 ball", and `countOf(3, "stitch")` is "3 stitches". */
 export const countOf = (count: number, thing: Thing) => `${count} ${THINGS[thing][isOne(count) ? 0 : 1]}`;
+
+/** The same with one in words. Example: `fewOf(1, "row")` is "one row". */
+export const fewOf = (count: number, thing: Thing) =>
+  isOne(count) ? `one ${THINGS[thing][0]}` : countOf(count, thing);
+
+/** Several of a thing that are not counted. Example: `several("rope")` is "ropes". */
+export const several = (thing: Thing) => THINGS[thing][1];

@@ -1,16 +1,9 @@
 /** The put-up: how yarn is wound for sale, as mass and length of a ball. */
-import {
-  GRAMS_IN_OUNCE,
-  METRES_IN_YARD,
-  grams,
-  metres,
-  type Grams,
-  type Metres,
-  type UnitSystem,
-} from "../units/brands";
-import { formatMass, formatMassFine, formatYarn, plain } from "../units/format";
-import { readQuantities } from "../units/quantities";
-import { read, unread, type Reading } from "../units/reading";
+import { grams, metres, type Grams, type Metres, type UnitSystem } from "../units/brands";
+import { formatMass, formatMassFine, formatYarn } from "../units/format";
+import { say } from "../words/message";
+import { readQuantities } from "../typed/quantities";
+import { read, unread, type Reading } from "../typed/reading";
 
 export interface PutUp {
   readonly massG: Grams;
@@ -19,7 +12,9 @@ export interface PutUp {
   readonly noMass?: true | undefined;
 }
 
-const ASK = "Type what the band says, as 100 g = 165 m or 3.5 oz = 180 yd.";
+/** What a ball that somebody winds weighs, in g, and holds, in m. */
+const BALL_G = { least: 5, most: 2000 } as const;
+const BALL_M = { least: 5, most: 60_000 } as const;
 
 /**
  * Reads a put-up; mass and length in either order, each in its unit.
@@ -33,20 +28,20 @@ export function readPutUp(text: string): Reading<PutUp> {
   let massG: number | undefined;
   let lengthMm: number | undefined;
   for (const { number, unit, at } of quantities.value) {
-    if (!unit) return unread(`${number} has no unit here. ${ASK}`, at);
+    if (!unit) return unread(say("putUpWithoutUnit", { number }), at);
     if (unit.kind === "mass") {
-      if (massG !== undefined) return unread(`Two weights stand here. ${ASK}`, at);
+      if (massG !== undefined) return unread(say("putUpTwoMasses"), at);
       massG = number * unit.factor;
     } else if (unit.kind === "length") {
-      if (lengthMm !== undefined) return unread(`Two lengths stand here. ${ASK}`, at);
+      if (lengthMm !== undefined) return unread(say("putUpTwoLengths"), at);
       lengthMm = number * unit.factor;
     } else {
-      return unread(`A ball has no ${unit.kind}. ${ASK}`, at);
+      return unread(say("putUpOfOther", { kind: unit.kind }), at);
     }
   }
   if (massG === undefined && lengthMm !== undefined) return lengthAlone(lengthMm / 1000);
-  if (massG === undefined) return unread(`The weight of the ball is missing. ${ASK}`);
-  if (lengthMm === undefined) return unread(`The length in the ball is missing. ${ASK}`);
+  if (massG === undefined) return unread(say("putUpLacksMass"));
+  if (lengthMm === undefined) return unread(say("putUpLacksLength"));
   return checkPutUp(massG, lengthMm / 1000);
 }
 
@@ -55,42 +50,23 @@ const MIDDLING = 200;
 
 /** A ball of which only the length is said: metres and balls follow from it, no grams. */
 function lengthAlone(lengthM: number): Reading<PutUp> {
-  const massG = Math.min(2000, Math.max(5, (100 * lengthM) / MIDDLING));
-  if (lengthM < 5 || lengthM > 60_000) return checkPutUp(massG, lengthM);
+  const massG = Math.min(BALL_G.most, Math.max(BALL_G.least, (100 * lengthM) / MIDDLING));
+  if (lengthM < BALL_M.least || lengthM > BALL_M.most) return checkPutUp(massG, lengthM);
   return read({ massG: grams(massG), lengthM: metres(lengthM), noMass: true });
 }
-
-/** A put-up as it can be typed again. Example: "50 g = 82 m" or "1.76 oz = 89.7 yd". */
-export const tellPutUp = (
-  {
-    massG,
-    lengthM,
-    noMass,
-  }: { readonly massG: number; readonly lengthM: number; readonly noMass?: true | undefined },
-  units: UnitSystem,
-) =>
-  noMass
-    ? units === "metric"
-      ? `${plain(lengthM, 1)} m`
-      : `${plain(lengthM / METRES_IN_YARD, 1)} yd`
-    : units === "metric"
-      ? `${plain(massG, 1)} g = ${plain(lengthM, 1)} m`
-      : `${plain(massG / GRAMS_IN_OUNCE, 2)} oz = ${plain(lengthM / METRES_IN_YARD, 1)} yd`;
 
 /** Whether a put-up is one that somebody could wind and spin. */
 export const isPutUp = ({ massG, lengthM }: PutUp) => checkPutUp(massG, lengthM).ok;
 
 /** Refuses balls that nobody winds and yarns that nobody spins. */
 function checkPutUp(massG: number, lengthM: number): Reading<PutUp> {
-  if (!(massG > 0) || !(lengthM > 0)) return unread("Weight and length must both be more than zero.");
-  if (massG < 5 || massG > 2000) return unread("A ball weighs from 5 g to 2 kg: check the weight.");
-  if (lengthM < 5) return unread("A ball holds at least 5 m: check the length.");
-  if (lengthM > 60_000) return unread("A ball holds at most 60 km: check the length.");
-  const per100G = (100 * lengthM) / massG;
-  if (per100G < 2)
-    return unread(`${per100G.toFixed(1)} m in 100 g is thicker than an arm: check weight and length.`);
-  if (per100G > 3000)
-    return unread(`${per100G.toFixed(0)} m in 100 g is finer than cobweb: check weight and length.`);
+  if (!(massG > 0) || !(lengthM > 0)) return unread(say("putUpNotOverZero"));
+  if (massG < BALL_G.least || massG > BALL_G.most) return unread(say("ballMass", BALL_G));
+  if (lengthM < BALL_M.least) return unread(say("ballTooShort", BALL_M));
+  if (lengthM > BALL_M.most) return unread(say("ballTooLong", BALL_M));
+  const metresIn100G = (100 * lengthM) / massG;
+  if (metresIn100G < 2) return unread(say("thickAsAnArm", { metresIn100G }));
+  if (metresIn100G > 3000) return unread(say("fineAsCobweb", { metresIn100G }));
   return read({ massG: grams(massG), lengthM: metres(lengthM) });
 }
 

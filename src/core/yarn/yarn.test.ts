@@ -1,13 +1,15 @@
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { plainStitch } from "../stitches/plainStitch";
 import { grams, metres, millimetres } from "../units/brands";
 import { classOf } from "./classes";
-import { massOf, metresIn100G, readPutUp, tellPutUp, texOf } from "./putUp";
+import { tellPutUp } from "../units/format";
+import { massOf, metresIn100G, readPutUp, texOf } from "./putUp";
 import { assumedGauge, assumedStitch, isByHand, thicknessOf, usualNeedle, wrapsPerInch } from "./thickness";
 
 const putUpOf = (text: string) => {
   const reading = readPutUp(text);
-  if (!reading.ok) throw new Error(reading.message);
+  if (!reading.ok) throw new Error(sentence(reading.message));
   return reading.value;
 };
 const aran = putUpOf("100 g = 165 m");
@@ -68,7 +70,7 @@ test.each([
   ["20 g = 3 m", /at least 5 m/],
 ])("%s is refused as a put-up", (text, problem) => {
   const reading = readPutUp(text);
-  expect(reading.ok ? "read" : reading.message).toMatch(problem);
+  expect(reading.ok ? "read" : sentence(reading.message)).toMatch(problem);
 });
 
 test("an aran of 165 m in 100 g: tex, thickness, wraps, class, mass, gauge and needle", () => {

@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import { chosenNow } from "../chosen/chosen";
 import { emptyProject } from "@/core/project/project";
 import { demoProject } from "@/demo/slipover";
@@ -22,10 +23,8 @@ test("what cannot be read stays in the field with its problem, and the last valu
   typeInto("rows", "120", "metric");
   typeInto("rows", "12o", "metric");
   expect(fabric()?.rows).toBe(120);
-  expect(shownIn("rows", project(), "metric", chosenNow())).toEqual({
-    text: "12o",
-    problem: "“o” is not a number or a unit that Brenok knows.",
-  });
+  const { text, problem } = shownIn("rows", project(), "metric", chosenNow());
+  expect([text, sentence(problem)]).toEqual(["12o", "“o” is not a number or a unit that Brenok knows."]);
 });
 
 test("a number without a unit is told again in the other units when they are switched", () => {
@@ -41,7 +40,7 @@ test("emptying an optional field gives it back to assumption; a needed one asks"
   typeInto("needle", "", "metric");
   expect(project().needleMm).toBeNull();
   typeInto("ropes", "", "metric");
-  expect(shownIn("ropes", project(), "metric", chosenNow()).problem).toMatch(/Nothing is typed/);
+  expect(sentence(shownIn("ropes", project(), "metric", chosenNow()).problem)).toMatch(/Nothing is typed/);
 });
 
 test.each(Object.keys(FIGURES) as FieldId[])("the value of %s can be read back from its own words", (id) => {
@@ -51,7 +50,7 @@ test.each(Object.keys(FIGURES) as FieldId[])("the value of %s can be read back f
   const value = field.get(demo, chosenNow()) ?? ([40, 12].find(possible) as number);
   for (const units of ["metric", "imperial"] as const) {
     const reading = field.read(field.tell(value, units), units);
-    if (!reading.ok) throw new Error(reading.message);
+    if (!reading.ok) throw new Error(sentence(reading.message));
     expect(JSON.stringify(reading.value).length).toBeGreaterThan(0);
     if (typeof value === "number")
       expect(Math.abs(Number(reading.value) - value)).toBeLessThanOrEqual(0.01 * value);

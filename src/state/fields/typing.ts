@@ -1,4 +1,5 @@
 /** Typing into a field: the text is kept to the letter, and its value where it can be read. */
+import type { Message } from "@/core/words/message";
 import type { Project } from "@/core/project/project";
 import type { UnitSystem } from "@/core/units/brands";
 import {
@@ -16,7 +17,7 @@ import { change, typed } from "../project/projectStore";
 /** What a field shows: the text, and what is wrong with it if it could not be read. */
 export interface Shown {
   readonly text: string;
-  readonly problem: string | null;
+  readonly problem: Message | null;
 }
 
 /** Where the text of a field is kept; a piece's own and a section's own stand under its id. */

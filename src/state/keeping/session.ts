@@ -1,4 +1,5 @@
 /** From opening the page to leaving it: finds project and shelf, keeps them, follows other tabs, says what went wrong. */
+import { say, type Message } from "@/core/words/message";
 import type { Shelf } from "@/core/project/shelf";
 import { demoProject } from "@/demo/slipover";
 import { startAutosave, type Autosave } from "./autosave";
@@ -8,7 +9,7 @@ import { findProject, findShelf, keepAll, keepAtOnce, lastWordOf, takeAsKept, ty
 import { SETTINGS_KEY, useSettings } from "./settings";
 import { joinTabs, takingUp, type KeptPart } from "./tabs";
 
-type Tell = (word: string) => void;
+type Tell = (word: Message) => void;
 
 let autosave: Autosave<Kept> | undefined;
 
@@ -28,18 +29,16 @@ const partsOf = (found: Found | null, shelf: Shelf | null): Partial<Kept> => ({
 });
 
 /** Opens what was kept last, or the demo. Gives a word for the user where something was amiss. */
-async function takeUp(): Promise<string | null> {
+async function takeUp(): Promise<Message | null> {
   try {
     const [found, shelf] = await Promise.all([findProject(), findShelf()]);
     const kept = partsOf(found, shelf);
     begin(kept.project ?? demoProject(), kept.shelf);
     takeAsKept(kept);
-    return found.kind === "unreadable"
-      ? `Your last project could not be read, so the demo is open. It is still saved in this browser. ${found.message}`
-      : null;
+    return found.kind === "unreadable" ? say("lastProjectNotRead", { why: found.message }) : null;
   } catch {
     begin(demoProject());
-    return "This browser does not let Brenok save anything. Save your project to a file before you leave.";
+    return say("nothingIsSaved");
   }
 }
 
@@ -59,9 +58,7 @@ function take(kept: Partial<Kept>, tell: Tell) {
   takeAsKept(kept);
   autosave?.takeAsKept(() => put("another tab", kept));
   if (kept.project && kept.project.name !== name)
-    tell(
-      `Another of your tabs has “${kept.project.name}” open now, so this one has too. Undo brings “${name}” back.`,
-    );
+    tell(say("otherTabOpened", { name: kept.project.name, before: name }));
 }
 
 /** Keeps every change, and takes up what other tabs keep. The result ends it. */

@@ -1,4 +1,5 @@
 /** The browser's storage of the project and the shelf, through localForage. */
+import type { Message } from "@/core/words/message";
 import { database } from "./database";
 import { checkProject } from "@/core/files/projectFile";
 import type { Project } from "@/core/project/project";
@@ -73,7 +74,7 @@ export type Found =
   | { readonly kind: "none" }
   | { readonly kind: "project"; readonly project: Project }
   /** Something is there that cannot be read; it has been put aside, not thrown away. */
-  | { readonly kind: "unreadable"; readonly message: string };
+  | { readonly kind: "unreadable"; readonly message: Message };
 
 /** The project that was kept last. Throws where the browser refuses its storage. */
 export async function findProject(): Promise<Found> {

@@ -2,7 +2,7 @@
 import type { Draft } from "immer";
 import { COUNTS } from "@/core/project/bounds";
 import type { FabricSection, Joined } from "@/core/project/sections";
-import { nearestCount } from "@/core/units/count";
+import { nearestCount } from "@/core/typed/count";
 import { editSection } from "./sections";
 import { editSwatch } from "./swatches";
 

@@ -2,7 +2,7 @@
 import { useEffect, useState } from "react";
 import type { Project } from "@/core/project/project";
 import type { Beginning } from "@/core/templates/beginProject";
-import type { Reading } from "@/core/units/reading";
+import type { Reading } from "@/core/typed/reading";
 import type { Begun } from "@/workers/engine.worker";
 import { chooseSection } from "../chosen/chosen";
 import { replace, useProjectStore } from "./projectStore";

@@ -3,7 +3,7 @@ import { freshId } from "./freshId";
 import type { Draft } from "immer";
 import { COUNTS } from "@/core/project/bounds";
 import { emptyPiece, type ProjectPiece } from "@/core/project/project";
-import { nearestCount } from "@/core/units/count";
+import { nearestCount } from "@/core/typed/count";
 import { choosePiece, chosenOf } from "../chosen/chosen";
 import { forgetTexts } from "./forget";
 import { change, useProjectStore } from "./projectStore";

@@ -3,7 +3,7 @@ import { freshId } from "./freshId";
 import type { Draft } from "immer";
 import { withFabric } from "@/core/project/sectionKinds";
 import { newSection, type ProjectSection, type SectionKind, type SectionOf } from "@/core/project/sections";
-import { nearestCount } from "@/core/units/count";
+import { nearestCount } from "@/core/typed/count";
 import { chooseSection, chosenOf, chosenSectionIn, chosenSectionOf } from "../chosen/chosen";
 import { forgetTexts } from "./forget";
 import { change, useProjectStore } from "./projectStore";

@@ -1,3 +1,4 @@
+import { sentence } from "@testing/sentence";
 import { emptyProject } from "@/core/project/project";
 import { newSection } from "@/core/project/sections";
 import { readProject, writeProject } from "@/core/files/projectFile";
@@ -94,7 +95,9 @@ test("what is typed of a swatch is kept for it alone, to the letter", () => {
   expect(shownIn("swatchMass", project(), "metric", chosenNow()).text.replace(/\s/g, " ")).toBe("11.9 g");
   typeInto("swatchMass", "800 g", "metric");
   expect(shownIn("swatchMass", project(), "metric", chosenNow())).toMatchObject({ text: "800 g" });
-  expect(shownIn("swatchMass", project(), "metric", chosenNow()).problem).toMatch(/garment, not a swatch/);
+  expect(sentence(shownIn("swatchMass", project(), "metric", chosenNow()).problem)).toMatch(
+    /garment, not a swatch/,
+  );
   expect(chosen()?.massG).toBe(11.9);
   typeInto("swatchMass", "", "metric");
   expect(chosen()?.massG).toBeNull();

@@ -1,4 +1,5 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
 import { useMemo, useState } from "react";
 import { toast } from "@/ui/parts/toast";
@@ -71,7 +72,7 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
         </>
       ) : (
         <p role="status" className="mt-3 rounded-lg border border-dashed border-edge p-6 text-faint">
-          {woven ? woven.message : "Relaxing the fabric …"}
+          {woven ? <Said>{woven.message}</Said> : "Relaxing the fabric …"}
         </p>
       )}
       <WeavingProgress progress={progress} onStop={stop} />

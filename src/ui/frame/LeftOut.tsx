@@ -1,6 +1,7 @@
 "use client";
+import type { Message } from "@/core/words/message";
 import { Button } from "@/ui/parts/Button";
-import { Said } from "@/ui/parts/Said";
+import { Said, useSaid } from "@/ui/parts/Said";
 import { TriangleAlert } from "lucide-react";
 import { useRouter } from "next/navigation";
 import { toast } from "@/ui/parts/toast";
@@ -31,17 +32,26 @@ const swatchName = ({ swatches }: Project, id: string) =>
   swatches.find((swatch) => swatch.id === id)?.name || "a swatch";
 
 /** A seam or an extra by name. */
-function itemName(project: Project, { of, id }: { readonly of: "seams" | "extras"; readonly id: string }) {
+function itemName(
+  project: Project,
+  { of, id }: { readonly of: "seams" | "extras"; readonly id: string },
+  said: (says: Message) => string,
+) {
   if (of === "seams") {
     const seam = project.seams.find((one) => one.id === id);
-    return seam ? `the seam ${seamName(project, seam)}` : "a seam";
+    return seam ? `the seam ${said(seamName(project, seam))}` : "a seam";
   }
   const extra = project.extras.find((one) => one.id === id);
   return extra ? extraName(extra) : "an extra";
 }
 
 /** What is left out, by name. */
-function omissionName(project: Project, omission: Omission, words: Words): string {
+function omissionName(
+  project: Project,
+  omission: Omission,
+  words: Words,
+  said: (says: Message) => string,
+): string {
   switch (omission.kind) {
     case "measurement":
       return `the ${MEASUREMENT_KINDS[omission.measure].name} of ${swatchName(project, omission.swatchId)}`;
@@ -56,11 +66,11 @@ function omissionName(project: Project, omission: Omission, words: Words): strin
     case "measuredWidth":
       return `the measured width of ${placeName(project, omission.pieceId, omission.sectionId, words)}`;
     case "finishing":
-      return itemName(project, omission);
+      return itemName(project, omission, said);
     case "figure": {
       const { id, pieceId, sectionId, swatchId, item } = omission.figure;
       const { name } = FIGURES[id];
-      if (item) return `${name} of ${itemName(project, item)}`;
+      if (item) return `${name} of ${itemName(project, item, said)}`;
       if (swatchId !== null) return `${name} of ${swatchName(project, swatchId)}`;
       return pieceId === null ? name : `${name} of ${placeName(project, pieceId, sectionId, words)}`;
     }
@@ -100,7 +110,8 @@ function LeftOutItem({ omission }: { readonly omission: Omission }) {
   const project = useProject();
   const router = useRouter();
   const words = useSettings((settings) => settings.words);
-  const name = omissionName(project, omission, words);
+  const said = useSaid();
+  const name = omissionName(project, omission, words, said);
   const go = () => {
     const { bench, field } = openOmission(omission);
     router.push(field === null ? bench : `${bench}#${field}`);

@@ -1,3 +1,4 @@
+import { Said } from "@/ui/parts/Said";
 import Link from "next/link";
 import type { Doubt } from "@/core/forecast/doubt";
 import { useNextMeasures } from "@/state/engine/questions";
@@ -30,7 +31,11 @@ export function NextStepHint({ doubts: [largest] }: { readonly doubts: readonly 
     );
   return (
     <p className="mt-1 leading-snug">
-      To be surer, <Where>{best.words}</Where>: {formatPercent(1 - best.left)} of the doubt would go.{" "}
+      To be surer,{" "}
+      <Where>
+        <Said>{best.says}</Said>
+      </Where>
+      : {formatPercent(1 - best.left)} of the doubt would go.{" "}
       <span className="text-faint">{savesWords(best.savesChance)}</span>
     </p>
   );

@@ -1,4 +1,5 @@
 "use client";
+import type { Says } from "@/core/words/message";
 import { countOf } from "@/core/words/things";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
@@ -67,7 +68,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
       : null;
   const begun = useBegun(wish);
   const kind = START_LIST.find(({ id }) => id === start);
-  const field = (id: keyof Texts, label: string, wrong: string | undefined, says?: string) => (
+  const field = (id: keyof Texts, label: string, wrong: Says | undefined, says?: string) => (
     <MeasureInput
       id={`start-${id}`}
       label={label}

@@ -1,9 +1,10 @@
 "use client";
+import { say } from "@/core/words/message";
 import { useSaid } from "@/ui/parts/Said";
 import { useRouter } from "next/navigation";
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { SeenYarn } from "@/core/engine/seen";
-import { middleOfRow, placeOn, type Place, type Strand, type StrandPart } from "@/core/estimate/strand";
+import { middleOfRow, placeOn, type Place, type Strand } from "@/core/estimate/strand";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { tellLength } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/engine/answer";
@@ -15,14 +16,6 @@ import { useUnits } from "@/state/keeping/settings";
 import { BallMarks } from "./BallMarks";
 import { StrandBody } from "./StrandBody";
 import { StrandLabels } from "./StrandLabels";
-
-const PART_NAMES: { readonly [Part in StrandPart]: string } = {
-  swatch: "swatch",
-  castOn: "cast-on",
-  rows: "rows",
-  castOff: "cast-off",
-  ends: "seams, ends, joins and extras",
-};
 
 /** All the yarn of the project, drawn to scale across every screen: a strand for each yarn, one under the other. */
 export function StrandRuler() {
@@ -92,11 +85,13 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
       : `${measure} · ${tellPart(placeOn(strand, millimetres(atMm)))}`;
   };
   const tellPart = ({ part, worked, row: at }: Place) => {
-    if (!worked) return said(PART_NAMES[part]);
+    if (!worked) return said(say("strandPart", { part }));
     const { pieceId, copy, copies, firstRow, rows } = worked;
     const name = pieces.find(({ id }) => id === pieceId)?.name ?? "";
     const whose = copies > 1 ? `${name} ${copy} of ${copies}` : name;
-    return at === null ? `${whose}, ${said(PART_NAMES[part])}` : `${whose}, row ${at - firstRow} of ${rows}`;
+    return at === null
+      ? `${whose}, ${said(say("strandPart", { part }))}`
+      : `${whose}, row ${at - firstRow} of ${rows}`;
   };
   const atPointer = ({ clientX }: PointerEvent) => {
     const box = track.current?.getBoundingClientRect();

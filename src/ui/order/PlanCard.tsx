@@ -1,4 +1,5 @@
 "use client";
+import { useSaid } from "@/ui/parts/Said";
 import { countOf } from "@/core/words/things";
 import { Table } from "@/ui/parts/Table";
 import { toast } from "@/ui/parts/toast";
@@ -150,6 +151,7 @@ interface ActsProps {
 }
 
 function Acts({ plan, lines, component }: ActsProps) {
+  const said = useSaid();
   const shop = useShop(({ list }) => list);
   const { name } = useProject();
   const shelf = useShelf();
@@ -194,7 +196,11 @@ function Acts({ plan, lines, component }: ActsProps) {
       )}
       <Button onClick={() => window.print()}>Print the list</Button>
       <Button onClick={() => save("shopping-list.csv", "text/csv", listCsv(lines))}>CSV</Button>
-      <Button onClick={() => save("shopping-list.txt", "text/plain", listText(lines, plan))}>
+      <Button
+        onClick={() =>
+          save("shopping-list.txt", "text/plain", `${listText(lines, plan).map(said).join("\n")}\n`)
+        }
+      >
         Plain text
       </Button>
     </div>

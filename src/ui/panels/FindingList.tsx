@@ -33,7 +33,10 @@ export function FindingList({ findings, onMend }: FindingListProps) {
         {findings.slice(0, MOST_SHOWN).map((finding) => {
           const { icon: Icon, look } = LOOKS[finding.severity];
           return (
-            <li key={`${finding.from} ${finding.message}`} className="grid grid-cols-[auto_auto_1fr] gap-x-2">
+            <li
+              key={`${finding.from} ${finding.message.code}`}
+              className="grid grid-cols-[auto_auto_1fr] gap-x-2"
+            >
               <Icon size={14} aria-label={finding.severity} className={`${look} translate-y-1`} />
               <span className="text-faint">line {finding.line}</span>
               <span>
@@ -42,8 +45,8 @@ export function FindingList({ findings, onMend }: FindingListProps) {
               {onMend && finding.mends.length > 0 && (
                 <span className="col-start-3 mt-1 flex flex-wrap gap-1.5">
                   {finding.mends.map((mend) => (
-                    <Button key={mend.label} onClick={() => onMend(mend)} size="small">
-                      {mend.label}
+                    <Button key={JSON.stringify(mend.edit)} onClick={() => onMend(mend)} size="small">
+                      <Said>{mend.label}</Said>
                     </Button>
                   ))}
                 </span>

@@ -1,4 +1,5 @@
 "use client";
+import { useSaid } from "@/ui/parts/Said";
 import { typed } from "@/state/project/projectStore";
 import { defaultKeymap, history, historyKeymap } from "@codemirror/commands";
 import { setDiagnostics } from "@codemirror/lint";
@@ -25,6 +26,7 @@ export function RowTextEditor({ text, readOnly, findings, onChange }: RowTextEdi
   const place = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView>(null);
   const changed = useRef(onChange);
+  const said = useSaid();
   useEffect(() => {
     changed.current = onChange;
   }, [onChange]);
@@ -82,10 +84,15 @@ export function RowTextEditor({ text, readOnly, findings, onChange }: RowTextEdi
         editor.state,
         findings
           .filter(({ to }) => to <= length)
-          .map(({ from, to, severity, message }) => ({ from, to, severity: SEVERITY[severity], message })),
+          .map(({ from, to, severity, message }) => ({
+            from,
+            to,
+            severity: SEVERITY[severity],
+            message: said(message),
+          })),
       ),
     );
-  }, [findings, text, readOnly]);
+  }, [findings, text, readOnly, said]);
 
   return <div ref={place} className="max-h-96 overflow-auto rounded-lg" />;
 }

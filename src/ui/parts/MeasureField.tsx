@@ -12,7 +12,7 @@ interface MeasureFieldProps {
   readonly field: FieldId;
   readonly label: string;
   /** What an empty field shows: an example, or what is assumed. */
-  readonly example: string;
+  readonly example: Says;
   /** How the value was understood and where it comes from; under the field while nothing is wrong. */
   readonly says?: React.ReactNode;
   /** A problem that lies not in the text but between fields. */

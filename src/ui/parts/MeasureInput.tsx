@@ -11,7 +11,7 @@ interface MeasureInputProps {
   readonly text: string;
   readonly onText: (text: string) => void;
   /** What an empty field shows. */
-  readonly example?: string;
+  readonly example?: Says;
   /** What is wrong, in words; `says` stands there while nothing is. */
   readonly wrong?: Says | undefined;
   readonly says?: ReactNode;
@@ -29,7 +29,7 @@ export function MeasureInput({ id, label, text, onText, example, wrong, says }: 
       <input
         id={id}
         value={text}
-        placeholder={example}
+        placeholder={example && said(example)}
         autoComplete="off"
         spellCheck={false}
         aria-invalid={wrong ? true : undefined}

@@ -1,13 +1,20 @@
 "use client";
 import type { Says } from "@/core/words/message";
-import { tell } from "@/core/words/tell";
 import { useSettings, useUnits } from "@/state/keeping/settings";
+import { toldFrom, useCatalogue } from "./catalogue";
 
 /** How what the core has to say is told: in the words and the units that the knitter has chosen. */
 export function useSaid(): (says: Says) => string {
   const units = useUnits();
   const words = useSettings((settings) => settings.words);
-  return (says) => tell(says, { words, units });
+  const catalogue = useCatalogue(({ told }) => told);
+  return (says) => toldFrom(catalogue, says, { words, units });
+}
+
+/** The same outside of what is drawn, as for a toast. */
+export function saidNow(says: Says): string {
+  const { units, words } = useSettings.getState();
+  return toldFrom(useCatalogue.getState().told, says, { words, units });
 }
 
 /** One such sentence. */

@@ -1,4 +1,5 @@
 "use client";
+import type { Says } from "@/core/words/message";
 import { useId, type ReactNode } from "react";
 import type { FigureKind } from "@/core/project/figureKinds";
 import { useUnits } from "@/state/keeping/settings";
@@ -19,7 +20,7 @@ interface TypedValue<Value> {
 }
 
 export interface ValueFieldProps<Value> extends TypedValue<Value> {
-  readonly example?: string;
+  readonly example?: Says;
   readonly says?: ReactNode;
 }
 

@@ -1,3 +1,4 @@
+import type { Says } from "@/core/words/message";
 import { useId } from "react";
 import { useSaid } from "./Said";
 import { FIELD_LOOK } from "./fieldLook";
@@ -12,7 +13,7 @@ interface WordsFieldProps {
   readonly type?: "text" | "date";
   /** More than one for notes. */
   readonly lines?: number;
-  readonly wrong?: string | undefined;
+  readonly wrong?: Says | undefined;
   /** Told to screen readers alone, where it is seen what it is. */
   readonly labelHidden?: boolean;
   readonly className?: string;

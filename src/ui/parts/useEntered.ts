@@ -1,3 +1,4 @@
+import type { Message } from "@/core/words/message";
 import { useId, useState } from "react";
 import type { FigureKind } from "@/core/project/figureKinds";
 import { useUnits } from "@/state/keeping/settings";
@@ -9,7 +10,7 @@ export interface EnteredField {
     readonly id: string;
     readonly text: string;
     readonly onText: (text: string) => void;
-    readonly wrong: string | undefined;
+    readonly wrong: Message | undefined;
   };
 }
 

@@ -1,4 +1,5 @@
 "use client";
+import { say } from "@/core/words/message";
 import { useSaid } from "@/ui/parts/Said";
 import { CAST_OFFS, CAST_OFF_IDS, CAST_ONS, CAST_ON_IDS } from "@/core/project/edgeKinds";
 import type { SectionKind, SectionOf } from "@/core/project/sections";
@@ -86,7 +87,7 @@ export function CastOffFields({ section }: FieldsProps<"castOff">) {
   const said = useSaid();
   return (
     <Select
-      label={said("Cast-off")}
+      label={said(say("castOffLabel"))}
       options={CAST_OFF_IDS.map((id) => ({ value: id, label: CAST_OFFS[id].name }))}
       value={section.method}
       says={CAST_OFFS[section.method].why}
@@ -139,7 +140,7 @@ export const JoinFields = () => (
 export const PickUpFields = ({ section }: FieldsProps<"pickUp">) => (
   <>
     <MeasureField field="stitches" label="Stitches" example="from the length" />
-    <MeasureField field="along" label="or along an edge of" example="e.g. 45 cm" />
+    <MeasureField field="along" label="or along an edge of" example={say("exampleSize", { mm: 450 })} />
     <div className="col-span-2 flex flex-wrap gap-2">
       <Choice
         label="What is taken up"

@@ -1,6 +1,7 @@
 "use client";
+import type { ReactNode } from "react";
 import { Said } from "@/ui/parts/Said";
-import type { Says } from "@/core/words/message";
+import { say, type Says } from "@/core/words/message";
 import { Button } from "@/ui/parts/Button";
 import { Plus, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
@@ -52,7 +53,7 @@ export function ExtraList({ answer }: { readonly answer: KnownSeen }) {
             >
               <ExtraFields
                 extra={extra}
-                says={yarn ? tellExtra(extra, yarn.putUp, units) : null}
+                says={yarn ? <Said>{tellExtra(extra, yarn.putUp)}</Said> : null}
                 finding={answer.finishing.find(({ of, id }) => of === "extras" && id === extra.id)?.message}
               />
             </ItemRow>
@@ -77,25 +78,25 @@ const WAYS = {
 const FULL = FULLNESSES.map((value) => ({ value, label: value }));
 
 /** Labels of what is typed of extras; an example where nothing stands. */
-const FIELDS: { readonly [Id in FigureId]?: readonly [label: string, example: string] } = {
-  extraDiameter: ["Across", "e.g. 8 cm"],
-  extraMass: ["Weight", "e.g. 15 g"],
+const FIELDS: { readonly [Id in FigureId]?: readonly [label: string, example: Says] } = {
+  extraDiameter: ["Across", say("exampleSize", { mm: 80 })],
+  extraMass: ["Weight", say("exampleMass", { g: 15 })],
   extraKnots: ["Knots along the edge", "e.g. 40"],
   extraStrands: ["Strands in each", "e.g. 4"],
   extraWinds: ["Winds round the card", "e.g. 30"],
-  extraHang: ["Hangs down", "e.g. 10 cm"],
-  extraTie: ["Yarn for each", "e.g. 40 cm"],
-  extraCord: ["Length of the cord", "e.g. 60 cm"],
+  extraHang: ["Hangs down", say("exampleSize", { mm: 100 })],
+  extraTie: ["Yarn for each", say("exampleSize", { mm: 400 })],
+  extraCord: ["Length of the cord", say("exampleSize", { mm: 600 })],
   extraCut: ["Strands cut longer by", "e.g. 3"],
   extraStitches: ["Stitches", "e.g. 4"],
   extraRows: ["Rows", "e.g. 120"],
-  extraYarn: ["Yarn kept", "e.g. 5 m"],
+  extraYarn: ["Yarn kept", say("exampleYarn", { m: 5 })],
 };
 
 interface ExtraFieldsProps {
   readonly extra: Extra;
   /** How one of it is calculated. */
-  readonly says: string | null;
+  readonly says: ReactNode;
   readonly finding: Says | undefined;
 }
 

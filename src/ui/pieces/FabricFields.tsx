@@ -1,4 +1,5 @@
 "use client";
+import { say } from "@/core/words/message";
 import { Tick } from "@/ui/parts/Tick";
 import { isCabled } from "@/core/project/sectionKinds";
 import type { FabricSection } from "@/core/project/sections";
@@ -129,7 +130,9 @@ function ExtentFields({ section }: { readonly section: FabricSection }) {
       </div>
       <div className="grid grid-cols-2 gap-x-3">
         {section.by === "rows" && <MeasureField field="rows" label="Rows" example="e.g. 120" />}
-        {section.by === "length" && <MeasureField field="length" label="Length" example="e.g. 31 cm" />}
+        {section.by === "length" && (
+          <MeasureField field="length" label="Length" example={say("exampleSize", { mm: 310 })} />
+        )}
         {section.by === "repeats" && (
           <>
             <MeasureField field="repeats" label="Whole repeats" example="e.g. 6" />

@@ -1,4 +1,5 @@
 "use client";
+import { useSaid } from "@/ui/parts/Said";
 import { memo, useState } from "react";
 import type { KnownSeen } from "@/core/engine/seen";
 import { hasCables } from "@/core/project/sectionKinds";
@@ -22,6 +23,7 @@ const GROUPINGS = [
 /** Where the yarn goes, step by step from the first loop to what is left in the balls. */
 export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer: KnownSeen }) {
   const units = useUnits();
+  const said = useSaid();
   const words = useSettings((settings) => settings.words);
   const project = useProject();
   const [by, setBy] = useState<GroupedBy>("part");
@@ -40,7 +42,7 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
         <span aria-hidden>by</span>
         <Choice label="Grouped by" options={GROUPINGS} value={by} onChange={setBy} />
       </div>
-      <Waterfall groups={groupsOf(by, lines, project, words)} reserveMm={Math.max(0, reserveMm)} />
+      <Waterfall groups={groupsOf(by, lines, project, words, said)} reserveMm={Math.max(0, reserveMm)} />
       {hasCables(project) && <Rule answer={answer} />}
     </Card>
   );

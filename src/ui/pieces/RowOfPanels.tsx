@@ -1,4 +1,5 @@
 "use client";
+import { useSaid } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
 import { ArrowDown, ArrowUp, Minus, Plus, X } from "lucide-react";
 import { useEffect, useState } from "react";
@@ -33,6 +34,7 @@ interface TimesInputProps {
 
 /** How often a panel comes again, typed; what cannot be read stands, and the last count with it. */
 function TimesInput({ label, of, times, onTimes }: TimesInputProps) {
+  const said = useSaid();
   const { text, wrong, onText } = useTypedValue<number>({
     label,
     of,
@@ -43,7 +45,7 @@ function TimesInput({ label, of, times, onTimes }: TimesInputProps) {
   return (
     <input
       aria-label={label}
-      title={wrong ?? label}
+      title={wrong ? said(wrong) : label}
       aria-invalid={wrong ? true : undefined}
       inputMode="numeric"
       autoComplete="off"

@@ -1,4 +1,5 @@
 "use client";
+import { say } from "@/core/words/message";
 import { Button } from "@/ui/parts/Button";
 import { Said, useSaid } from "@/ui/parts/Said";
 import { Plus, Trash2 } from "lucide-react";
@@ -20,7 +21,7 @@ import { Select } from "@/ui/parts/Select";
 import { undoable } from "@/ui/parts/undoable";
 import { ItemRow } from "./ItemRow";
 import { ItemYarn } from "./ItemYarn";
-import { seamName, SIDE_OPTIONS, sideWhy } from "./seamWords";
+import { seamName, SIDE_OPTIONS } from "./seamWords";
 
 /** What is sewn, edge to edge; the open one can be changed. */
 export function SeamList({ answer }: { readonly answer: KnownSeen }) {
@@ -94,7 +95,7 @@ function SeamFields({
           label={edgeLabel}
           options={SIDE_OPTIONS.map(({ value, label }) => ({ value, label: said(label) }))}
           value={seam[which].side}
-          says={sideWhy(seam[which].side)}
+          says={said(say("edgeWhy", { side: seam[which].side }))}
           onChange={(side) => seam[which] && editSeam(seam.id, { [which]: { ...seam[which], side } })}
         />
       ) : (
@@ -111,7 +112,7 @@ function SeamFields({
       <MeasureField
         field="seamLength"
         label="or its length"
-        example={sewn ? formatSize(sewn.lengthMm, units) : "e.g. 20 cm"}
+        example={sewn ? formatSize(sewn.lengthMm, units) : say("exampleSize", { mm: 200 })}
         says={sewn && `sewn over ${formatSize(sewn.lengthMm, units)}`}
       />
       <ItemYarn yarnId={seam.yarnId} onYarn={(yarnId) => editSeam(seam.id, { yarnId })} />
@@ -148,7 +149,7 @@ function Match({ sewn }: { readonly sewn: SeamPlan }) {
   return (
     <p className="col-span-2 text-sm">
       {along(met[0], sewn.of)} of {formatSize(sewn.of.lengthMm, units)} meet {along(met[1], sewn.to)} of{" "}
-      {formatSize(sewn.to.lengthMm, units)}. {text}
+      {formatSize(sewn.to.lengthMm, units)}. <Said>{text}</Said>
     </p>
   );
 }

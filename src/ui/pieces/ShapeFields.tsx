@@ -1,4 +1,5 @@
 "use client";
+import { say } from "@/core/words/message";
 import type { SectionOf } from "@/core/project/sections";
 import { editSection } from "@/state/project/sections";
 import { Choice } from "@/ui/parts/Choice";
@@ -85,7 +86,7 @@ export function ShapeFields({ section }: FieldsProps<"shape">) {
           {section.over === "rows" ? (
             <MeasureField field="rows" label="Rows" example="e.g. 12" />
           ) : (
-            <MeasureField field="length" label="Length" example="e.g. 5 cm" />
+            <MeasureField field="length" label="Length" example={say("exampleSize", { mm: 50 })} />
           )}
         </div>
       )}

@@ -1,4 +1,5 @@
 "use client";
+import { say } from "@/core/words/message";
 import { countOf } from "@/core/words/things";
 import { Table } from "@/ui/parts/Table";
 import { Toolbar } from "@/ui/parts/Toolbar";
@@ -28,9 +29,14 @@ export function SizeCard() {
   return (
     <Card title="Size" aside={asked ? "all pieces together" : "not said yet"}>
       <div className="mt-2 grid grid-cols-3 gap-x-3">
-        <MeasureField field="sizeAcross" label="Measure" example="e.g. 96 cm" says="of the body, or wanted" />
+        <MeasureField
+          field="sizeAcross"
+          label="Measure"
+          example={say("exampleSize", { mm: 960 })}
+          says="of the body, or wanted"
+        />
         <MeasureField field="sizeEase" label="Ease" example="0" says="added; − to stretch" />
-        <MeasureField field="sizeAlong" label="Length" example="e.g. 60 cm" />
+        <MeasureField field="sizeAlong" label="Length" example={say("exampleSize", { mm: 600 })} />
       </div>
       {size.around <= 2 ? (
         <Toolbar className="mb-1 text-sm">

@@ -1,6 +1,15 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
+import { say } from "@/core/words/message";
 import { memo } from "react";
-import { TAIL_RULES, tailLength, type TailBasis, type TailRule } from "@/core/estimate/longTail";
+import {
+  END_MM,
+  MEASURED_OFF_MM,
+  TAIL_RULES,
+  tailLength,
+  type TailBasis,
+  type TailRule,
+} from "@/core/estimate/longTail";
 import type { PieceEstimate } from "@/core/estimate/piece";
 import { tellSize } from "@/core/units/format";
 import { chosenOf, useChosenPiece } from "@/state/chosen/chosen";
@@ -62,8 +71,8 @@ export const TailCard = memo(function TailCard({ estimate, basis: tailBasis }: T
           />
         </div>
         <p className="mt-1 min-w-48 flex-1 text-sm text-faint">
-          Each holds 15 cm for the end and is rounded up to 5 cm: a tail that is too short costs the whole
-          cast-on. The chosen one counts in the ledger.
+          <Said>{say("tailHolds", { endMm: END_MM, stepMm: MEASURED_OFF_MM })}</Said> The chosen one counts in
+          the ledger.
         </p>
       </div>
     </Card>

@@ -52,5 +52,5 @@ function planOf(points: readonly SweepPoint[], units: UnitSystem, look: ChartLoo
 export function WhatIfChart({ points }: { readonly points: readonly SweepPoint[] }) {
   const units = useUnits();
   const canvas = useChart(useCallback((look) => planOf(points, units, look), [points, units]));
-  return <canvas ref={canvas} role="img" aria-label="Yarn needed against stitches in 10 cm" />;
+  return <canvas ref={canvas} role="img" aria-label="Yarn needed against the stitch gauge" />;
 }

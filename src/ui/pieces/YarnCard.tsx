@@ -1,4 +1,5 @@
 "use client";
+import { say } from "@/core/words/message";
 import { hasCables } from "@/core/project/sectionKinds";
 import type { Seen } from "@/core/engine/seen";
 import { formatFine, formatGauge } from "@/core/units/format";
@@ -47,7 +48,7 @@ function YarnFields({ answer }: { readonly answer: Seen }) {
       <MeasureField
         field="putUp"
         label="One ball holds"
-        example="100 g = 165 m"
+        example={say("exampleBall")}
         says={
           putUp && (
             <>
@@ -128,14 +129,20 @@ function GaugeFields({ answer }: { readonly answer: Seen }) {
         field="stitchGauge"
         label="Plain gauge: stitches"
         example={
-          assumed ? `likely ${formatGauge(assumed.stitchesPer10Cm, "stitches", units)}` : "20 st / 10 cm"
+          assumed
+            ? `likely ${formatGauge(assumed.stitchesPer10Cm, "stitches", units)}`
+            : say("exampleGauge", { count: 20, counted: "stitches" })
         }
         says={says("stitches")}
       />
       <MeasureField
         field="rowGauge"
         label="Plain gauge: rows"
-        example={assumed ? `likely ${formatGauge(assumed.rowsPer10Cm, "rows", units)}` : "28 rows / 10 cm"}
+        example={
+          assumed
+            ? `likely ${formatGauge(assumed.rowsPer10Cm, "rows", units)}`
+            : say("exampleGauge", { count: 28, counted: "rows" })
+        }
         says={says("rows")}
       />
       {given && (
@@ -179,7 +186,7 @@ function GaugeFields({ answer }: { readonly answer: Seen }) {
             <MeasureField
               field="cableWidth"
               label="their width"
-              example="e.g. 16 cm"
+              example={say("exampleSize", { mm: 160 })}
               says="stitch size and draw-in together"
             />
           </div>

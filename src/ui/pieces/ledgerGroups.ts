@@ -1,5 +1,5 @@
 /** The lines of the ledger, grouped as they are told. */
-import { inWordsOf } from "@/core/words/inWords";
+import { say, type Message } from "@/core/words/message";
 import { LEDGER_PARTS, type LedgerPart } from "@/core/estimate/ledger";
 import type { ProjectLine } from "@/core/estimate/wholeProject";
 import type { Project } from "@/core/project/project";
@@ -45,12 +45,6 @@ const PART_COLOURS: { readonly [Part in LedgerPart]: string } = {
 /** Parts that are told even where they take nothing: of cables a nought says something. */
 const ALWAYS: readonly LedgerPart[] = ["plain", "drawIn", "crossings", "texture"];
 
-/** What draws in where nothing is cabled: ribs and garter want more stitches or rows for the same size. */
-const CLOSER = {
-  name: "Denser fabric",
-  why: "More plain stitches and rows, because ribs pull in and rows of garter are low.",
-};
-
 const summed = (lines: readonly ProjectLine[]) => lines.reduce((sum, { mm }) => sum + mm, 0);
 
 /** Keeps the order in which ids first come. */
@@ -69,6 +63,7 @@ export function groupsOf(
   lines: readonly ProjectLine[],
   project: Project,
   words: Wording["words"],
+  said: (says: Message) => string,
 ): readonly LedgerGroup[] {
   const pieceName = (id: string | null) => {
     const piece = project.pieces.find((one) => one.id === id);
@@ -86,12 +81,9 @@ export function groupsOf(
     return section ? `${pieceName(pieceId)}: ${sectionName(section, words)}` : pieceName(pieceId);
   };
   const cabled = hasCables(project);
-  // Brenok's own words are the same in both systems of units here.
-  const said = (text: string) => inWordsOf(text, { words, units: "metric" });
-  const partName = (part: LedgerPart) =>
-    part === "drawIn" && !cabled
-      ? CLOSER.name
-      : said(LEDGER_PARTS.find(({ id }) => id === part)?.name ?? part);
+  /** Where nothing is cabled, ribs and garter draw in. */
+  const partOf = (part: LedgerPart) => ({ part: part === "drawIn" && !cabled ? "denser" : part }) as const;
+  const partName = (part: LedgerPart) => said(say("ledgerPart", partOf(part)));
   const detailsBy = (
     of: readonly ProjectLine[],
     idOf: (line: ProjectLine) => string,
@@ -105,11 +97,11 @@ export function groupsOf(
       })
       .sort((a, b) => b.mm - a.mm);
   if (by === "part")
-    return LEDGER_PARTS.flatMap(({ id, name, why }) => {
+    return LEDGER_PARTS.flatMap((id) => {
       const mine = lines.filter(({ part }) => part === id);
       const mm = summed(mine);
       if (mm === 0 && !(cabled && ALWAYS.includes(id))) return [];
-      const told = id === "drawIn" && !cabled ? CLOSER : { name: said(name), why: said(why) };
+      const told = { name: partName(id), why: said(say("ledgerWhy", partOf(id))) };
       return [{ id, ...told, colour: PART_COLOURS[id], mm, details: detailsBy(mine, place, placeName) }];
     });
   const byPart = (of: readonly ProjectLine[]) =>

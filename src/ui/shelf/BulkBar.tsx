@@ -3,7 +3,7 @@ import { countOf } from "@/core/words/things";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { MOST_CANDIDATES } from "@/core/project/candidates";
-import { readMoney } from "@/core/units/money";
+import { readMoney } from "@/core/typed/money";
 import type { ShelfEntry } from "@/core/project/shelf";
 import { editEntries, removeEntries } from "@/state/buying/shelf";
 import { addCandidate } from "@/state/buying/swap";

@@ -1,4 +1,5 @@
 "use client";
+import { say } from "@/core/words/message";
 import { ENTERED } from "@/core/project/enteredFigures";
 import type { ShelfEntry } from "@/core/project/shelf";
 import { editEntries } from "@/state/buying/shelf";
@@ -41,7 +42,7 @@ export function EntrySheet({ entry, onClose }: EntrySheetProps) {
             value={entry.partsG.length > 0 ? entry.partsG : null}
             figure={ENTERED.partBalls}
             optional
-            example="32 g; 14 g"
+            example={say("exampleParts")}
             onValue={(partsG) => edit("parts", { partsG: partsG ?? [] })}
           />
           <ValueField

@@ -1,4 +1,5 @@
 "use client";
+import { Said, useSaid } from "@/ui/parts/Said";
 import { countOf } from "@/core/words/things";
 import { freshId } from "@/state/project/freshId";
 import { useEffect, useState } from "react";
@@ -7,7 +8,7 @@ import { fullName } from "@/core/project/label";
 import type { Mapping, ReadShelf } from "@/core/files/shelfCsv";
 import { COLUMN_IDS, COLUMNS, type ColumnId } from "@/core/files/shelfColumns";
 import { writeTable, type Table } from "@/core/files/tableText";
-import { tellPutUp } from "@/core/yarn/putUp";
+import { tellPutUp } from "@/core/units/format";
 import { useUnits } from "@/state/keeping/settings";
 import { putOnShelf } from "@/state/buying/shelf";
 import { reader } from "@/state/engine/workers";
@@ -167,9 +168,10 @@ function Preview({ read: { entries } }: { readonly read: ReadShelf }) {
 }
 
 function BadRows({ read: { bad }, table }: { readonly read: ReadShelf; readonly table: Table }) {
+  const said = useSaid();
   if (bad.length === 0) return null;
   const save = () => {
-    const rows = bad.map(({ number, message, cells }) => [String(number), message, ...cells]);
+    const rows = bad.map(({ number, message, cells }) => [String(number), said(message), ...cells]);
     const text = writeTable([["row", "what is wrong", ...table.head], ...rows]);
     download("rows-left-out.csv", new Blob([text], { type: "text/csv" }));
   };
@@ -185,7 +187,7 @@ function BadRows({ read: { bad }, table }: { readonly read: ReadShelf; readonly 
         {bad.slice(0, SHOWN_BAD).map(({ number, column, message }) => (
           <li key={number} className="border-l-4 border-madder pl-2">
             <strong>Row {number}</strong>
-            {column && `, ${column}`}: {message}
+            {column && `, ${column}`}: <Said>{message}</Said>
           </li>
         ))}
         {bad.length > SHOWN_BAD && <li className="text-faint">and {bad.length - SHOWN_BAD} more</li>}

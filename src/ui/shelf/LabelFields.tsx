@@ -1,4 +1,5 @@
 "use client";
+import { say } from "@/core/words/message";
 import { ENTERED } from "@/core/project/enteredFigures";
 import { DYED_WORDS, type YarnLabel } from "@/core/project/label";
 import { classOf, YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
@@ -49,7 +50,7 @@ export function LabelFields({ of, label, onLabel }: LabelFieldsProps) {
         value={putUp as PutUp | null}
         figure={ENTERED.ballHolds}
         optional
-        example="50g/125m"
+        example={say("exampleBall")}
         onValue={(value) =>
           onLabel("put-up", { putUp: value && { massG: value.massG, lengthM: value.lengthM } })
         }
@@ -67,7 +68,7 @@ export function LabelFields({ of, label, onLabel }: LabelFieldsProps) {
         value={label.stitchesPer10Cm}
         figure={ENTERED.bandStitches}
         optional
-        example="18 st / 10 cm"
+        example={say("exampleGauge", { count: 18, counted: "stitches" })}
         onValue={(stitchesPer10Cm) => onLabel("stitches", { stitchesPer10Cm })}
       />
       <ValueField
@@ -76,7 +77,7 @@ export function LabelFields({ of, label, onLabel }: LabelFieldsProps) {
         value={label.rowsPer10Cm}
         figure={ENTERED.bandRows}
         optional
-        example="25 rows / 10 cm"
+        example={say("exampleGauge", { count: 25, counted: "rows" })}
         onValue={(rowsPer10Cm) => onLabel("rows", { rowsPer10Cm })}
       />
       <ValueField

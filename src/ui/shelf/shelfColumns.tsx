@@ -6,7 +6,8 @@ import { grams, metres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatYarn } from "@/core/units/format";
 import { formatMoney } from "@/core/units/money";
 import { classOf, YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
-import { tellPutUp, type PutUp } from "@/core/yarn/putUp";
+import { tellPutUp } from "@/core/units/format";
+import type { PutUp } from "@/core/yarn/putUp";
 import { ColourDot } from "@/ui/parts/Colour";
 
 const helper = createColumnHelper<ShelfEntry>();

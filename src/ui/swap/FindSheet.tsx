@@ -8,7 +8,7 @@ import { hasWords, yarnKey } from "@/core/project/label";
 import { inOrder, type RankBy, type Ranked } from "@/core/swap/ranked";
 import { grams, metres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatYarn, plain } from "@/core/units/format";
-import { BARE_SPAN_MM } from "@/core/units/gauge";
+import { BARE_SPAN_MM } from "@/core/units/brands";
 import { formatMoney } from "@/core/units/money";
 import { useUnits } from "@/state/keeping/settings";
 import { addCandidate, useRanking } from "@/state/buying/swap";

@@ -1,4 +1,5 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
 import { ENTERED } from "@/core/project/enteredFigures";
 import { Toolbar } from "@/ui/parts/Toolbar";
 import dynamic from "next/dynamic";
@@ -56,12 +57,13 @@ function Compared() {
   const [editing, setEditing] = useState<string | null>(null);
   const [own, setOwn] = useState(false);
   const edited = candidates.find(({ id }) => id === editing);
+  const whole = useOmissions().length === 0;
   const outcomes = useMemo(
     () => sides.flatMap(({ compared }) => (compared.ok ? [compared.outcome] : [])),
     [sides],
   );
+  const differences = whole ? keyDifferences(outcomes.filter(({ leftOut }) => leftOut === null)) : null;
   const full = candidates.length >= MOST_CANDIDATES;
-  const whole = useOmissions().length === 0;
   const refused = useRefusedFields(candidates.flatMap(({ id }) => [id, `${id} beside`]));
   return (
     <Card
@@ -86,7 +88,7 @@ function Compared() {
         </p>
       )}
       <p aria-live="polite" className="mt-2 min-h-6 font-semibold">
-        {whole && keyDifferences(outcomes.filter(({ leftOut }) => leftOut === null))}
+        {differences && <Said>{differences}</Said>}
       </p>
       {sides.length === 0 ? (
         <p role="status" className="py-12 text-center text-faint">

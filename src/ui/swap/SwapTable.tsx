@@ -45,12 +45,11 @@ interface VerdictProps {
 }
 
 function Verdict({ side: { own: isOwn, compared }, own, keep }: VerdictProps) {
-  const units = useUnits();
   if (isOwn) return "What the pattern is knitted in.";
   if (!compared.ok || compared.outcome.leftOut !== null) return null;
-  return verdictOf(compared.outcome, own, { keep, units }).map((words) => (
-    <p key={words} className="mb-0.5 font-semibold">
-      {words}
+  return verdictOf(compared.outcome, own, keep).map((says) => (
+    <p key={says.code} className="mb-0.5 font-semibold">
+      <Said>{says}</Said>
     </p>
   ));
 }

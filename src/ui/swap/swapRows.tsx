@@ -1,5 +1,6 @@
+import { say } from "@/core/words/message";
 import { Said } from "@/ui/parts/Said";
-import type { ReactNode } from "react";
+import { Fragment, type ReactNode } from "react";
 import { boughtOf, leastChance, spreadShare } from "@/core/swap/bought";
 import type { Outcome } from "@/core/swap/outcome";
 import type { StrandNeed } from "@/core/swap/strandNeeds";
@@ -13,7 +14,7 @@ import {
   formatYarn,
   plain,
 } from "@/core/units/format";
-import { BARE_SPAN_MM } from "@/core/units/gauge";
+import { BARE_SPAN_MM } from "@/core/units/brands";
 import { formatMoney } from "@/core/units/money";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
@@ -118,14 +119,16 @@ export const SWAP_ROWS: readonly SwapRow[] = [
   {
     name: "Cables show",
     when: ({ across }) => across !== null,
-    show: ({ clarity: { score, words, reasons } }) => (
+    show: ({ clarity: { score, level, reasons } }) => (
       <>
-        <strong>{words}</strong>, {score} of 100
+        <strong>{level}</strong>, {score} of 100
         <span className="block text-faint">
-          {reasons
-            .slice(0, 3)
-            .map((reason) => reason.words)
-            .join("; ")}
+          {reasons.slice(0, 3).map(({ says }, index) => (
+            <Fragment key={says.code}>
+              {index > 0 && "; "}
+              <Said>{says}</Said>
+            </Fragment>
+          ))}
         </span>
       </>
     ),
@@ -135,7 +138,9 @@ export const SWAP_ROWS: readonly SwapRow[] = [
     show: ({ firmnessRatio, plainG }, _, own) => (
       <>
         {own ? "the pattern’s own" : firmnessWords(firmnessRatio)}
-        <span className="block text-faint">{Math.round(plainG)} g in a square metre, plain</span>
+        <span className="block text-faint">
+          <Said>{say("plainWeighs", { massG: plainG })}</Said>
+        </span>
       </>
     ),
   },
@@ -145,7 +150,7 @@ export const SWAP_ROWS: readonly SwapRow[] = [
     show: ({ next }) =>
       next && next.left < 0.97 ? (
         <span>
-          {next.words}
+          <Said>{next.says}</Said>
           <span className="block text-faint">leaves {Math.round(100 * next.left)} % of the doubt</span>
         </span>
       ) : (

@@ -1,15 +1,14 @@
 "use client";
+import { Said, useSaid } from "@/ui/parts/Said";
 import { curveOf, type BeliefLine } from "@/core/belief/beliefSummary";
 import type { KnownSeen } from "@/core/engine/seen";
 import { formatPercent } from "@/core/units/format";
-import { useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
 /** What is believed of the knitter and the yarn: before any swatch, now, and what moved it. */
 export function BeliefCard({ answer }: { readonly answer: KnownSeen }) {
-  const units = useUnits();
-  const told = answer.belief.told[units];
+  const { told } = answer.belief;
   return (
     <Card title="What your swatches say" aside="dashed: before; filled: now">
       <ul className="mt-2 grid gap-2.5">
@@ -17,8 +16,12 @@ export function BeliefCard({ answer }: { readonly answer: KnownSeen }) {
           <li key={one.id} className="grid grid-cols-[5.5rem_1fr] items-center gap-x-3">
             <Curves told={one} />
             <div className="text-sm leading-snug">
-              <p className="font-semibold">{one.name}</p>
-              <p>{one.words}</p>
+              <p className="font-semibold">
+                <Said>{one.name}</Said>
+              </p>
+              <p>
+                <Said>{one.says}</Said>
+              </p>
               <p>
                 <SourceMark source={one.source} />{" "}
                 {one.from !== null && <span className="text-faint">by “{one.from}”</span>}
@@ -35,6 +38,7 @@ const REACH = 2.8;
 
 /** The belief before and now, drawn over the same span. */
 function Curves({ told: { name, before, now } }: { readonly told: BeliefLine }) {
+  const said = useSaid();
   const reach = REACH * before.sd;
   const highest = Math.min(before.sd, now.sd);
   const spread = (sd: number) => formatPercent(sd, 1);
@@ -43,7 +47,7 @@ function Curves({ told: { name, before, now } }: { readonly told: BeliefLine }) 
       viewBox="0 0 100 31"
       preserveAspectRatio="none"
       role="img"
-      aria-label={`${name}: doubt ${spread(before.sd)} before, ${spread(now.sd)} now`}
+      aria-label={`${said(name)}: doubt ${spread(before.sd)} before, ${spread(now.sd)} now`}
       className="h-10 w-full"
     >
       <path

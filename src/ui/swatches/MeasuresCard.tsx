@@ -1,4 +1,5 @@
 "use client";
+import { say, type Says } from "@/core/words/message";
 import { Said } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
 import type { ReactNode } from "react";
@@ -58,7 +59,13 @@ export function MeasuresCard({ swatch, answer }: MeasuresCardProps) {
       </div>
       <div className="mt-1 grid gap-x-4 border-t border-line pt-2 sm:grid-cols-2">
         <div>
-          <Reading field="swatchMass" label="Weight" example="e.g. 12.4 g" kind="mass" measured={measured} />
+          <Reading
+            field="swatchMass"
+            label="Weight"
+            example={say("exampleMass", { g: 12.4 })}
+            kind="mass"
+            measured={measured}
+          />
           <div className="mb-1 flex items-center gap-2 text-sm">
             <span aria-hidden>Scale steps</span>
             <Choice
@@ -80,7 +87,7 @@ export function MeasuresCard({ swatch, answer }: MeasuresCardProps) {
             <Reading
               field="unravelledLength"
               label="took yarn"
-              example="95 cm"
+              example={say("exampleSize", { mm: 950 })}
               kind="unravelled"
               measured={measured}
             />
@@ -110,7 +117,7 @@ function State({ title, of, measured, children }: StateProps) {
         <Reading
           field={`${of}Width`}
           label="Width"
-          example="10.1 cm"
+          example={say("exampleSize", { mm: 101 })}
           kind={`${of}Width`}
           measured={measured}
         />
@@ -118,7 +125,7 @@ function State({ title, of, measured, children }: StateProps) {
         <Reading
           field={`${of}Height`}
           label="Height"
-          example="9.9 cm"
+          example={say("exampleSize", { mm: 99 })}
           kind={`${of}Height`}
           measured={measured}
         />
@@ -131,7 +138,7 @@ function State({ title, of, measured, children }: StateProps) {
 interface ReadingProps {
   readonly field: FieldId;
   readonly label: string;
-  readonly example: string;
+  readonly example: Says;
   readonly kind: MeasureId;
   readonly measured: readonly Measured[];
 }

@@ -1,4 +1,5 @@
 "use client";
+import { Said } from "@/ui/parts/Said";
 import type { NextMeasure } from "@/core/forecast/nextMeasure";
 import { useNextMeasures } from "@/state/engine/questions";
 import { Card } from "@/ui/parts/Card";
@@ -30,12 +31,14 @@ export function NextCard() {
   );
 }
 
-function Option({ option: { words, left, savesChance } }: { readonly option: NextMeasure }) {
+function Option({ option: { says, left, savesChance } }: { readonly option: NextMeasure }) {
   const percent = Math.round(100 * left);
   return (
     <li className="text-sm leading-snug">
       <div className="flex items-baseline justify-between gap-3">
-        <span className="first-letter:uppercase">{words}</span>
+        <span className="first-letter:uppercase">
+          <Said>{says}</Said>
+        </span>
         <strong className="whitespace-nowrap">{percent} % left</strong>
       </div>
       <div aria-hidden className="mt-0.5 h-2 rounded-full border border-edge">

@@ -1,4 +1,5 @@
 "use client";
+import { say } from "@/core/words/message";
 import { Said, useSaid } from "@/ui/parts/Said";
 import type { Seen } from "@/core/engine/seen";
 import type { SwatchWarning } from "@/core/belief/swatchWarnings";
@@ -87,7 +88,7 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
             }
           />
           <Select
-            label={said("Cast off")}
+            label={said(say("castOffLabel"))}
             options={OFF}
             value={swatch.castOff}
             onChange={(castOff) =>

@@ -1,7 +1,8 @@
+import type { Says } from "@/core/words/message";
 import { TriangleAlert } from "lucide-react";
 import { Said } from "@/ui/parts/Said";
 import type { ReactNode } from "react";
-import type { Reading } from "@/core/units/reading";
+import type { Reading } from "@/core/typed/reading";
 
 /** The fields of a tool, side by side where there is room. */
 export const ToolFields = ({ children }: { readonly children: ReactNode }) => (
@@ -13,7 +14,7 @@ export const problemOf = (reading: Reading<unknown> | null) =>
   reading && !reading.ok ? reading.message : null;
 
 interface ResultProps {
-  readonly problem: string | null;
+  readonly problem: Says | null;
   /** The answer, large; null while a field is empty or wrong. */
   readonly answer: string | null;
   readonly says?: ReactNode;

@@ -10,7 +10,7 @@ import { useAnswer, usePieceIn } from "@/state/engine/answer";
 import { useProject } from "@/state/project/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
-import { useSaid } from "@/ui/parts/Said";
+import { useSaid, Said } from "@/ui/parts/Said";
 import { Select } from "@/ui/parts/Select";
 import { seamName } from "@/ui/pieces/seamWords";
 import { problemOf, Result, ToolFields } from "./Result";
@@ -146,7 +146,11 @@ function SeamCounts({ met, begun }: SeamCountsProps) {
           onChange={(thing) => setThings([things[0], thing])}
         />
       </ToolFields>
-      <Result problem={null} answer={seam && `${seam.few} to ${seam.many}`} says={seam && seam.text} />
+      <Result
+        problem={null}
+        answer={seam && `${seam.few} to ${seam.many}`}
+        says={seam && <Said>{seam.text}</Said>}
+      />
     </>
   );
 }

@@ -1,16 +1,16 @@
 "use client";
-import { countOf } from "@/core/words/things";
+import { say } from "@/core/words/message";
 import { useSaid } from "@/ui/parts/Said";
 import { useState } from "react";
-import { TAIL_RULES, tailLength, type TailRule } from "@/core/estimate/longTail";
+import { END_MM, TAIL_RULES, tailLength, type TailRule } from "@/core/estimate/longTail";
 import { inHand } from "@/core/estimate/inHand";
 import { plainStitch } from "@/core/stitches/plainStitch";
 import { gaugeOrUsual } from "@/core/garment/projectGauge";
 import type { Finished } from "@/core/estimate/finished";
 import { readYarnInHand } from "@/core/yarn/inHand";
 import type { PutUp } from "@/core/yarn/putUp";
-import { metres, millimetres, toMetres } from "@/core/units/brands";
-import { formatChance, formatSize, formatYarn, tellSize } from "@/core/units/format";
+import { metres, millimetres } from "@/core/units/brands";
+import { formatChance, formatSize, tellSize } from "@/core/units/format";
 import { useAnswer, usePieceIn } from "@/state/engine/answer";
 import { useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
 import { useProject } from "@/state/project/projectStore";
@@ -61,7 +61,7 @@ export function TailTool() {
       <Result
         problem={null}
         answer={lengths && `${tellSize(tailLength("wraps", lengths), units)} by wraps`}
-        says={lengths && `${others.join("; ")}. Each with 15 cm for the end.`}
+        says={lengths && `${others.join("; ")}. Each with ${tellSize(END_MM, units)} for the end.`}
       />
     </>
   );
@@ -96,7 +96,7 @@ export function HowFarTool() {
         label={`${yarn?.name ?? "Yarn"} at hand`}
         text={text}
         onText={setText}
-        example="e.g. 3, or 48 g, 35 g, 22 g"
+        example={say("exampleAtHand")}
         says="whole balls, weights or lengths; several are added up"
       />
       <Result
@@ -137,7 +137,6 @@ export function InHandTool() {
     left.value !== null && stitches.value !== null && width.value !== null
       ? inHand(metres(left.value / 1000), stitches.value, plain, millimetres(width.value))
       : null;
-  const tell = (mm: number) => formatYarn(toMetres(millimetres(mm)), units);
   return (
     <>
       <ToolFields>
@@ -147,11 +146,16 @@ export function InHandTool() {
       </ToolFields>
       <Result
         problem={null}
-        answer={hand && said(`${countOf(hand.rows, "row")}, or ${hand.rowsBeforeCastOff} and the cast-off`)}
+        answer={hand && said(say("rowsLeft", { rows: hand.rows, before: hand.rowsBeforeCastOff }))}
         says={
           hand &&
           said(
-            `A row takes ${tell(hand.rowMm)}, the cast-off ${tell(hand.castOffMm)} with its end. By the rule of three widths per row (${tell(hand.byWidthsMm)}) it would be ${hand.rowsByWidths}.`,
+            say("rowsLeftWhy", {
+              rowMm: hand.rowMm,
+              castOffMm: hand.castOffMm,
+              byWidthsMm: hand.byWidthsMm,
+              byWidths: hand.rowsByWidths,
+            }),
           )
         }
       />

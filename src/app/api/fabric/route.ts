@@ -1,4 +1,5 @@
 /** POST /api/fabric: how far a written panel draws in, and what its crossings eat. */
+import { plainly } from "@/core/words/plainly";
 import { z } from "zod";
 import { BLOCKING_IDS } from "@/core/fabric/blocking";
 import { relaxPanel } from "@/core/fabric/relax";
@@ -24,7 +25,8 @@ const MOST_STITCHES = 40_000;
 function read(instructions: string): Panel | readonly Diagnostic[] {
   const { panel, complete, findings } = readPattern(instructions);
   const wrong = findings.filter(isWrong);
-  if (wrong.length > 0) return wrong.map(({ line, column, message }) => ({ line, column, message }));
+  if (wrong.length > 0)
+    return wrong.map(({ line, column, message }) => ({ line, column, message: plainly(message) }));
   if (panel && complete) return panel;
   return [{ line: 1, column: 1, message: "No row could be read. Write rows as: Row 1: P2, C4F, P2." }];
 }
@@ -51,7 +53,9 @@ export async function POST(request: Request) {
   if (large) return unanswerable("The panel is too large.", [{ path: "instructions", message: large }]);
   const fabric = relaxPanel(panel, { blocking, aspect });
   if (!fabric.ok)
-    return unanswerable("The panel cannot be relaxed.", [{ path: "instructions", message: fabric.message }]);
+    return unanswerable("The panel cannot be relaxed.", [
+      { path: "instructions", message: plainly(fabric.message) },
+    ]);
   const { stitches, rows, widthFactor, heightFactor, crossingExtra } = fabric;
   return Response.json({ stitches, rows, widthFactor, heightFactor, crossingExtra });
 }

@@ -3,7 +3,7 @@ import type { COUNTS } from "../../project/bounds";
 import { LENGTHS } from "../../project/bounds";
 import type { ProjectPiece } from "../../project/project";
 import type { ProjectSection } from "../../project/sections";
-import { nearestCount } from "../../units/count";
+import { nearestCount } from "../../typed/count";
 import { keyOfSection, type Layout, type SectionLayouts } from "../sectionLayout";
 
 export interface Grading {

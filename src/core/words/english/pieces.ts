@@ -1,10 +1,59 @@
 /** What is said of pieces: of their sections, seams and extras. */
-import type { Teller } from "../teller";
+import type { Nested, Teller } from "../teller";
 
 interface OnNeedle {
   /** Stitches that are on the needle. */
   readonly have: number;
 }
+
+/** Parts of the ledger: what each is called, and why it takes yarn. */
+const LEDGER = {
+  plain: () => ["Plain fabric", "Plain stitches enough to cover the finished size."],
+  drawIn: () => ["Draw-in", "More plain stitches, because cables and purls pull the width in."],
+  /** What draws in where nothing is cabled: ribs and garter want more stitches or rows for the same size. */
+  denser: () => [
+    "Denser fabric",
+    "More plain stitches and rows, because ribs pull in and rows of garter are low.",
+  ],
+  crossings: () => ["Crossings", "Loops that travel over their neighbours are pulled longer."],
+  texture: () => [
+    "Texture",
+    "Bobbles and nupps; and a stitch that shows purl takes 2 % more than one that shows knit.",
+  ],
+  castOn: () => [
+    "Cast on",
+    "Loops on the needle and the tail beside them; stitches picked up along an edge.",
+  ],
+  castOff: ({ CastOff }) => [CastOff, "Loops drawn over one another, or sewn."],
+  seams: () => ["Seams", "One and a half times each seam or hem, and two ends."],
+  ends: ({ round }) => [
+    "Ends and joins",
+    `${round(150)} for each end; two ends where a ball is joined; yarn carried along.`,
+  ],
+  swatch: () => ["Swatch", "A square of plain fabric with its edges, where it is counted in."],
+  extras: () => ["Extras", "Pompons, fringe, tassels, cords, buttons, what is kept for mending."],
+} as const satisfies Record<string, (teller: Teller) => readonly [name: string, why: string]>;
+
+/** Edges of a piece: what each is called, and what of the piece it is. */
+const EDGES = {
+  side: () => ["side", "up to an armhole"],
+  above: () => ["armhole", "the side from there on"],
+  cap: () => ["cap", "of a sleeve, half its top counted in"],
+  start: () => ["cast-on edge", ""],
+  end: ({ castOffEdge }) => [`${castOffEdge} edge`, ""],
+} as const satisfies Record<string, (teller: Teller) => readonly [name: string, why: string]>;
+
+type EdgeId = keyof typeof EDGES;
+
+const STRAND_PARTS = {
+  swatch: () => "swatch",
+  castOn: () => "cast-on",
+  rows: () => "rows",
+  castOff: ({ castOffEdge }) => castOffEdge,
+  ends: () => "seams, ends, joins and extras",
+} as const satisfies Record<string, (teller: Teller) => string>;
+
+type LedgerPartId = keyof typeof LEDGER;
 
 export const pieces = {
   stillReading: () => "It is still being read.",
@@ -57,7 +106,8 @@ export const pieces = {
   plainAtEdges: ({ stitches }: { readonly stitches: number }, { count }: Teller) =>
     `${count(stitches, "stitch")} more than the panels take: they are worked plain at the edges.`,
   holesNeedRows: () => "Buttonholes take two rows of their own: work three rows at least.",
-  withoutHoles: ({ why }: { readonly why: string }) => `Without its buttonholes: ${why}`,
+  withoutHoles: ({ why }: { readonly why: Nested }, { tell }: Teller) =>
+    `Without its buttonholes: ${tell(why)}`,
   nothingToGoOnIn: () => "Nothing was worked before this that it could go on in: choose a fabric.",
   crossingOnWrongSide: () =>
     "Its first crossing falls on a wrong-side row: work one row more or fewer before it.",
@@ -85,16 +135,11 @@ export const pieces = {
     `Row ${row} of these is in ${colour ?? "a colour"}, and the project has ${yarns === 1 ? "one yarn" : count(yarns, "yarn")}: add it.`,
   choosePanel: () => "No panel is chosen yet: put one in.",
   panelGone: () => "A panel of this row is no longer there: choose another one.",
-  panelNotRead: ({
-    name,
-    line,
-    why,
-  }: {
-    readonly name: string;
-    readonly line: number | null;
-    readonly why: string | null;
-  }) =>
-    `${name || "A panel without a name"} cannot be read yet${line === null ? "" : ` (line ${line})`}: ${why ?? "it has no rows."}`,
+  panelNotRead: (
+    { name, line, why }: { readonly name: string; readonly line: number | null; readonly why: Nested | null },
+    { tell }: Teller,
+  ) =>
+    `${name || "A panel without a name"} cannot be read yet${line === null ? "" : ` (line ${line})`}: ${why ? tell(why) : "it has no rows."}`,
   noPanelRows: () => "It has no rows.",
   widthCannotBe: (
     {
@@ -134,4 +179,81 @@ export const pieces = {
   leftOutAsSaid: () => "Left out, as the project says.",
   sayWhatABallHolds: () => "Say what a ball holds: its mass and its length.",
   sayRowsOrLength: () => "Say how many rows or how long a fabric is.",
+  ledgerPart: ({ part }: { readonly part: LedgerPartId }, teller: Teller) => LEDGER[part](teller)[0],
+  ledgerWhy: ({ part }: { readonly part: LedgerPartId }, teller: Teller) => LEDGER[part](teller)[1],
+  /** Grams that a pompon weighs; `density` in g in each cm³. */
+  pomponTakes: (
+    { density, massG }: { readonly density: number; readonly massG: number },
+    { weight }: Teller,
+  ) => `a ball of ${density} g in each cm³: ${weight(massG)}, a quarter more or less`,
+  takesOfThisYarn: ({ massG }: { readonly massG: number }, { weight }: Teller) =>
+    `${weight(massG)} of this yarn`,
+  fringeTakes: (
+    { strands, lengthMm }: { readonly strands: number; readonly lengthMm: number },
+    { count, size }: Teller,
+  ) =>
+    `${count(strands, "strand")} of ${size(lengthMm)}: laid double, their knot and what is trimmed counted in`,
+  tasselTakes: (
+    {
+      winds,
+      windMm,
+      neckMm,
+      hangerMm,
+    }: {
+      readonly winds: number;
+      readonly windMm: number;
+      readonly neckMm: number;
+      readonly hangerMm: number;
+    },
+    { count, size }: Teller,
+  ) =>
+    `${count(winds, "wind")} of ${size(windMm)}, ${size(neckMm)} round its neck, ${size(hangerMm)} to hang it by`,
+  buttonTakes: ({ lengthMm }: { readonly lengthMm: number }, { size }: Teller) =>
+    `${size(lengthMm)} for each, or for each pair`,
+  twistedTakes: (
+    { strands, cut, lengthMm }: { readonly strands: number; readonly cut: number; readonly lengthMm: number },
+    { count, size }: Teller,
+  ) =>
+    `${count(strands, "strand")} of ${size(cut * lengthMm)}, ${count(cut, "timesAsLong")} as the cord, twisted and folded`,
+  knittedTakes: (
+    { stitches, rows }: { readonly stitches: number; readonly rows: number },
+    { count }: Teller,
+  ) => `${count(stitches, "stitch")} over ${count(rows, "row")}, and two ends`,
+  lengthAsSaid: ({ lengthM }: { readonly lengthM: number }, { yarn }: Teller) =>
+    `${yarn(lengthM)}, as you said`,
+  massAsSaid: ({ massG }: { readonly massG: number }, { weight }: Teller) => `${weight(massG)}, as you said`,
+  edgeName: ({ side }: { readonly side: EdgeId }, teller: Teller) => EDGES[side](teller)[0],
+  /** What of the piece an edge is, where its name alone does not tell. */
+  edgeWhy: ({ side }: { readonly side: EdgeId }, teller: Teller) => EDGES[side](teller)[1],
+  seamBetween: (
+    { ends }: { readonly ends: readonly { readonly piece: string; readonly side: EdgeId }[] },
+    teller: Teller,
+  ) =>
+    ends.length === 0
+      ? "of no edge"
+      : ends.map(({ piece, side }) => `${piece || "a piece"}, ${EDGES[side](teller)[0]}`).join(" to "),
+  strandPart: ({ part }: { readonly part: keyof typeof STRAND_PARTS }, teller: Teller) =>
+    STRAND_PARTS[part](teller),
+  tailHolds: ({ endMm, stepMm }: { readonly endMm: number; readonly stepMm: number }, { span }: Teller) =>
+    `Each holds ${span(endMm)} for the end and is rounded up to ${span(stepMm)}: a tail that is too short costs the whole cast-on.`,
+  castOffLabel: (_given: undefined, { CastOff }: Teller) => CastOff,
+  rowsLeft: (
+    { rows, before }: { readonly rows: number; readonly before: number },
+    { count, castOffEdge }: Teller,
+  ) => `${count(rows, "row")}, or ${before} and the ${castOffEdge}`,
+  rowsLeftWhy: (
+    {
+      rowMm,
+      castOffMm,
+      byWidthsMm,
+      byWidths,
+    }: {
+      readonly rowMm: number;
+      readonly castOffMm: number;
+      readonly byWidthsMm: number;
+      readonly byWidths: number;
+    },
+    { yarn, castOffEdge }: Teller,
+  ) =>
+    `A row takes ${yarn(rowMm / 1000)}, the ${castOffEdge} ${yarn(castOffMm / 1000)} with its end. By the rule of three widths per row (${yarn(byWidthsMm / 1000)}) it would be ${byWidths}.`,
 } as const;

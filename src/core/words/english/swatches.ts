@@ -26,6 +26,19 @@ const SLIPS = {
 
 export type Slip = keyof typeof SLIPS;
 
+interface More {
+  /** By what share more than usual, less below nought; null where it is as usual. */
+  readonly more: number | null;
+}
+interface Swatched {
+  readonly name: string;
+}
+
+/** Example: 0.03 is "3.0 % more". */
+const moreWords = (more: number, { percent }: Teller) =>
+  `${percent(Math.abs(more), 1)} ${more >= 0 ? "more" : "less"}`;
+const quoted = (name: string) => (name ? `“${name}”` : "your swatch");
+
 const VERBS = { mm: "measures", g: "weighs" } as const;
 
 export const swatches = {
@@ -46,9 +59,9 @@ export const swatches = {
       off,
       finer,
     }: { readonly stepG: number; readonly massG: number; readonly off: number; readonly finer: boolean },
-    { percent }: Teller,
+    { percent, weight }: Teller,
   ) =>
-    `Steps of ${stepG} g on ${massG} g can be ${percent(off, 1)} off. ${finer ? "A scale in steps of 0.1 g would do, or a larger swatch." : "A larger swatch would do."}`,
+    `Steps of ${weight(stepG)} on ${weight(massG)} can be ${percent(off, 1)} off. ${finer ? `A scale in steps of ${weight(0.1)} would do, or a larger swatch.` : "A larger swatch would do."}`,
   notWashedYet: () =>
     "Measured only before it was washed, and what you make will be washed: stitches change by some 4 % then. Wash the swatch and measure it again.",
   ribbedSwatch: ({ ground }: { readonly ground: string }, { stockinette }: Teller) =>
@@ -72,4 +85,57 @@ export const swatches = {
     teller: Teller,
   ) =>
     `This ${VERBS[unit]} ${shareWords(times, teller)} what ${over} should: ${slip ? SLIPS[slip] : "check the figure, its unit and the count."}`,
+  stitchGauge: () => "Stitch gauge",
+  rowGauge: () => "Row gauge",
+  yarnInLoop: () => "Yarn in a loop",
+  drawInOfCables: () => "Draw-in of cables",
+  yarnInCrossings: () => "Yarn in crossings",
+  whatWashingDoes: () => "What washing does",
+  lengthInBall: () => "Length in a ball",
+  gaugeBelieved: (
+    {
+      counted,
+      per10Cm,
+      off,
+    }: { readonly counted: "stitches" | "rows"; readonly per10Cm: number; readonly off: number },
+    { gauge }: Teller,
+  ) => `${gauge(per10Cm, counted)}, give or take ${off.toFixed(1)}.`,
+  noCablesToPull: () => "There are no cables here that could pull in.",
+  /** Shares of the width that cables take away: of this knitter, and of most. */
+  pullAsMost: ({ most }: { readonly most: number }, { percent }: Teller) =>
+    `Your cables pull in about as most do: ${percent(most)} of the width.`,
+  pullUnlike: ({ mine, most }: { readonly mine: number; readonly most: number }, { percent }: Teller) => {
+    const off = Math.abs(mine - most);
+    const much = off < 0.03 ? "a little " : off < 0.08 ? "" : "much ";
+    return `Your cables pull in ${much}${mine > most ? "more" : "less"} than most: ${percent(mine)} of the width rather than ${percent(most)}.`;
+  },
+  loopBelieved: (given: More, teller: Teller) =>
+    given.more === null
+      ? "Your stitches hold about as much yarn as most of this size."
+      : `Your stitches hold ${moreWords(given.more, teller)} yarn than most stitches of this size.`,
+  crossingsBelieved: (given: More, teller: Teller) =>
+    given.more === null
+      ? "Your crossings take about what is usual."
+      : `Your crossings take ${moreWords(given.more, teller)} than usual.`,
+  washingNotMeasured: () => "Not measured: no swatch was measured both before and after washing.",
+  washingBelieved: (
+    { wider, higher }: { readonly wider: number | null; readonly higher: number | null },
+    { percent }: Teller,
+  ) => {
+    const way = (more: number | null, wide: string, narrow: string) =>
+      more === null ? `no ${wide}` : `${percent(Math.abs(more), 1)} ${more > 0 ? wide : narrow}`;
+    return `Washing makes your stitches ${way(wider, "wider", "narrower")} and ${way(higher, "higher", "lower")}.`;
+  },
+  lotBelieved: ({ more, usual }: More & { readonly usual: boolean }, teller: Teller) =>
+    more === null
+      ? "As far as known, your lot holds what its band says."
+      : `A ball of your lot holds ${moreWords(more, teller)} than ${usual ? "is usual" : "its band says"}.`,
+  weighSwatch: ({ name, finer }: Swatched & { readonly finer: boolean }, { weight }: Teller) =>
+    `weigh ${quoted(name)}${finer ? ` on a scale in steps of ${weight(0.1)}` : ""}`,
+  measureSwatch: ({ name, washed }: Swatched & { readonly washed: boolean }) =>
+    washed ? `wash ${quoted(name)} and measure it again` : `measure ${quoted(name)}`,
+  knitPlainSwatch: ({ mm }: { readonly mm: number }, { round }: Teller) =>
+    `knit a plain swatch of ${round(mm)}, wash, measure and weigh it`,
+  knitPatternSwatch: ({ repeats }: { readonly repeats: number }, { few }: Teller) =>
+    `knit a swatch of ${few(repeats, "repeat")} of your cables, wash, measure and weigh it`,
 } as const;

@@ -1,5 +1,6 @@
 /** Masses as people type them, read into grams. */
-import { GRAMS_IN_OUNCE, grams, type Grams, type UnitSystem } from "./brands";
+import { GRAMS_IN_OUNCE, grams, type Grams, type UnitSystem } from "../units/brands";
+import { say } from "../words/message";
 import { readQuantities } from "./quantities";
 import { read, unread, within, type Bounds, type Reading } from "./reading";
 
@@ -16,9 +17,8 @@ export function readMass(text: string, system: UnitSystem, bounds: Bounds): Read
   if (!quantities.ok) return quantities;
   let total = 0;
   for (const { number, unit, at } of quantities.value) {
-    if (unit && unit.kind !== "mass") return unread("Enter a weight: use g or oz.", at);
-    if (!unit && quantities.value.length > 1)
-      return unread("One of these numbers has no unit: add g or oz to each.", at);
+    if (unit && unit.kind !== "mass") return unread(say("noMass"), at);
+    if (!unit && quantities.value.length > 1) return unread(say("massWithoutUnit"), at);
     total += number * (unit?.factor ?? BARE_MASS[system]);
   }
   const bounded = within(total, bounds);

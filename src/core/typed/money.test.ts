@@ -1,4 +1,5 @@
-import { formatMoney, readMoney } from "./money";
+import { formatMoney } from "../units/money";
+import { readMoney } from "./money";
 
 test.each([
   ["7.90", 7.9],

@@ -1,4 +1,5 @@
 /** Shares in per cent, as people type them. */
+import { say } from "../words/message";
 import { read, unread, type Reading } from "./reading";
 
 const MOST = 200;
@@ -10,9 +11,7 @@ const MOST = 200;
  */
 export function readPercent(text: string): Reading<number> {
   const found = /^\s*(\d+(?:[.,]\d+)?)\s*%?\s*$/.exec(text);
-  if (!found?.[1]) return unread("Type one number in per cent, as 25 %.");
+  if (!found?.[1]) return unread(say("onePercentage"));
   const percent = Number(found[1].replace(",", "."));
-  return percent > MOST
-    ? unread(`Over ${MOST} % is more than any cable takes: check the number.`)
-    : read(percent);
+  return percent > MOST ? unread(say("percentageTooLarge", { most: MOST })) : read(percent);
 }

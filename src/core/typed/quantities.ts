@@ -1,5 +1,6 @@
 /** Reads measures as people write them: "3 1/2 in", "50g/125m", "20 sts to 4 inches", "5 ft 4 in". */
-import { GRAMS_IN_OUNCE } from "./brands";
+import { GRAMS_IN_OUNCE } from "../units/brands";
+import { say } from "../words/message";
 import { read, unread, type Reading } from "./reading";
 
 type Kind = "length" | "mass" | "stitches" | "rows";
@@ -87,10 +88,10 @@ function readDecimal(typed: string, at: number): Reading<number> {
   if (/^\d*(\.\d+)?$/.test(text)) return read(Number(text));
   if (/^\d{1,3}(,\d{3})+$/.test(text)) {
     const [whole, point] = [text.replaceAll(",", ""), text.replace(",", ".")];
-    return unread(`“${text}” can mean ${whole} or ${point}: type one of these.`, at);
+    return unread(say("twoMeanings", { typed: text, whole, point }), at);
   }
   if (/^\d+,\d+$/.test(text)) return read(Number(text.replace(",", ".")));
-  return unread(`“${text}” is not a number: type it as 12 or 12.5.`, at);
+  return unread(say("notANumber", { typed: text }), at);
 }
 
 const NUMBER = new RegExp(
@@ -131,14 +132,13 @@ export function readQuantities(text: string): Reading<readonly Quantity[]> {
       if (unit) next += 1;
       continue;
     }
-    if (isMinus(text, token)) return unread("A measure cannot be negative.", at);
+    if (isMinus(text, token)) return unread(say("negative"), at);
     const word = token.text.toLowerCase();
     const unit = UNITS.get(word);
     const joins = token.type === "mark" || (JOINING.has(word) && (!unit || follower?.type === "number"));
     if (joins) continue;
-    if (!unit || found.length === 0)
-      return unread(`“${token.text}” is not a number or a unit that Brenok knows.`, at);
+    if (!unit || found.length === 0) return unread(say("unknownUnit", { typed: token.text }), at);
     found.push({ number: 1, unit, at });
   }
-  return found.length > 0 ? read(found) : unread("Nothing is typed here yet.");
+  return found.length > 0 ? read(found) : unread(say("nothingTyped"));
 }

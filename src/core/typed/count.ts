@@ -1,30 +1,31 @@
 /** Whole numbers of things: stitches, rows, ropes. */
+import { say } from "../words/message";
+import type { Thing } from "../words/things";
 import { readQuantities } from "./quantities";
 import { read, unread, type Reading } from "./reading";
 
-/** How many of a thing there may be, and its plural for the words of an error. */
+/** How many of a thing there may be, and what it is. */
 export interface CountBounds {
   readonly least: number;
   readonly most: number;
-  readonly things: string;
+  readonly thing: Thing;
 }
 
 /**
  * Reads a whole number; "120 rows" and "24 sts" are understood.
  * Errors: no number, more than one, a fraction, out of bounds.
- * Example: `readCount("120 rows", { least: 1, most: 5000, things: "rows" })` is 120.
+ * Example: `readCount("120 rows", { least: 1, most: 5000, thing: "row" })` is 120.
  */
-export function readCount(text: string, { least, most, things }: CountBounds): Reading<number> {
+export function readCount(text: string, { least, most, thing }: CountBounds): Reading<number> {
   const quantities = readQuantities(text);
   if (!quantities.ok) return quantities;
   const [only, second] = quantities.value;
-  if (!only || second) return unread(`Type one number of ${things}.`, second?.at ?? 0);
+  if (!only || second) return unread(say("oneNumber", { thing }), second?.at ?? 0);
   if (only.unit && only.unit.kind !== "stitches" && only.unit.kind !== "rows")
-    return unread(`This counts ${things}: leave the unit out.`, only.at);
-  if (!Number.isInteger(only.number)) return unread(`Only whole ${things} can be worked.`, only.at);
-  if (only.number < least) return unread(`There must be at least ${least} ${things}.`, only.at);
-  if (only.number > most)
-    return unread(`More than ${most} ${things} is beyond what can be knitted.`, only.at);
+    return unread(say("countHasNoUnit", { thing }), only.at);
+  if (!Number.isInteger(only.number)) return unread(say("onlyWhole", { thing }), only.at);
+  if (only.number < least) return unread(say("atLeast", { count: least, thing }), only.at);
+  if (only.number > most) return unread(say("countTooLarge", { count: most, thing }), only.at);
   return read(only.number);
 }
 

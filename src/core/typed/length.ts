@@ -1,5 +1,6 @@
 /** Lengths as people type them, read into millimetres. */
-import { millimetres, type Millimetres } from "./brands";
+import { millimetres, type Millimetres } from "../units/brands";
+import { say } from "../words/message";
 import { readQuantities } from "./quantities";
 import { read, unread, within, type Bounds, type Reading } from "./reading";
 
@@ -19,9 +20,8 @@ export function readLength(text: string, bare: number, bounds: Bounds): Reading<
   if (!quantities.ok) return quantities;
   let total = 0;
   for (const { number, unit, at } of quantities.value) {
-    if (unit && unit.kind !== "length") return unread("Enter a length: use mm, cm, m, in, ft or yd.", at);
-    if (!unit && quantities.value.length > 1)
-      return unread("One of these numbers has no unit: add cm or in to each.", at);
+    if (unit && unit.kind !== "length") return unread(say("noLength"), at);
+    if (!unit && quantities.value.length > 1) return unread(say("lengthWithoutUnit"), at);
     total += number * (unit?.factor ?? bare);
   }
   const bounded = within(total, bounds);

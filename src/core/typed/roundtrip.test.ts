@@ -1,7 +1,8 @@
 /** What Brenok tells can be typed again and means the same, within the figures it tells. */
+import { sentence } from "@testing/sentence";
 import fc from "fast-check";
 import { readPutUp } from "../yarn/putUp";
-import { grams, metres, millimetres, type UnitSystem } from "./brands";
+import { grams, metres, millimetres, type UnitSystem } from "../units/brands";
 import {
   formatChance,
   toldChance,
@@ -11,16 +12,16 @@ import {
   formatSize,
   formatYarn,
   tellSize,
-} from "./format";
+} from "../units/format";
 import { readGauge } from "./gauge";
 import { BARE_LENGTH, readLength } from "./length";
-import type { Reading } from "./reading";
+import type { Bounds, Reading } from "./reading";
 
 const systems = fc.constantFrom<UnitSystem>("metric", "imperial");
-const bounds = { least: 1, most: 1_000_000, tooSmall: "too small", tooLarge: "too large" };
+const bounds: Bounds = { least: 1, most: 1_000_000, tooSmall: "widthTooSmall", tooLarge: "widthTooLarge" };
 
 function valueOf<Value>(reading: Reading<Value>): Value {
-  if (!reading.ok) throw new Error(reading.message);
+  if (!reading.ok) throw new Error(sentence(reading.message));
   return reading.value;
 }
 

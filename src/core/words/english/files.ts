@@ -1,0 +1,40 @@
+/** What is said of files that are opened, and of tables that are read into the shelf. */
+import type { Nested, Teller } from "../teller";
+
+interface Cell {
+  /** What stands in the cell. */
+  readonly typed: string;
+}
+
+export const files = {
+  fileTooLarge: () => "This file is over 5 MB: no project is that large.",
+  notJson: () => "This is not a project file: it is not JSON.",
+  notBrenok: ({ format }: { readonly format: string }) =>
+    `This is not a Brenok project: it does not say "format": "${format}".`,
+  newerBrenok: ({ version, reads }: { readonly version: number; readonly reads: number }) =>
+    `This project was saved by a newer Brenok (version ${version}; this one reads ${reads}). Update Brenok, then open it again.`,
+  invalidPart: ({ path, why }: { readonly path: string; readonly why: string }) =>
+    `The project has a part that is not valid: ${path || "file"}: ${why}.`,
+  lastProjectNotRead: ({ why }: { readonly why: Nested }, { tell }: Teller) =>
+    `Your last project could not be read, so the demo is open. It is still saved in this browser. ${tell(why)}`,
+  nothingIsSaved: () =>
+    "This browser does not let Brenok save anything. Save your project to a file before you leave.",
+  otherTabOpened: ({ name, before }: { readonly name: string; readonly before: string }) =>
+    `Another of your tabs has “${name}” open now, so this one has too. Undo brings “${before}” back.`,
+  cellNotANumber: ({ typed }: Cell) => `“${typed}” is not a number.`,
+  cellOutside: ({ typed, least, most }: Cell & { readonly least: number; readonly most: number }) =>
+    `“${typed}” is not between ${least} and ${most}.`,
+  cellNotWhole: ({ typed }: Cell) => `“${typed}” is not a whole number.`,
+  cellTooLong: ({ most }: { readonly most: number }) => `It is longer than ${most} characters.`,
+  cellNoneOf: ({ typed, all }: Cell & { readonly all: readonly string[] }) =>
+    `“${typed}” is none of ${all.join(", ")}.`,
+  cellNotAColour: ({ typed }: Cell) => `“${typed}” is not a colour: write it as #a3372b.`,
+  cellNotMasses: ({ typed }: Cell) => `“${typed}” are not weights in g: write them as 32; 14.`,
+  cellNotReserved: ({ typed }: Cell) => `“${typed}” is not written as 3 for Harrow slipover.`,
+  yarnWithoutName: () => "It has no name of a yarn.",
+  halfAPutUp: () => "It has only one of the ball’s weight and length.",
+  entryNotRead: ({ why }: { readonly why: string | null }) => why ?? "It cannot be read.",
+  openQuotation: () => "A quotation mark opens here and never closes.",
+  tooManyCells: ({ cells, head }: { readonly cells: number; readonly head: number }) =>
+    `It has ${cells} cells where the head has ${head}.`,
+} as const;
