@@ -87,7 +87,7 @@ export function CastOffFields({ section }: FieldsProps<"castOff">) {
   const said = useSaid();
   return (
     <Select
-      label={said(say("castOffLabel"))}
+      label={said(say("castOffEdge"))}
       options={CAST_OFF_IDS.map((id) => ({ value: id, label: CAST_OFFS[id].name }))}
       value={section.method}
       says={CAST_OFFS[section.method].why}

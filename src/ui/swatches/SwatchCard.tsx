@@ -88,7 +88,7 @@ export function SwatchCard({ swatch, answer }: SwatchCardProps) {
             }
           />
           <Select
-            label={said(say("castOffLabel"))}
+            label={said(say("castOffAct"))}
             options={OFF}
             value={swatch.castOff}
             onChange={(castOff) =>

@@ -236,7 +236,8 @@ export const pieces = {
     STRAND_PARTS[part](teller),
   tailHolds: ({ endMm, stepMm }: { readonly endMm: number; readonly stepMm: number }, { span }: Teller) =>
     `Each holds ${span(endMm)} for the end and is rounded up to ${span(stepMm)}: a tail that is too short costs the whole cast-on.`,
-  castOffLabel: (_given: undefined, { CastOff }: Teller) => CastOff,
+  castOffAct: (_given: undefined, { CastOff }: Teller) => CastOff,
+  castOffEdge: (_given: undefined, { CastOff }: Teller) => CastOff.replace(" ", "-"),
   rowsLeft: (
     { rows, before }: { readonly rows: number; readonly before: number },
     { count, castOffEdge }: Teller,
