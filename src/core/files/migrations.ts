@@ -178,6 +178,10 @@ const MIGRATIONS: readonly Migration[] = [
     apply: (project) =>
       typeof project.version === "number" && project.version < 3 ? listed(project) : project,
   },
+  {
+    name: "5: what happens on the needles is kept",
+    apply: (project) => (project.version === 3 ? { ...project, version: 4 } : project),
+  },
 ];
 
 /** A project as it would be written today; what is no project passes unchanged. */

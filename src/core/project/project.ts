@@ -6,14 +6,15 @@ import { COUNTS, EASE, LENGTHS } from "./bounds";
 import { besideSchema, swapSchema } from "./candidates";
 import { extraSchema, JOIN_IDS, seamSchema } from "./finishing";
 import { DYED, ballSchema, putUpSchema } from "./label";
+import { logSchema } from "./log";
 import { orderSchema } from "./orders";
 import { newSection, sectionSchema, type ProjectSection } from "./sections";
 import { swatchSchema } from "./swatches";
 import { count, measure, words } from "./boundedNumbers";
 
 export const FORMAT = "brenok-project";
-/** 2: a panel taken so many times repeats its repeat, and its edges stand once. 3: seams and extras are lists. */
-export const VERSION = 3;
+/** 2: a panel taken so many times repeats its repeat, and its edges stand once. 3: seams and extras are lists. 4: the log. */
+export const VERSION = 4;
 
 const yarn = z.strictObject({
   id: words(64),
@@ -97,6 +98,8 @@ const NO_SIZE = { acrossMm: null, easeMm: 0, alongMm: null, around: 1, up: 1, of
 export const projectSchema = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(VERSION),
+  /** Which project it is, on whatever device; empty until its first row is worked. */
+  id: z._default(words(64), ""),
   name: words(120),
   madeFor: words(120),
   notes: words(4000),
@@ -155,6 +158,8 @@ export const projectSchema = z.strictObject({
   yarns: z.array(yarn).check(z.minLength(1), z.maxLength(12)),
   /** In the order of knitting. */
   pieces: z.array(piece).check(z.minLength(1), z.maxLength(40)),
+  /** What happened on the needles. */
+  log: logSchema,
   /** What was typed into each field, to the letter, so that it stands there again. */
   typed: z.record(words(200), words(200)),
 });
@@ -203,6 +208,7 @@ export function emptyProject(): Project {
   return {
     format: FORMAT,
     version: VERSION,
+    id: "",
     name: "Untitled project",
     madeFor: "",
     notes: "",
@@ -236,6 +242,7 @@ export function emptyProject(): Project {
       },
     ],
     pieces: [emptyPiece("piece-1", "My piece")],
+    log: [],
     typed: {},
   };
 }

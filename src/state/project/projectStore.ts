@@ -3,10 +3,12 @@ import { produce, type Draft } from "immer";
 import { temporal } from "zundo";
 import { useStore } from "zustand";
 import { create } from "zustand";
+import { reconciled } from "@/core/progress/merge";
 import type { Project } from "@/core/project/project";
 import type { Shelf } from "@/core/project/shelf";
 import { demoShelf } from "@/demo/shelf";
 import { demoProject } from "@/demo/slipover";
+import { freshId } from "./freshId";
 
 /** What is kept in this browser. */
 export interface Kept {
@@ -87,17 +89,35 @@ export function begin(project: Project, shelf: Shelf = useProjectStore.getState(
   history.getState().clear();
 }
 
-export function undo() {
+/** Goes a step back or on. What was knitted is never forgotten: the log keeps it, and that it was taken back. */
+function step(which: "undo" | "redo") {
   last = { what: "", at: -Infinity };
-  history.getState().undo();
+  const before = useProjectStore.getState().project;
+  history.getState()[which]();
+  const { project } = useProjectStore.getState();
+  if (project.id === "" || project.id !== before.id || project.log === before.log) return;
+  const log = reconciled(before.log, project.log, () => freshId("event"), Date.now());
+  unseen({ project: { ...project, log: [...log] } });
 }
+
+/** Puts something in place that is no step of its own. */
+function unseen(kept: Partial<Kept>) {
+  history.getState().pause();
+  useProjectStore.setState(kept);
+  history.getState().resume();
+}
+
+export const undo = () => step("undo");
 
 /** The step that was taken last, to be known again; null before any. */
 export const lastStep = (): unknown => history.getState().pastStates.at(-1) ?? null;
 
-export function redo() {
-  last = { what: "", at: -Infinity };
-  history.getState().redo();
+export const redo = () => step("redo");
+
+/** Gives the open project a name of its own by which its log is known on every device. */
+export function nameForLog() {
+  const { project } = useProjectStore.getState();
+  if (project.id === "") unseen({ project: { ...project, id: freshId("project") } });
 }
 
 /** One part of the project; what shows it stands still while other parts change. */

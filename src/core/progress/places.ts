@@ -1,0 +1,143 @@
+/** Where the knitter is in every piece that is in hand, worked out of the log: the one place that all counters show. */
+import type { EventOf, Log, LogEvent } from "../project/log";
+import { heldEvents } from "./merge";
+
+/** A piece in hand. */
+export interface InHand {
+  readonly pieceId: string;
+  readonly copy: number;
+}
+
+export interface Place extends InHand {
+  /** Rows worked. */
+  readonly rows: number;
+  /** When each of them was worked, in ms; null where nobody saw it. */
+  readonly doneAt: readonly (number | null)[];
+  readonly finished: boolean;
+  /** When anything of it was last told. */
+  readonly lastAt: number;
+}
+
+/** Something that was told at a row. */
+export interface Told<Kind extends "note" | "weighed" | "joined" | "needle"> {
+  readonly event: EventOf<Kind>;
+  /** Rows of its piece that were worked then. */
+  readonly row: number;
+}
+
+export interface Progress {
+  /** The piece that was worked on last comes first. */
+  readonly places: readonly Place[];
+  readonly notes: readonly Told<"note">[];
+  /** Weighings stand, whatever is ripped back: what a ball weighed at a row it did weigh. */
+  readonly weighings: readonly Told<"weighed">[];
+  /** Joins in rows that were ripped back are gone with them. */
+  readonly joins: readonly Told<"joined">[];
+  readonly needles: readonly Told<"needle">[];
+}
+
+export const keyOfPlace = ({ pieceId, copy }: InHand) => `${pieceId} ${copy}`;
+
+interface Open {
+  readonly of: InHand;
+  doneAt: (number | null)[];
+  finished: boolean;
+  lastAt: number;
+}
+
+type Mutable = { -readonly [Part in keyof Progress]: Progress[Part][number][] };
+
+/** What each kind of event does to a piece. */
+const DOES: {
+  readonly [Kind in Exclude<LogEvent["kind"], "takenBack">]: (
+    place: Open,
+    event: EventOf<Kind>,
+    told: Mutable,
+  ) => void;
+} = {
+  rowDone: (place, { at }) => {
+    place.doneAt.push(at);
+    place.finished = false;
+  },
+  atRow: (place, { rows }, told) => {
+    backTo(place, rows, told);
+    while (place.doneAt.length < rows) place.doneAt.push(null);
+  },
+  rippedBack: (place, { rows }, told) => backTo(place, Math.max(0, place.doneAt.length - rows), told),
+  finished: (place) => {
+    place.finished = true;
+  },
+  note: (place, event, told) => void told.notes.push({ event, row: place.doneAt.length }),
+  joined: (place, event, told) => void told.joins.push({ event, row: place.doneAt.length }),
+  weighed: (place, event, told) => void told.weighings.push({ event, row: place.doneAt.length }),
+  needle: (place, event, told) => void told.needles.push({ event, row: place.doneAt.length }),
+};
+
+/** Fewer rows: what was joined above them is gone too. */
+function backTo(place: Open, rows: number, told: Mutable) {
+  if (rows >= place.doneAt.length) return;
+  place.doneAt.length = rows;
+  place.finished = false;
+  const key = keyOfPlace(place.of);
+  told.joins = told.joins.filter(({ event, row }) => keyOfPlace(event) !== key || row <= rows);
+}
+
+/**
+ * Where everything stands after a log. Example: 20 rows done and 5 ripped back are at row 15, as if there had been 15.
+ */
+export function progressOf(log: Log): Progress {
+  const held = heldEvents(log);
+  const open = new Map<string, Open>();
+  const told: Mutable = { places: [], notes: [], weighings: [], joins: [], needles: [] };
+  for (const event of log) {
+    if (event.kind === "takenBack" || !held.has(event.id)) continue;
+    const key = keyOfPlace(event);
+    const place = open.get(key) ?? {
+      of: { pieceId: event.pieceId, copy: event.copy },
+      doneAt: [],
+      finished: false,
+      lastAt: event.at,
+    };
+    open.set(key, place);
+    place.lastAt = event.at;
+    DOES[event.kind](place, event as never, told);
+  }
+  const places = [...open.values()].map(({ of, doneAt, finished, lastAt }) => ({
+    ...of,
+    rows: doneAt.length,
+    doneAt,
+    finished,
+    lastAt,
+  }));
+  return { ...told, places: places.toSorted((a, b) => b.lastAt - a.lastAt) };
+}
+
+/** Where a piece stands; at its beginning where nothing was told of it. */
+export const placeIn = ({ places }: Pick<Progress, "places">, of: InHand): Place =>
+  places.find((place) => keyOfPlace(place) === keyOfPlace(of)) ?? {
+    pieceId: of.pieceId,
+    copy: of.copy,
+    rows: 0,
+    doneAt: [],
+    finished: false,
+    lastAt: 0,
+  };
+
+/** A second tap within this is a slip of the thumb. */
+export const DOUBLE_TAP_MS = 400;
+
+/** Whether a tap at `now` would count a row of a piece twice. */
+export const isSecondTap = ({ doneAt }: Pick<Place, "doneAt">, now: number): boolean => {
+  const last = doneAt.at(-1);
+  return last !== undefined && last !== null && now - last < DOUBLE_TAP_MS;
+};
+
+/** The last thing that was told of a piece and holds; null where nothing does. */
+export function lastToldOf(log: Log, of: InHand): LogEvent | null {
+  const held = heldEvents(log);
+  const key = keyOfPlace(of);
+  return (
+    log.findLast((event) => event.kind !== "takenBack" && held.has(event.id) && keyOfPlace(event) === key) ??
+    null
+  );
+}

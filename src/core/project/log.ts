@@ -1,0 +1,48 @@
+/** What happened while a project was knitted, as it stands in a file: events, of which nothing is ever overwritten. */
+import * as z from "zod/mini";
+import { COUNTS, LENGTHS } from "./bounds";
+import { count, measure, words } from "./boundedNumbers";
+
+/** More events than this are not kept of one project: half a million stitches take no more. */
+export const MOST_EVENTS = 20_000;
+
+/** Which of the pieces in hand; a piece that is worked twice has two copies, counted from 1. */
+const inHand = { pieceId: words(64), copy: count(COUNTS.times) };
+
+const event = <const Kind extends string, const Shape extends object>(kind: Kind, shape: Shape) =>
+  z.strictObject({
+    id: words(64),
+    /** When it happened, in ms since 1970: given by who tells of it, and never before what it follows. */
+    at: z.int().check(z.minimum(0)),
+    kind: z.literal(kind),
+    ...shape,
+  });
+
+export const eventSchema = z.discriminatedUnion("kind", [
+  /** The next row was worked. */
+  event("rowDone", inHand),
+  /** The knitter says how many rows are worked. */
+  event("atRow", { ...inHand, rows: count({ least: 0, most: COUNTS.rows.most * 4 }) }),
+  event("rippedBack", { ...inHand, rows: count(COUNTS.rows) }),
+  event("finished", inHand),
+  /** Another event was a slip: it is as if it had not been. One of these can be taken back too. */
+  event("takenBack", { of: words(64) }),
+  event("note", { ...inHand, text: words(2000) }),
+  /** Another ball is begun: of so many g, a whole one where nobody said. */
+  event("joined", { ...inHand, yarnId: words(64), massG: z.nullable(measure({ least: 0.1, most: 2000 })) }),
+  /** What is left of the ball in hand, without what it lay in. */
+  event("weighed", {
+    ...inHand,
+    yarnId: words(64),
+    massG: measure({ least: 0, most: 2000 }),
+    stepG: measure({ least: 0.01, most: 10 }),
+  }),
+  event("needle", { ...inHand, needleMm: measure(LENGTHS.needle) }),
+]);
+
+export type LogEvent = z.infer<typeof eventSchema>;
+export type EventKind = LogEvent["kind"];
+export type EventOf<Kind extends EventKind> = Extract<LogEvent, { readonly kind: Kind }>;
+
+export const logSchema = z._default(z.array(eventSchema).check(z.maxLength(MOST_EVENTS)), []);
+export type Log = readonly LogEvent[];
