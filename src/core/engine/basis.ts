@@ -36,6 +36,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   nextMeasures: [],
   sizes: ["size"],
   rows: [],
+  knit: [],
   howFar: ["typed"],
   order: ["order"],
   group: ["order", "size"],

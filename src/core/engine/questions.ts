@@ -11,6 +11,7 @@ import { sectionRows, type SectionRows } from "../garment/sectionRows";
 import { orderAdvice, type OrderAdvice } from "../order/advice";
 import { calculatingGroup, type GroupCalculated } from "../order/group";
 import type { Market } from "../order/market";
+import { knitRows, type KnitRows } from "../progress/knitRows";
 import type { Wording } from "../stitches/wording";
 import type { Steps } from "../steps";
 import { type Ranked } from "../swap/ranked";
@@ -44,6 +45,11 @@ interface Questions {
   readonly rows: Question<
     { readonly pieceId: string; readonly sectionId: string; readonly style: Wording },
     readonly SectionRows[]
+  >;
+  /** Rows of a piece as they are worked, from one to another, counted from 1; null where it is left out. */
+  readonly knit: Question<
+    { readonly pieceId: string; readonly from: number; readonly to: number; readonly style: Wording },
+    KnitRows | null
   >;
   readonly howFar: Question<
     {
@@ -114,6 +120,12 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
     return (worked ?? [])
       .filter(({ section, rows }) => section.id === sectionId && rows.length > 0)
       .map((section) => sectionRows(section, style));
+  },
+  *knit(revision, { pieceId, ...wanted }) {
+    const answer = yield* revision.answer();
+    const worked = answer.known ? answer.worked.get(pieceId)?.sections : undefined;
+    const piece = revision.project.pieces.find(({ id }) => id === pieceId);
+    return worked && piece ? knitRows(worked, piece, wanted) : null;
   },
   howFar: ({ project, layOf }, asked) => howFar(project, { ...asked, layOf }),
   *order(revision, asked) {

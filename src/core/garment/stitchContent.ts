@@ -24,6 +24,8 @@ export interface StitchContent {
     readonly believed: number;
     readonly measured: number | null;
   };
+  /** Columns that its panels begin in, behind the first: where a knitter puts markers. */
+  readonly markers: readonly number[];
   /** Crossings that lie side by side. */
   readonly crossingsAcross: number;
   /** Share of its plain width that a column keeps. */
@@ -106,6 +108,7 @@ function panelled(
       believed,
       measured: tape,
     },
+    markers: parts.slice(1).map(({ from }) => from),
     crossingsAcross: across.panels.reduce((sum, panel) => sum + mostCrossings(panel), 0),
     widthOf: (column) => widths[column] ?? 1,
     rowOn: remembering(
@@ -135,6 +138,7 @@ function filling({ across, fabric }: Extract<Layout, { ok: true }>, pull: Pull):
     sided: false,
     heightFactor: fabric.heightFactor ** pull.height,
     kept: { all: widthFactor, computed: fabric.widthFactor, believed: widthFactor, measured: null },
+    markers: [],
     crossingsAcross: 0,
     widthOf: () => widthFactor,
     rowOn: remembering(

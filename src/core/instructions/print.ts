@@ -62,6 +62,13 @@ const worksText = (row: PanelRow, behind: boolean, names: Names, style: Wording)
 export const rowText = (row: PanelRow, behind: boolean, panel: Panel, style: Wording) =>
   worksText(row, behind, namesFor(panel), style);
 
+/** Prints single works of a panel, in the order in which they are worked. Example: "p2" and "2/2 LC". */
+export function worksPrinter(panel: Panel, style: Wording) {
+  const names = namesFor(panel);
+  return (works: PanelRow, behind: boolean): readonly string[] =>
+    (behind ? [...works].reverse() : works).map((work) => workText(work, behind, names, style));
+}
+
 /** Longer lists of rows are told as a range where they are one. */
 const LISTED = 6;
 

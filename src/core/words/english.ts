@@ -1,4 +1,5 @@
 /** The English catalogue: a file for each bench. */
+import { knit } from "./english/knit";
 import { order } from "./english/order";
 import { pieces } from "./english/pieces";
 import { swatches } from "./english/swatches";
@@ -8,4 +9,14 @@ import { swap } from "./english/swap";
 import { tools } from "./english/tools";
 import { typed } from "./english/typed";
 
-export const english = { ...pieces, ...swatches, ...swap, ...typed, ...rows, ...files, ...tools, ...order };
+export const english = {
+  ...pieces,
+  ...swatches,
+  ...swap,
+  ...typed,
+  ...rows,
+  ...files,
+  ...tools,
+  ...order,
+  ...knit,
+};

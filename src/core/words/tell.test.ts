@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { english } from "./english";
 import { files } from "./english/files";
+import { knit } from "./english/knit";
 import { order } from "./english/order";
 import { pieces } from "./english/pieces";
 import { rows } from "./english/rows";
@@ -43,7 +44,7 @@ test("a share is half, so many times, or so many per cent", () => {
 });
 
 test("no code stands in two files of the catalogue", () => {
-  const all = [files, order, pieces, rows, swap, swatches, tools, typed];
+  const all = [files, knit, order, pieces, rows, swap, swatches, tools, typed];
   expect(Object.keys(english)).toHaveLength(all.flatMap((file) => Object.keys(file)).length);
 });
 
@@ -79,6 +80,11 @@ const OTHERS = {
   falls: "WS",
   does: "works",
   usual: false,
+  method: "Plain",
+  at: "edges",
+  goes: "castOff",
+  way: "decrease",
+  what: say("nothingTyped"),
 };
 
 /** What is a text or a list in one sentence, and something else in another. */
@@ -87,6 +93,8 @@ const APART = {
   entryNotRead: { why: "x" },
   seamPlan: { wider: [4, 7] },
   bestIn: { each: [] },
+  crossingInRow: { each: [] },
+  crossingAhead: { each: [{ name: "x", markers: [1, 2, 3, 5] }] },
   seamBetween: { ends: [] },
 };
 

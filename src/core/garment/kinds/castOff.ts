@@ -1,4 +1,6 @@
 /** Cast-off of all that is on the needle. */
+import { say } from "../../words/message";
+import { CAST_OFFS } from "../../project/edgeKinds";
 import { type SectionOf } from "../../project/sections";
 import { stitchesOn, type Worked, type WorkState } from "../work/workState";
 import { emptied } from "./onNeedle";
@@ -16,4 +18,7 @@ function work(section: SectionOf<"castOff">, state: WorkState): Worked {
   return { state: emptied(state), rows: [], edges: [edge, { kind: "end" }] };
 }
 
-export const castOff: SectionRecord<"castOff"> = { work };
+export const castOff: SectionRecord<"castOff"> = {
+  work,
+  tells: ({ method }, { from }) => say("castOffSo", { stitches: from, method: CAST_OFFS[method].name }),
+};

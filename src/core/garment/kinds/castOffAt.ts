@@ -62,6 +62,8 @@ function work(section: SectionOf<"castOffAt">, state: WorkState, plan: WorkPlan)
 
 export const castOffAt: SectionRecord<"castOffAt"> = {
   work,
+  tells: ({ stitches, at, goes }) =>
+    say("castOffAtEdges", { stitches, at, goes: goes === "hold" ? "hold" : "castOff" }),
   grade: (section, { by }) => ({
     ...section,
     stitches: within(section.stitches * by.across, COUNTS.stitches),

@@ -1,4 +1,5 @@
 /** Cast-on: so many stitches, or as many as what comes above takes. */
+import { CAST_ONS } from "../../project/edgeKinds";
 import { say } from "../../words/message";
 import { isChange } from "../../project/sectionKinds";
 import type { SectionOf } from "../../project/sections";
@@ -44,6 +45,7 @@ function work(section: SectionOf<"castOn">, state: WorkState, plan: WorkPlan): W
 export const castOn: SectionRecord<"castOn"> = {
   work,
   beginsStrip: true,
+  tells: ({ method }, { to }) => say("castOnSo", { stitches: to, method: CAST_ONS[method].name }),
   grade: (section, context) =>
     section.stitches === null
       ? section

@@ -33,6 +33,7 @@ function work(section: SectionOf<"change">, state: WorkState, plan: WorkPlan): W
 
 export const change: SectionRecord<"change"> = {
   work,
+  tells: (_, counts) => say("changeCountTo", counts),
   grade: (section, { by }) =>
     section.to === null ? section : { ...section, to: within(section.to * by.across, COUNTS.stitches) },
 };

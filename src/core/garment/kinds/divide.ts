@@ -59,5 +59,6 @@ export const divide: SectionRecord<"divide"> = {
         }
       : halves(section, state, plan.scaleOf(section));
   },
+  tells: ({ centre, centreTo }, { to }) => say("divideInTwo", { centre, goes: centreTo, each: to }),
   grade: (section, { by }) => ({ ...section, centre: within(section.centre * by.across, COUNTS.centre) }),
 };

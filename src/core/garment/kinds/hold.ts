@@ -1,4 +1,5 @@
 /** All stitches left on a thread. */
+import { say } from "../../words/message";
 import { type SectionOf } from "../../project/sections";
 import { stitchesOn, type Worked, type WorkState } from "../work/workState";
 import { emptied } from "./onNeedle";
@@ -12,4 +13,7 @@ function work(_: SectionOf<"hold">, state: WorkState): Worked {
   };
 }
 
-export const hold: SectionRecord<"hold"> = { work };
+export const hold: SectionRecord<"hold"> = {
+  work,
+  tells: (_, { from }) => say("leaveOnHold", { stitches: from }),
+};

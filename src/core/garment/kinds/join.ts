@@ -1,4 +1,5 @@
 /** The two sides of a divided piece joined again, stitches cast on between them. */
+import { say } from "../../words/message";
 import { COUNTS } from "../../project/bounds";
 import { type SectionOf } from "../../project/sections";
 import { joined } from "../../panels/panel";
@@ -72,5 +73,6 @@ function joinSides(join: SectionOf<"join">, { first, second, whole }: TwoSides, 
 
 export const join: SectionRecord<"join"> = {
   join: joinSides,
+  tells: ({ castOn }) => say("joinTwoSides", { stitches: castOn }),
   grade: (section, { by }) => ({ ...section, castOn: within(section.castOn * by.across, COUNTS.centre) }),
 };

@@ -1,5 +1,5 @@
 /** What one kind of section is, as far as it can be knitted: how it is worked, how it grows, what it is worked in. */
-import type { Says } from "../../words/message";
+import type { Message, Says } from "../../words/message";
 import type { GroundId } from "../../panels/grounds";
 import type { Across } from "../../panels/across";
 import type { ProjectPiece } from "../../project/project";
@@ -30,6 +30,12 @@ export interface TwoSides {
   readonly whole: WorkState;
 }
 
+/** Stitches on the needle before a section and behind it. */
+export interface StitchCounts {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** Adding a kind is one such record and one line in `kinds.ts`; its schema is in `project/sections.ts`. */
 export interface SectionRecord<Kind extends SectionKind> {
   /** Rows, stitches and edges of it; those that have two sides are worked by `divide` and `join`. */
@@ -54,6 +60,8 @@ export interface SectionRecord<Kind extends SectionKind> {
   readonly isFabric?: true;
   /** Whether it says over how many rows it goes. */
   readonly hasRows?: (section: SectionOf<Kind>) => boolean;
+  /** What is done before its rows, or in them, as a knitter is told beforehand; a fabric just goes on. */
+  readonly tells?: (section: SectionOf<Kind>, counts: StitchCounts) => Message;
   /** Whether it goes on until it is so long, however many rows that takes. */
   readonly toLength?: (section: SectionOf<Kind>) => boolean;
 }

@@ -45,6 +45,7 @@ function work(section: SectionOf<"pickUp">, state: WorkState, plan: WorkPlan): W
 export const pickUp: SectionRecord<"pickUp"> = {
   work,
   beginsStrip: true,
+  tells: ({ held }, { to }) => say(held ? "takeFromHold" : "pickUpSo", { stitches: to }),
   grade: (section, context) => ({
     ...section,
     stitches: section.stitches === null ? null : countFor(section, section.stitches, section.round, context),

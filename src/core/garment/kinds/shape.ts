@@ -116,6 +116,7 @@ function work(section: SectionOf<"shape">, state: WorkState, plan: WorkPlan): Wo
 
 export const shape: SectionRecord<"shape"> = {
   work,
+  tells: ({ way, at }) => say("shapeAt", { way, at }),
   grade: (section, { piece, by }) => ({
     ...section,
     times:

@@ -29,6 +29,8 @@ export interface WorkedSection {
   readonly edges: readonly EdgeWork[];
   /** Whether its first row is worked on the wrong side; null in the round. */
   readonly firstWrong: boolean | null;
+  /** Row of its content that its first row is, counted from 0. */
+  readonly firstRow: number;
 }
 
 /** Something of a section that cannot be so, and then it is left out; or that should be thought of. */
@@ -119,6 +121,7 @@ class Bench {
       scale: this.plan.scaleOf(section),
       content: behind.needle.content ?? before.needle.content,
       edges,
+      firstRow: behind.needle.row - rows.length,
       firstWrong: behind.round ? null : (begun ? 0 : before.worked) % 2 === 1,
     });
   }

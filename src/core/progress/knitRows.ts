@@ -1,0 +1,261 @@
+/** Rows as they are worked, one by one: what a knitter reads with the wool in hand, and what is to come. */
+import { sharing } from "../estimate/colourWork";
+import { recordOf } from "../garment/kinds/kinds";
+import { inBrackets } from "../garment/spread";
+import type { WorkedSection } from "../garment/work/workPiece";
+import type { Side, WorkedRow } from "../garment/work/workState";
+import { explained, worksPrinter } from "../instructions/print";
+import { seenFromTheFront } from "../instructions/seenFromTheFront";
+import { chartOf, type ChartRow } from "../panels/chart";
+import { crossingsOf, joined, type PanelRow, type Work } from "../panels/panel";
+import { widthOf } from "../stitches/crossings";
+import { crossingName } from "../stitches/crossingNames";
+import type { Wording } from "../stitches/wording";
+import { say, type Message } from "../words/message";
+
+/** What is worked from one marker to the next, or to the end of the row. */
+export interface Stretch {
+  readonly text: string;
+  /** The marker behind it, counted from the right of the right side; null at the end of the row. */
+  readonly marker: number | null;
+  readonly crosses: boolean;
+}
+
+export interface KnitRow {
+  /** Of the piece, counted from 1. */
+  readonly row: number;
+  readonly sectionId: string;
+  readonly side: Side;
+  /** Of the section, counted from 1, and how many it has. */
+  readonly inSection: number;
+  readonly ofSection: number;
+  /** Of the repeat of what it is worked in; null where that is one row, or all of the section. */
+  readonly ofRepeat: { readonly row: number; readonly rows: number } | null;
+  /** Null in the round, where there is no wrong side. */
+  readonly wrongSide: boolean | null;
+  /** On the needle behind it. */
+  readonly stitches: number;
+  readonly yarnIds: readonly string[];
+  /** In the order in which they are worked. */
+  readonly stretches: readonly Stretch[];
+  /** As it is seen while it is worked, its first stitch at the right. */
+  readonly chart: ChartRow;
+  /** What is done before it. */
+  readonly before: readonly Message[];
+  /** What comes: the next crossing first, then what ends soon. */
+  readonly ahead: readonly Message[];
+}
+
+export interface KnitRows {
+  readonly rows: readonly KnitRow[];
+  /** Of the whole piece. */
+  readonly all: number;
+  /** What is done behind its last row. */
+  readonly atEnd: readonly Message[];
+  /** What its bobbles and nupps are. */
+  readonly meanings: readonly string[];
+}
+
+/** So many rows before it happens the end of a section is told. */
+const TOLD_BEFORE = 4;
+
+interface Placed {
+  readonly worked: WorkedSection;
+  readonly index: number;
+}
+
+const stitchesLeft = (work: Work) =>
+  "crossing" in work ? widthOf(work.crossing) : work.operation.leaves * work.times;
+
+/** Columns of a row, counted from its right, in which a marker stands. Crossings and decreases carry it past them. */
+function markersIn({ firstColumn, stitches }: WorkedRow, { content }: WorkedSection, mirrored: boolean) {
+  return (content?.markers ?? [])
+    .map((column) => (mirrored ? -column : column) - firstColumn)
+    .filter((column) => column > 0 && column < stitches)
+    .sort((a, b) => a - b);
+}
+
+/** A row cut at its markers, from the right. */
+function cutAtMarkers(row: PanelRow, markers: readonly number[]): readonly PanelRow[] {
+  const parts: Work[][] = [[]];
+  let column = 0;
+  for (const work of row) {
+    let rest = work;
+    for (;;) {
+      const next = markers[parts.length - 1];
+      const left = stitchesLeft(rest);
+      const room = next === undefined ? Infinity : next - column;
+      const plain = "operation" in rest && rest.operation.leaves === 1 && rest.operation.uses === 1;
+      if (plain && room > 0 && room < left && "operation" in rest) {
+        parts.at(-1)?.push({ ...rest, times: room });
+        parts.push([]);
+        rest = { ...rest, times: rest.times - room };
+        column += room;
+        continue;
+      }
+      if (left > 0 && room <= 0) {
+        parts.push([]);
+        continue;
+      }
+      parts.at(-1)?.push(rest);
+      column += left;
+      break;
+    }
+  }
+  return parts.map(joined);
+}
+
+/** Crossings of a row by name, each with the markers behind which it stands. */
+function crossingsIn(parts: readonly PanelRow[], behind: boolean, { naming }: Wording) {
+  const each = new Map<string, number[]>();
+  parts.forEach((part, marker) => {
+    const seen = behind ? seenFromTheFront(part) : part;
+    for (const crossing of crossingsOf(seen)) {
+      const name = crossingName(crossing, naming);
+      const markers = each.get(name) ?? [];
+      if (markers.at(-1) !== marker) markers.push(marker);
+      each.set(name, markers);
+    }
+  });
+  return [...each].map(([name, markers]) => ({ name, markers }));
+}
+
+/** A piece laid out row by row. */
+class Rows {
+  readonly placed: readonly Placed[];
+  private readonly print;
+  private readonly shares = new Map<WorkedSection, ReturnType<typeof sharing>>();
+
+  constructor(
+    readonly sections: readonly WorkedSection[],
+    private readonly piece: { readonly mirrored: boolean; readonly yarnId: string },
+    private readonly style: Wording,
+  ) {
+    this.placed = sections.flatMap((worked) => worked.rows.map((_, index) => ({ worked, index })));
+    this.print = worksPrinter(
+      { rows: [...new Set(this.placed.map(({ worked, index }) => rowOf(worked, index).row))] },
+      style,
+    );
+  }
+
+  private partsOf({ worked, index }: Placed) {
+    const row = rowOf(worked, index);
+    return cutAtMarkers(row.row, markersIn(row, worked, this.piece.mirrored));
+  }
+
+  private crossingsAt(at: number) {
+    const placed = this.placed[at];
+    return placed ? crossingsIn(this.partsOf(placed), isWrong(placed) === true, this.style) : [];
+  }
+
+  private nextCrossing(at: number): Message {
+    const here = this.crossingsAt(at);
+    if (here.length > 0) return say("crossingInRow", { each: here });
+    const next = this.placed.findIndex(
+      ({ worked, index }, row) => row > at && rowOf(worked, index).row.some((work) => "crossing" in work),
+    );
+    if (next < 0) return say("noCrossingAhead");
+    return say("crossingAhead", { rows: next - at, each: this.crossingsAt(next) });
+  }
+
+  /** What is done between the rows `at - 1` and `at`: sections without a row, and the other side. */
+  private actsBefore(at: number): readonly Message[] {
+    const placed = this.placed[at];
+    if (placed && placed.index > 0) return [];
+    const to = placed ? this.sections.indexOf(placed.worked) : this.sections.length;
+    const former = this.placed[at - 1];
+    const from = former ? this.sections.indexOf(former.worked) + 1 : 0;
+    const acts = this.sections.slice(from, to).flatMap(actOf);
+    const own = placed ? actOf(placed.worked) : [];
+    const turned = placed?.worked.side === "second" && former?.worked.side === "first";
+    return [...acts, ...(turned ? [say("otherSideNow")] : []), ...own];
+  }
+
+  private endsAfter({ worked, index }: Placed, at: number): readonly Message[] {
+    const rows = worked.rows.length - 1 - index;
+    if (rows >= TOLD_BEFORE) return [];
+    return this.actsBefore(at + rows + 1).map((what) => say("inRows", { rows, what }));
+  }
+
+  row(at: number): KnitRow {
+    const placed = this.placed[at] as Placed;
+    const { worked, index } = placed;
+    const { row, stitches } = rowOf(worked, index);
+    const wrongSide = isWrong(placed);
+    const behind = wrongSide === true;
+    const parts = this.partsOf(placed);
+    const stretches = parts.map((part, marker): Stretch => {
+      const last = behind ? marker === 0 : marker === parts.length - 1;
+      return {
+        text: inBrackets(this.print(part, behind)),
+        marker: last ? null : behind ? marker : marker + 1,
+        crosses: part.some((work) => "crossing" in work),
+      };
+    });
+    const share = this.shares.get(worked) ?? sharing(worked.section, this.piece.yarnId);
+    this.shares.set(worked, share);
+    const seen = { rows: [behind ? joined(seenFromTheFront(row)) : row] };
+    const [chart] = chartOf(seen, { wrongSide: [false], numbers: [at + 1], repeat: null }, this.style).rows;
+    return {
+      row: at + 1,
+      sectionId: worked.section.id,
+      side: worked.side,
+      inSection: index + 1,
+      ofSection: worked.rows.length,
+      ofRepeat: repeatAt(worked, index),
+      wrongSide,
+      stitches,
+      yarnIds: share(row, index).map(({ yarnId }) => yarnId),
+      stretches: behind ? stretches.reverse() : stretches,
+      chart: chart as ChartRow,
+      before: this.actsBefore(at),
+      ahead: [this.nextCrossing(at), ...this.endsAfter(placed, at)],
+    };
+  }
+
+  atEnd(): readonly Message[] {
+    return this.actsBefore(this.placed.length);
+  }
+}
+
+const rowOf = ({ rows }: WorkedSection, index: number) => rows[index] as WorkedRow;
+
+const isWrong = ({ worked: { firstWrong }, index }: Placed) =>
+  firstWrong === null ? null : (index % 2 === 1) !== firstWrong;
+
+const actOf = ({ section, from, to }: WorkedSection): readonly Message[] => {
+  const told = recordOf(section).tells?.(section, { from, to });
+  return told ? [told] : [];
+};
+
+/** Where a row lies in its repeat: the rows of a section come again as those of its content do. */
+function repeatAt({ content, rows, firstRow }: WorkedSection, index: number) {
+  if (!content || content.rows < 2 || rows.length < content.rows) return null;
+  return { row: ((firstRow + index) % content.rows) + 1, rows: content.rows };
+}
+
+/**
+ * Rows `from` to `to` of a worked piece, counted from 1; fewer where it has fewer.
+ * Example: row 1 of a scarf has "Cast on 40 stitches, long-tail" before it, and its next crossing ahead.
+ */
+export function knitRows(
+  sections: readonly WorkedSection[],
+  piece: { readonly mirrored: boolean; readonly yarnId: string },
+  { from, to, style }: { readonly from: number; readonly to: number; readonly style: Wording },
+): KnitRows {
+  const rows = new Rows(sections, piece, style);
+  const all = rows.placed.length;
+  const first = Math.max(1, from);
+  const wanted = Array.from(
+    { length: Math.max(0, Math.min(to, all) - first + 1) },
+    (_, index) => first + index,
+  );
+  return {
+    rows: wanted.map((row) => rows.row(row - 1)),
+    all,
+    atEnd: rows.atEnd(),
+    meanings: explained({ rows: rows.placed.map(({ worked, index }) => rowOf(worked, index).row) }).map(
+      ({ line }) => line,
+    ),
+  };
+}
