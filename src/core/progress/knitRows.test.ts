@@ -30,7 +30,11 @@ test("whatever is worked: a row told stretch by stretch and read again is the ro
         const all = sections.flatMap((section) => section.rows);
         for (const { row, wrongSide, stretches, stitches } of rows) {
           const works = all[row - 1]?.row ?? [];
-          if (works.some((work) => "operation" in work && /^(rest|turn|pickUp|castOn|castOff)/.test(work.operation.id)))
+          if (
+            works.some(
+              (work) => "operation" in work && /^(rest|turn|pickUp|castOn|castOff)/.test(work.operation.id),
+            )
+          )
             continue;
           const text = [
             ...meanings,

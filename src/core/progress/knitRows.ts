@@ -47,6 +47,7 @@ export interface KnitRow {
 }
 
 export interface KnitRows {
+  readonly pieceId: string;
   readonly rows: readonly KnitRow[];
   /** Of the whole piece. */
   readonly all: number;
@@ -240,7 +241,7 @@ function repeatAt({ content, rows, firstRow }: WorkedSection, index: number) {
  */
 export function knitRows(
   sections: readonly WorkedSection[],
-  piece: { readonly mirrored: boolean; readonly yarnId: string },
+  piece: { readonly id: string; readonly mirrored: boolean; readonly yarnId: string },
   { from, to, style }: { readonly from: number; readonly to: number; readonly style: Wording },
 ): KnitRows {
   const rows = new Rows(sections, piece, style);
@@ -251,6 +252,7 @@ export function knitRows(
     (_, index) => first + index,
   );
   return {
+    pieceId: piece.id,
     rows: wanted.map((row) => rows.row(row - 1)),
     all,
     atEnd: rows.atEnd(),

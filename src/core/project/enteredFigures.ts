@@ -90,4 +90,5 @@ export const ENTERED = {
   holeMargin: stitches(0, 200),
   repeatRows: rows(1, 500),
   rowsAtLeast: rows(1, 2000),
+  rowsDone: rows(0, 20_000),
 } as const;

@@ -1,4 +1,5 @@
 /** From opening the page to leaving it: finds project and shelf, keeps them, follows other tabs, says what went wrong. */
+import { mergedLogs } from "@/core/progress/merge";
 import { say, type Message } from "@/core/words/message";
 import type { Shelf } from "@/core/project/shelf";
 import { demoProject } from "@/demo/slipover";
@@ -51,12 +52,23 @@ async function readKept(parts: readonly KeptPart[]): Promise<Partial<Kept>> {
   return partsOf(found, shelf);
 }
 
+/** What another tab has kept of this project, with the rows that were tapped here besides. */
+function withOwnRows(kept: Partial<Kept>): Partial<Kept> {
+  const { project } = useProjectStore.getState();
+  if (!kept.project || kept.project.id !== project.id) return kept;
+  const log = mergedLogs(kept.project.log, project.log);
+  return log === kept.project.log ? kept : { ...kept, project: { ...kept.project, log: [...log] } };
+}
+
 /** Puts in place what another tab has kept, as a step that can be undone here too. */
 function take(kept: Partial<Kept>, tell: Tell) {
   if (!kept.project && !kept.shelf) return;
   const { name } = useProjectStore.getState().project;
   takeAsKept(kept);
-  autosave?.takeAsKept(() => put("another tab", kept));
+  const merged = withOwnRows(kept);
+  if (merged === kept) autosave?.takeAsKept(() => put("another tab", kept));
+  // Rows that the other tab had not heard of are kept, and told to it.
+  else put("another tab", merged);
   if (kept.project && kept.project.name !== name)
     tell(say("otherTabOpened", { name: kept.project.name, before: name }));
 }

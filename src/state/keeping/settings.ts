@@ -15,6 +15,10 @@ interface Settings {
   readonly words: "US" | "UK";
   /** Stitches in a minute, for how long a knitting takes. */
   readonly pace: number;
+  /** A key of a pedal or a remote that says "row done" too; null for none. */
+  readonly doneKey: string | null;
+  /** Whether the screen stays on while knitting. */
+  readonly awake: boolean;
   /** What stands beside the text of a panel. */
   readonly panelsAs: "chart" | "fabric";
 }
@@ -30,6 +34,8 @@ export const useSettings = create<Settings>()(
       words: "US",
       panelsAs: "chart",
       pace: USUAL_PACE,
+      doneKey: null,
+      awake: true,
     }),
     { name: SETTINGS_KEY, skipHydration: true },
   ),

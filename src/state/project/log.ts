@@ -4,14 +4,13 @@ import type { NewEvent } from "@/core/progress/merge";
 import { withEvent } from "@/core/progress/merge";
 import { isSecondTap, lastToldOf, placeIn, progressOf, type InHand } from "@/core/progress/places";
 import { freshId } from "./freshId";
-import { change, nameForLog, useProjectStore } from "./projectStore";
+import { change, useProjectStore } from "./projectStore";
 
 type Said<Event> = Event extends NewEvent ? Omit<Event, "id"> : never;
 
 /** Tells the log of something; the result is the name of the event. */
 export function tellLog(said: Said<NewEvent>): string {
   const id = freshId("event");
-  nameForLog();
   change("log", (project) => {
     project.log = [...withEvent(project.log, { ...said, id } as NewEvent, Date.now())];
   });

@@ -71,20 +71,24 @@ export function changeShelf(what: string, recipe: (draft: Draft<Shelf>) => void)
 /** Puts another project in place; undo brings the former one back. */
 export const replace = (what: string, project: Project) => put(what, { project });
 
+/** Every project has a name of its own, by which its log is known on any device. */
+const named = (kept: Partial<Kept>): Partial<Kept> =>
+  kept.project?.id === "" ? { ...kept, project: { ...kept.project, id: freshId("project") } } : kept;
+
 /** Puts a project or a shelf in place, or both in one step. */
 export function put(what: string, kept: Partial<Kept>) {
   const now = performance.now();
   const goesOn = typing && what === last.what && now - last.at < SAME_STEP_MS;
   last = { what: typing ? what : "", at: now };
   if (goesOn) history.getState().pause();
-  useProjectStore.setState(kept);
+  useProjectStore.setState(named(kept));
   if (goesOn) history.getState().resume();
 }
 
 /** Takes up what was found in storage; there is nothing before it to undo. */
 export function begin(project: Project, shelf: Shelf = useProjectStore.getState().shelf) {
   history.getState().pause();
-  useProjectStore.setState({ project, shelf, ready: true });
+  useProjectStore.setState({ ...named({ project }), shelf, ready: true });
   history.getState().resume();
   history.getState().clear();
 }
@@ -113,12 +117,6 @@ export const undo = () => step("undo");
 export const lastStep = (): unknown => history.getState().pastStates.at(-1) ?? null;
 
 export const redo = () => step("redo");
-
-/** Gives the open project a name of its own by which its log is known on every device. */
-export function nameForLog() {
-  const { project } = useProjectStore.getState();
-  if (project.id === "") unseen({ project: { ...project, id: freshId("project") } });
-}
 
 /** One part of the project; what shows it stands still while other parts change. */
 export const useProjectPart = <Part>(part: (project: Project) => Part) =>

@@ -1,0 +1,123 @@
+/** The knit bench on a phone: rows by the thumb, what is a slip, what is taken back. */
+import type { Page } from "@playwright/test";
+import { answerIsThere, expect, expectAccessible, test } from "./bench";
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+const hand = (page: Page) => page.getByRole("region", { name: "Row in hand" });
+const rowNumber = (page: Page) => hand(page).locator("strong").first();
+const done = (page: Page) => hand(page).getByRole("button", { name: "Row done" });
+
+const takeFront = (page: Page) => page.getByLabel("Piece in hand").selectOption("front 1");
+
+let now = 0;
+/** Time as the page sees it: taps come as far apart as a row takes, without anybody waiting. */
+async function later(page: Page, ms: number) {
+  now += ms;
+  await page.clock.setFixedTime(now);
+}
+
+async function knit(page: Page, rows: number) {
+  for (let row = 0; row < rows; row += 1) {
+    await later(page, 60_000);
+    await done(page).click();
+  }
+}
+
+test.beforeEach(async ({ page }) => {
+  now = Date.UTC(2026, 0, 5, 19);
+  await page.clock.setFixedTime(now);
+  await page.goto("/knit");
+  await answerIsThere(page);
+  await takeFront(page);
+  await expect(rowNumber(page)).toHaveText("1");
+});
+
+test("twenty rows by the thumb, a second tap, taken back, ripped back, and all of it again with undo", async ({
+  page,
+}) => {
+  await expect(hand(page)).toContainText("Cast on 94 stitches, long-tail");
+  await knit(page, 20);
+  await expect(rowNumber(page)).toHaveText("21");
+  await later(page, 200);
+  await done(page).click();
+  await expect(hand(page)).toContainText("That was a second tap: the row counts once.");
+  await expect(rowNumber(page)).toHaveText("21");
+  await hand(page).getByRole("button", { name: "Take back" }).click();
+  await expect(rowNumber(page)).toHaveText("20");
+  await hand(page).getByRole("button", { name: "Rip back" }).click();
+  await page.getByLabel("Rows ripped back").fill("40");
+  await expect(page.getByText("Only 19 are done.")).toBeVisible();
+  await page.getByLabel("Rows ripped back").fill("5");
+  await page.getByRole("button", { name: "Rip back", exact: true }).last().click();
+  await expect(rowNumber(page)).toHaveText("15");
+  await page.keyboard.press("Control+z");
+  await expect(rowNumber(page)).toHaveText("20");
+  await page.keyboard.press("Control+Shift+z");
+  await expect(rowNumber(page)).toHaveText("15");
+  await page.reload();
+  await expect(rowNumber(page)).toHaveText("15");
+});
+
+test("keys of the keyboard and of a pedal, and nothing needed outside the lower half", async ({ page }) => {
+  await later(page, 60_000);
+  await page.locator("body").press(" ");
+  await expect(rowNumber(page)).toHaveText("2");
+  await later(page, 60_000);
+  await page.locator("body").press("PageDown");
+  await expect(rowNumber(page)).toHaveText("3");
+  await page.locator("body").press("ArrowLeft");
+  await expect(rowNumber(page)).toHaveText("2");
+  const box = await done(page).boundingBox();
+  expect(box?.height).toBeGreaterThan(70);
+  expect(box?.y).toBeGreaterThan(422);
+  const text = await hand(page)
+    .getByRole("list", { name: /from marker to marker/ })
+    .boundingBox();
+  expect(text?.y).toBeGreaterThan(422);
+  const large = await hand(page)
+    .getByRole("list", { name: /from marker to marker/ })
+    .getByRole("button")
+    .first()
+    .evaluate((element) => Number.parseFloat(getComputedStyle(element).fontSize));
+  expect(large).toBeGreaterThanOrEqual(22);
+});
+
+test("a crossing row is told beforehand, and its stretches are tapped off from marker to marker", async ({
+  page,
+}) => {
+  await hand(page).getByRole("button", { name: "Rip back" }).click();
+  await page.getByLabel("Rows done, as I count them").fill("18");
+  await page.getByRole("button", { name: "Set" }).click();
+  await expect(rowNumber(page)).toHaveText("19");
+  await expect(hand(page)).toContainText("In 2 rows: 3/3 LC at markers 1 to 11");
+  await expect(hand(page)).toContainText("After this row: increase from 94 to 116 stitches, evenly");
+  await knit(page, 2);
+  await expect(hand(page)).toContainText("This row: 3/3 LC at markers 1 to 11");
+  const stretches = hand(page)
+    .getByRole("list", { name: /from marker to marker/ })
+    .getByRole("button");
+  await expect(stretches).toHaveCount(14);
+  await stretches.nth(1).click();
+  await expect(stretches.nth(1)).toHaveAttribute("aria-pressed", "true");
+  await knit(page, 1);
+  await expect(stretches.nth(1)).toHaveAttribute("aria-pressed", "false");
+  await expect(page.getByRole("button", { name: /^Back/ })).toContainText("not begun");
+});
+
+test("two tabs lose and double no row", async ({ page, context }) => {
+  const other = await context.newPage();
+  await other.clock.setFixedTime(now);
+  await other.goto("/knit");
+  await takeFront(other);
+  await knit(page, 3);
+  await expect(rowNumber(other)).toHaveText("4");
+  await other.clock.setFixedTime(now + 60_000);
+  await done(other).click();
+  await expect(rowNumber(page)).toHaveText("5");
+  await other.close();
+});
+
+test("axe finds nothing on the needles, in the light and in the dark", async ({ page }) => {
+  await expectAccessible(page);
+});

@@ -1,0 +1,5 @@
+import { KnitBench } from "@/ui/knit/KnitBench";
+
+export default function KnitPage() {
+  return <KnitBench />;
+}

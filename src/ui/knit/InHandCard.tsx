@@ -1,0 +1,222 @@
+"use client";
+import { Check, StickyNote, Undo2, Unlink } from "lucide-react";
+import { useState } from "react";
+import type { KnitRow } from "@/core/progress/knitRows";
+import { rowDone, takeBackLast, tellLog } from "@/state/project/log";
+import { takeInHand, useHand, tapStretch } from "@/state/chosen/inHand";
+import { useRowsAround, type Piece } from "@/state/engine/knitting";
+import { useProject } from "@/state/project/projectStore";
+import { useSettings } from "@/state/keeping/settings";
+import { sectionName } from "@/ui/pieces/sectionWords";
+import { Button } from "@/ui/parts/Button";
+import { Select } from "@/ui/parts/Select";
+import { Said } from "@/ui/parts/Said";
+import { NoteSheet, RipSheet } from "./LogSheets";
+import { RowStrip } from "./RowStrip";
+import { useKnitKeys } from "./useKnitKeys";
+
+const ACTS = [
+  { id: "back", name: "Take back", icon: Undo2 },
+  { id: "rip", name: "Rip back", icon: Unlink },
+  { id: "note", name: "Note", icon: StickyNote },
+] as const;
+
+const SIDES = { whole: "", first: ", first side", second: ", second side" } as const;
+
+interface InHandProps {
+  readonly piece: Piece;
+  readonly pieces: readonly Piece[];
+}
+
+/** The row in hand: on a phone under the thumb, with the one button that is tapped at its end. */
+export function InHandCard({ piece, pieces }: InHandProps) {
+  const around = useRowsAround(piece);
+  const [slip, setSlip] = useState<string | null>(null);
+  const [sheet, setSheet] = useState<"rip" | "note" | null>(null);
+  const row = around?.rows.find((one) => one.row === piece.rows + 1) ?? null;
+  const atEnd = around !== null && piece.rows >= around.all;
+  const done = () => {
+    if (atEnd || !row) return;
+    setSlip(rowDone(piece) ? null : "That was a second tap: the row counts once.");
+  };
+  const back = () => {
+    const what = takeBackLast(piece);
+    setSlip(what ? null : "There is nothing to take back.");
+  };
+  useKnitKeys({ done, back });
+  return (
+    <section
+      aria-label="Row in hand"
+      className="rounded-xl border border-line bg-card p-4 max-md:fixed max-md:inset-x-0 max-md:bottom-[3.7rem] max-md:z-10 max-md:flex max-md:max-h-[66dvh] max-md:flex-col max-md:rounded-b-none max-md:border-x-0 max-md:p-3 max-md:shadow-[0_-6px_18px_rgb(0_0_0/0.14)]"
+    >
+      <div className="mb-2 md:hidden">
+        <Select
+          label="Piece in hand"
+          labelHidden
+          options={pieces.map(({ key, name, rows, all }) => ({
+            value: key,
+            label: `${name}, ${rows} of ${all}`,
+          }))}
+          value={piece.key}
+          onChange={(key) => {
+            const found = pieces.find((one) => one.key === key);
+            if (found) takeInHand(found);
+          }}
+        />
+      </div>
+      <div className="min-h-0 flex-1 max-md:overflow-y-auto">
+        {row ? (
+          <Row piece={piece} row={row} meanings={around?.meanings ?? []} />
+        ) : atEnd ? (
+          <AtEnd piece={piece} acts={around.atEnd} />
+        ) : (
+          <p role="status" className="py-10 text-center text-faint">
+            Writing the rows …
+          </p>
+        )}
+      </div>
+      <p aria-live="polite" className="min-h-5 text-sm text-weld">
+        {slip}
+      </p>
+      <div className="flex items-stretch gap-1.5">
+        {ACTS.map(({ id, name, icon: Icon }) => (
+          <Button
+            key={id}
+            onClick={() => (id === "back" ? back() : setSheet(id))}
+            className="min-w-14 flex-col justify-center gap-0.5! px-1.5! text-xs"
+          >
+            <Icon size={22} aria-hidden />
+            {name}
+          </Button>
+        ))}
+        <Button
+          look="main"
+          onClick={done}
+          disabled={!row}
+          className="min-h-20 flex-1 justify-center bg-madder! font-display text-2xl text-card!"
+        >
+          <Check size={26} aria-hidden /> Row done
+        </Button>
+      </div>
+      {sheet === "rip" && <RipSheet piece={piece} onOpenChange={() => setSheet(null)} />}
+      {sheet === "note" && <NoteSheet piece={piece} onOpenChange={() => setSheet(null)} />}
+    </section>
+  );
+}
+
+/** A row with where it lies, what is done before it, its stretches and what is to come. */
+function Row({
+  piece,
+  row,
+  meanings,
+}: {
+  readonly piece: Piece;
+  readonly row: KnitRow;
+  readonly meanings: readonly string[];
+}) {
+  const project = useProject();
+  const words = useSettings((settings) => settings.words);
+  const section = project.pieces
+    .find(({ id }) => id === piece.pieceId)
+    ?.sections.find(({ id }) => id === row.sectionId);
+  const named = row.yarnIds.map((id) => project.yarns.find((yarn) => yarn.id === id)?.name ?? "");
+  return (
+    <>
+      <div className="flex items-end gap-3">
+        <strong className="font-display text-5xl leading-none md:text-6xl">{row.row}</strong>
+        <p className="min-w-0 text-sm leading-snug">
+          <strong className="text-base">{piece.name}</strong>
+          <span className="text-faint">
+            {" "}
+            of {piece.all} · {section ? sectionName(section, words) : ""}
+            {SIDES[row.side]} {row.inSection} of {row.ofSection}
+            <br />
+            {row.wrongSide === null ? "round" : row.wrongSide ? "wrong side" : "right side"}
+            {row.ofRepeat && ` · row ${row.ofRepeat.row} of ${row.ofRepeat.rows} of its repeat`} ·{" "}
+            {row.stitches} st
+            {project.yarns.length > 1 && ` · ${named.join(" and ")}`}
+          </span>
+        </p>
+      </div>
+      {row.before.map((act) => (
+        <p key={act.code} className="mt-2 border-l-4 border-woad pl-2 text-lg">
+          <Said>{act}</Said>
+        </p>
+      ))}
+      <RowStrip row={row} />
+      <Stretches piece={piece} row={row} />
+      <ul className="mt-2 text-[0.95rem] leading-snug">
+        {row.ahead.map((one, index) => (
+          <li key={`${one.code} ${index}`} className={index === 0 ? "text-madder" : "text-woad"}>
+            <Said>{one}</Said>
+          </li>
+        ))}
+        {meanings.map((line) => (
+          <li key={line} className="text-faint">
+            {line}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** What is worked from marker to marker, each to be tapped off by itself. */
+function Stretches({ piece, row }: { readonly piece: Piece; readonly row: KnitRow }) {
+  const of = `${piece.key} ${row.row}`;
+  const tapped = useHand((hand) => hand.tapped);
+  const off = tapped.of === of ? tapped.stretches : [];
+  return (
+    <ol
+      aria-label="What to work, from marker to marker"
+      className="mt-2 flex flex-wrap items-center gap-x-1 gap-y-1.5"
+    >
+      {row.stretches.map(({ text, marker, crosses }, index) => (
+        <li key={index} className="flex items-center gap-1">
+          <Button
+            look="bare"
+            aria-pressed={off.includes(index)}
+            onClick={() => tapStretch(of, index)}
+            className={`rounded-lg border px-2 py-1 text-left text-[1.4rem] leading-tight aria-pressed:opacity-40 ${crosses ? "border-madder text-madder" : "border-line"}`}
+          >
+            {text || "nothing"}
+          </Button>
+          {marker !== null && (
+            <span
+              aria-label={`marker ${marker}`}
+              role="img"
+              className="grid h-7 min-w-5 place-items-center rounded-full border-2 border-edge px-0.5 text-xs text-faint"
+            >
+              {marker}
+            </span>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function AtEnd({ piece, acts }: { readonly piece: Piece; readonly acts: KnitRow["before"] }) {
+  return (
+    <>
+      <p className="font-display text-3xl">{piece.name}: all rows are worked</p>
+      {acts.map((act) => (
+        <p key={act.code} className="mt-2 border-l-4 border-woad pl-2 text-lg">
+          <Said>{act}</Said>
+        </p>
+      ))}
+      {piece.finished ? (
+        <p className="mt-3 text-moss">It is finished.</p>
+      ) : (
+        <Button
+          look="main"
+          size="large"
+          className="mt-3"
+          onClick={() => tellLog({ kind: "finished", pieceId: piece.pieceId, copy: piece.copy })}
+        >
+          This piece is finished
+        </Button>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+"use client";
+import { useAnswer } from "@/state/engine/answer";
+import { piecesOf, useProgress } from "@/state/engine/knitting";
+import { useHand } from "@/state/chosen/inHand";
+import { useProject } from "@/state/project/projectStore";
+import type { KnownSeen } from "@/core/engine/seen";
+import { Card } from "@/ui/parts/Card";
+import { EmptyState } from "@/ui/parts/EmptyState";
+import { InHandCard } from "./InHandCard";
+import { PiecesCard } from "./PiecesCard";
+
+/** On the needles: the row in hand, and where every piece stands. */
+export function KnitBench() {
+  const answer = useAnswer();
+  if (!answer.known)
+    return (
+      <Card title="On the needles">
+        <EmptyState>There is nothing to knit yet: the project needs an answer first.</EmptyState>
+      </Card>
+    );
+  return <OnTheNeedles answer={answer} />;
+}
+
+function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
+  const progress = useProgress();
+  const project = useProject();
+  const key = useHand((hand) => hand.key);
+  const pieces = piecesOf(answer, project, progress);
+  const last = progress.places.find(({ finished }) => !finished);
+  const piece =
+    pieces.find((one) => one.key === key) ??
+    pieces.find(({ pieceId, copy }) => pieceId === last?.pieceId && copy === last.copy) ??
+    pieces.find(({ finished }) => !finished) ??
+    pieces[0];
+  if (!piece) return null;
+  return (
+    <div className="grid items-start gap-3 max-md:pb-[66dvh] md:grid-cols-[minmax(0,1fr)_minmax(16rem,22rem)]">
+      <InHandCard piece={piece} pieces={pieces} />
+      <PiecesCard pieces={pieces} chosen={piece.key} notes={progress.notes} />
+    </div>
+  );
+}

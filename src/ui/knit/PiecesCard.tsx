@@ -1,0 +1,66 @@
+import type { Told } from "@/core/progress/places";
+import { keyOfPlace } from "@/core/progress/places";
+import { countOf } from "@/core/words/things";
+import { takeInHand } from "@/state/chosen/inHand";
+import type { Piece } from "@/state/engine/knitting";
+import { AwakeTick } from "./AwakeTick";
+import { Button } from "@/ui/parts/Button";
+import { Card } from "@/ui/parts/Card";
+
+interface PiecesCardProps {
+  readonly pieces: readonly Piece[];
+  readonly chosen: string;
+  readonly notes: readonly Told<"note">[];
+}
+
+const stands = ({ rows, all, finished }: Piece) =>
+  finished ? "finished" : rows === 0 ? "not begun" : rows >= all ? "all rows done" : `${rows} of ${all}`;
+
+/** Every piece, how far each is, and what was noted of the one in hand. */
+export function PiecesCard({ pieces, chosen, notes }: PiecesCardProps) {
+  const mine = notes.filter(({ event }) => keyOfPlace(event) === chosen);
+  return (
+    <Card title="Pieces in hand">
+      <ul className="mt-2 grid gap-1.5">
+        {pieces.map((piece) => (
+          <li key={piece.key}>
+            <Button
+              look="bare"
+              aria-pressed={piece.key === chosen}
+              onClick={() => takeInHand(piece)}
+              className={`w-full rounded-lg border px-3 py-2 text-left ${piece.key === chosen ? "border-ink bg-paper" : "border-line"}`}
+            >
+              <span className="flex items-baseline justify-between gap-2">
+                <strong>{piece.name}</strong>
+                <span className="text-sm text-faint">{stands(piece)}</span>
+              </span>
+              <span aria-hidden className="mt-1 block h-1.5 rounded-full bg-line">
+                <span
+                  className="block h-full rounded-full bg-moss"
+                  style={{ width: `${(100 * Math.min(piece.rows, piece.all)) / Math.max(1, piece.all)}%` }}
+                />
+              </span>
+              {piece.behind && (
+                <span className="mt-0.5 block text-sm text-weld">
+                  {countOf(piece.behind.rows, "row")} behind {piece.behind.name}
+                </span>
+              )}
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {mine.length > 0 && (
+        <ul aria-label="Notes" className="mt-3 grid gap-1 border-t border-line pt-2 text-sm">
+          {mine.toReversed().map(({ event, row }) => (
+            <li key={event.id}>
+              <span className="text-faint">row {row}:</span> {event.text}
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="mt-3 border-t border-line pt-2 text-sm">
+        <AwakeTick />
+      </div>
+    </Card>
+  );
+}

@@ -1,0 +1,42 @@
+import { useEffect, useId, useRef } from "react";
+import type { KnitRow } from "@/core/progress/knitRows";
+import { ChartPatterns, type Cell } from "@/ui/panels/ChartPatterns";
+import { RowCrossings, RowGround } from "@/ui/panels/ChartRows";
+
+const CELL: Cell = { width: 20, height: 20 };
+/** The ribbons of crossings reach over their row. */
+const OVER = CELL.height / 2 + 3;
+
+/** The row as it is seen while it is worked: its first stitch at the right, from behind on the wrong side. */
+export function RowStrip({ row: { row, chart } }: { readonly row: KnitRow }) {
+  const ids = useId().replaceAll(":", "");
+  const place = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (place.current) place.current.scrollLeft = place.current.scrollWidth;
+  }, [row]);
+  const right = chart.stitches * CELL.width;
+  const shown = { right, cell: CELL, from: 0, to: chart.stitches };
+  return (
+    <div
+      ref={place}
+      role="region"
+      aria-label={`Chart of row ${row}, worked from the right`}
+      tabIndex={0}
+      className="mt-2 overflow-x-auto rounded-lg border border-line bg-paper"
+    >
+      <svg
+        width={right + 4}
+        height={CELL.height + 2 * OVER}
+        role="img"
+        aria-label={`${chart.stitches} stitches`}
+        className="ml-auto block"
+      >
+        <ChartPatterns ids={ids} cell={CELL} left={0} />
+        <g transform={`translate(2 ${OVER})`}>
+          <RowGround row={chart} {...shown} ids={ids} />
+          <RowCrossings row={chart} {...shown} />
+        </g>
+      </svg>
+    </div>
+  );
+}
