@@ -6,7 +6,7 @@ test("each bench is one key away and keeps the strand and the answer in sight", 
     ["2", "No swatch yet"],
     ["3", "Compare yarns"],
     ["4", "What to buy"],
-    ["5", "Knit"],
+    ["5", "Pieces in hand"],
     ["s", "Your shelf"],
     ["1", "Back"],
   ] as const) {
@@ -103,7 +103,7 @@ test("at 390 x 844 nothing scrolls sideways on any bench", async ({ page }) => {
     ["2", "What your swatches say"],
     ["3", "Verdict"],
     ["4", "A ball more or fewer"],
-    ["5", /tick off rows/],
+    ["5", "Pieces in hand"],
     ["s", /^Tarnock Aran, lichen/],
     ["p", "Honeycomb"],
   ] as const) {

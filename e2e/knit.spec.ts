@@ -102,7 +102,28 @@ test("a crossing row is told beforehand, and its stretches are tapped off from m
   await expect(stretches.nth(1)).toHaveAttribute("aria-pressed", "true");
   await knit(page, 1);
   await expect(stretches.nth(1)).toHaveAttribute("aria-pressed", "false");
-  await expect(page.getByRole("button", { name: /^Back/ })).toContainText("not begun");
+  await expect(page.getByRole("button", { name: /^Back/ })).toContainText("82 of 164");
+});
+
+test("a ball on the scale says how far it goes, warns when it ends, and a new one takes the warning away", async ({
+  page,
+}) => {
+  await hand(page).getByRole("button", { name: "Rip back" }).click();
+  await page.getByLabel("Rows done, as I count them").fill("40");
+  await page.getByRole("button", { name: "Set" }).click();
+  await hand(page).getByRole("button", { name: "Weigh" }).click();
+  await page.getByLabel("The scale shows").fill("12 g");
+  await page.getByLabel("of it bag or bowl").fill("2 g");
+  const sheet = page.getByRole("dialog", { name: "Weigh the ball in hand" });
+  await expect(sheet).toContainText(/[45] more rows are safe: join the next ball before row 4[56]/);
+  await expect(sheet).toContainText(/This row: over 99 in 100, takes [23]\.\d\sm/);
+  await sheet.getByRole("button", { name: "Save" }).click();
+  await expect(hand(page)).toContainText(/1[56]\sm left on this ball/);
+  await knit(page, 4);
+  await expect(hand(page)).toContainText(/1 more row is safe|It may not last this row/);
+  await hand(page).getByRole("button", { name: "Weigh" }).click();
+  await sheet.getByRole("button", { name: "I joined a new ball here" }).click();
+  await expect(hand(page)).not.toContainText("left on this ball");
 });
 
 test("two tabs lose and double no row", async ({ page, context }) => {

@@ -10,7 +10,7 @@ test("on a phone the answer stands above the fold and the benches lie under the 
   expect(knit?.y).toBeGreaterThan(750);
   expect((knit?.x ?? 0) + (knit?.width ?? 0)).toBeLessThanOrEqual(390);
   await page.getByRole("link", { name: /^Knit/ }).tap();
-  await expect(page.getByText(/tick off rows/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Row done" })).toBeVisible();
   await expect(ballsOf(page)).toHaveText(/\b5 balls/);
 });
 

@@ -87,13 +87,6 @@ async function beginning(page) {
   await page.getByText(/most likely between/).waitFor();
 }
 
-/** The rows of a shaped section. */
-async function shapedRows(page) {
-  await page.getByRole("button", { name: /^Decrease, both edges/ }).click();
-  await page.getByRole("button", { name: "Rows as text and chart" }).click();
-  await page.getByRole("region", { name: /^Chart of/ }).waitFor();
-}
-
 /** What to measure next comes from the worker. */
 const calculated = (page) =>
   page
@@ -127,6 +120,9 @@ async function planned(page) {
   await page.getByText(/for all 6 together/).waitFor();
 }
 
+/** The row in hand, and what the last weighing says of its ball. */
+const rowsWritten = (page) => page.getByText(/left on this ball/).waitFor();
+
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */
 const VIEWS = [
   { name: "pieces", at: "/", size: WIDE, act: pieceDrawn },
@@ -136,16 +132,16 @@ const VIEWS = [
   { name: "pieces-colours", at: "/", size: { width: 1280, height: 1000 }, act: striped },
   { name: "pieces-round", at: "/", size: WIDE, act: smallDemo },
   { name: "begin", at: "/", size: WIDE, act: beginning },
-  { name: "section-rows", at: "/", size: { width: 1280, height: 900 }, act: shapedRows },
   { name: "fabric", at: "/panels", size: WIDE, act: fabricOf("Horseshoe") },
   { name: "finishing", at: "/", size: { width: 1280, height: 1000 }, act: finished },
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
-  { name: "panels-phone", at: "/panels", size: PHONE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
   { name: "swatches", at: "/swatches", size: { width: 1280, height: 1000 }, act: calculated },
   { name: "swatches-scale", at: "/swatches", size: { width: 1280, height: 1000 }, dark: true, act: weighed },
   { name: "swap", at: "/swap", size: { width: 1280, height: 1000 }, act: compared },
   { name: "order", at: "/order", size: { width: 1280, height: 1000 }, act: planned },
+  { name: "knit", at: "/knit", size: WIDE, act: rowsWritten },
+  { name: "knit-phone", at: "/knit", size: PHONE, dark: true, act: rowsWritten },
   { name: "shelf", at: "/shelf", size: WIDE, dark: true },
   { name: "tools", at: "/", size: WIDE, act: howFar },
 ];

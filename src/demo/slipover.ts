@@ -1,6 +1,7 @@
 /** The project that Brenok opens with at first: a cabled slipover in an invented aran. */
 import { newSeam } from "../core/project/finishing";
 import { candidateSchema } from "@/core/project/candidates";
+import { demoLog } from "./log";
 import { emptyPiece, emptyProject, type Project, type ProjectPiece } from "@/core/project/project";
 import { newSection, type FabricSection, type ProjectSection } from "@/core/project/sections";
 import { newSwatch } from "@/core/project/swatches";
@@ -150,6 +151,7 @@ export function demoProject(): Project {
       kits: [{ id: "kit-own", name: "Her size", count: 6, acrossMm: null, alongMm: null }],
     },
     pieces: [back, front, band("neck", "Neckband", 104, 8, 1), band("arm", "Armband", 100, 6, 2)],
+    log: demoLog(),
     typed: {
       stitchGauge: "18 st / 10 cm",
       rowGauge: "25 rows / 10 cm",

@@ -37,6 +37,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   sizes: ["size"],
   rows: [],
   knit: [],
+  lasts: [],
   howFar: ["typed"],
   order: ["order"],
   group: ["order", "size"],

@@ -11,6 +11,7 @@ import { sectionRows, type SectionRows } from "../garment/sectionRows";
 import { orderAdvice, type OrderAdvice } from "../order/advice";
 import { calculatingGroup, type GroupCalculated } from "../order/group";
 import type { Market } from "../order/market";
+import { willItLast, type WeighedBall, type WillItLast } from "../forecast/willItLast";
 import { knitRows, type KnitRows } from "../progress/knitRows";
 import type { Wording } from "../stitches/wording";
 import type { Steps } from "../steps";
@@ -50,6 +51,11 @@ interface Questions {
   readonly knit: Question<
     { readonly pieceId: string; readonly from: number; readonly to: number; readonly style: Wording },
     KnitRows | null
+  >;
+  /** How far a ball goes that was weighed; null where it cannot be told. */
+  readonly lasts: Question<
+    { readonly ball: WeighedBall; readonly rows: number; readonly to: readonly number[] },
+    WillItLast | null
   >;
   readonly howFar: Question<
     {
@@ -126,6 +132,11 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
     const worked = answer.known ? answer.worked.get(pieceId)?.sections : undefined;
     const piece = revision.project.pieces.find(({ id }) => id === pieceId);
     return worked && piece ? knitRows(worked, piece, wanted) : null;
+  },
+  *lasts(revision, { ball, ...asked }) {
+    const answer = yield* revision.answer();
+    const { certainty } = revision.project;
+    return answer.known ? willItLast(answer, ball, { ...asked, certainty }) : null;
   },
   howFar: ({ project, layOf }, asked) => howFar(project, { ...asked, layOf }),
   *order(revision, asked) {

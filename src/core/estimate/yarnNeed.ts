@@ -96,7 +96,7 @@ function drawnStitches(
 }
 
 /** The need of uses, all together, and of a square swatch beside them. */
-function needOfUses(all: readonly Counted[], gauge: Gauge, swatchMm = 0): YarnNeed {
+export function needOfUses(all: readonly Counted[], gauge: Gauge, swatchMm = 0): YarnNeed {
   const groups = groupsOf(all);
   const fixed = sumCounts(groups.map(({ counts }) => ({ counts, times: 1 })));
   const tails = all.flatMap(({ use: { tail, follows }, times }) =>

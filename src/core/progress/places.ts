@@ -126,11 +126,12 @@ export const placeIn = ({ places }: Pick<Progress, "places">, of: InHand): Place
 /** A second tap within this is a slip of the thumb. */
 export const DOUBLE_TAP_MS = 400;
 
-/** Whether a tap at `now` would count a row of a piece twice. */
-export const isSecondTap = ({ doneAt }: Pick<Place, "doneAt">, now: number): boolean => {
-  const last = doneAt.at(-1);
-  return last !== undefined && last !== null && now - last < DOUBLE_TAP_MS;
-};
+/**
+ * Whether a tap at `now` is the second one of the same thumb. Both are told by the clock of the device that is tapped:
+ * times in a log may be those of another one. Example: 399 ms behind the first it is, 400 ms behind it is not.
+ */
+export const isSecondTap = (before: number, now: number): boolean =>
+  now >= before && now - before < DOUBLE_TAP_MS;
 
 /** The last thing that was told of a piece and holds; null where nothing does. */
 export function lastToldOf(log: Log, of: InHand): LogEvent | null {

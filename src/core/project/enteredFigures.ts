@@ -7,7 +7,7 @@ import { BARE_YARN, readLength } from "../typed/length";
 import { readMass } from "../typed/mass";
 import { read, type Bounds, type Reading } from "../typed/reading";
 import { COUNTS, LENGTHS } from "./bounds";
-import { counted, ease, fine, gauge, money, putUp, size, type FigureKind } from "./figureKinds";
+import { counted, ease, fine, gauge, mass, money, putUp, size, type FigureKind } from "./figureKinds";
 
 const PART_G: Bounds = {
   least: 0.1,
@@ -91,4 +91,6 @@ export const ENTERED = {
   repeatRows: rows(1, 500),
   rowsAtLeast: rows(1, 2000),
   rowsDone: rows(0, 20_000),
+  ballLeft: mass(PART_G),
+  wrap: mass(PART_G),
 } as const;

@@ -54,7 +54,8 @@ const NUMBERS =
 each endMm ends few first force from g going hangerMm have head higher holes lacking largeMm largeOff least lengthM
 lengthMm limit line m margin massG metresIn100G mine mm more most multiple neckMm need nth number off over per10Cm plies
 postage price ratio reads repeat repeats resting room row rowMm rows share shared step stepG stepMm stitches strands takes
-times to turns unit used version wide wider windMm winds yarns`.split(/\s+/);
+times to turns unit used version wide wider windMm winds yarns
+  p10 p50 p90 sureTo joinBefore rowM ruleM needM`.split(/\s+/);
 
 /** And those that are not. */
 const OTHERS = {
@@ -85,10 +86,12 @@ const OTHERS = {
   goes: "castOff",
   way: "decrease",
   what: say("nothingTyped"),
+  chance: 0.5,
 };
 
 /** What is a text or a list in one sentence, and something else in another. */
 const APART = {
+  reaches: { what: "row" },
   invalidPart: { why: "x" },
   entryNotRead: { why: "x" },
   seamPlan: { wider: [4, 7] },

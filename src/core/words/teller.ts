@@ -11,6 +11,7 @@ import {
   type UnitSystem,
 } from "../units/brands";
 import {
+  formatChance,
   formatFine,
   formatGauge,
   formatMassFine,
@@ -101,6 +102,8 @@ export const tellerOf = ({ words, units }: Voice, tell: (says: Nested) => string
   /** A mass as a fine scale shows it, given in g. */
   weight: (g: number) => formatMassFine(grams(g), units),
   percent: formatPercent,
+  /** A chance, of something that was weighed. */
+  chance: (chance: number) => formatChance(chance, true),
   money: formatMoney,
   count: countOf,
   several,

@@ -2,7 +2,7 @@
 import type { LogEvent } from "@/core/project/log";
 import type { NewEvent } from "@/core/progress/merge";
 import { withEvent } from "@/core/progress/merge";
-import { isSecondTap, lastToldOf, placeIn, progressOf, type InHand } from "@/core/progress/places";
+import { isSecondTap, keyOfPlace, lastToldOf, type InHand } from "@/core/progress/places";
 import { freshId } from "./freshId";
 import { change, useProjectStore } from "./projectStore";
 
@@ -17,10 +17,13 @@ export function tellLog(said: Said<NewEvent>): string {
   return id;
 }
 
+let lastTap = { key: "", at: -Infinity };
+
 /** The next row is worked; false where that is a second tap of the same thumb, which counts for nothing. */
 export function rowDone(of: InHand): boolean {
-  const { log } = useProjectStore.getState().project;
-  if (isSecondTap(placeIn(progressOf(log), of), Date.now())) return false;
+  const [key, now] = [keyOfPlace(of), Date.now()];
+  if (lastTap.key === key && isSecondTap(lastTap.at, now)) return false;
+  lastTap = { key, at: now };
   tellLog({ kind: "rowDone", pieceId: of.pieceId, copy: of.copy });
   return true;
 }

@@ -1,6 +1,7 @@
 "use client";
-import { Check, StickyNote, Undo2, Unlink } from "lucide-react";
+import { Check, Scale, StickyNote, Undo2, Unlink } from "lucide-react";
 import { useState } from "react";
+import type { Progress } from "@/core/progress/places";
 import type { KnitRow } from "@/core/progress/knitRows";
 import { rowDone, takeBackLast, tellLog } from "@/state/project/log";
 import { takeInHand, useHand, tapStretch } from "@/state/chosen/inHand";
@@ -13,11 +14,14 @@ import { Select } from "@/ui/parts/Select";
 import { Said } from "@/ui/parts/Said";
 import { NoteSheet, RipSheet } from "./LogSheets";
 import { RowStrip } from "./RowStrip";
+import { LastWeighing } from "./Lasts";
+import { WeighSheet } from "./WeighSheet";
 import { useKnitKeys } from "./useKnitKeys";
 
 const ACTS = [
   { id: "back", name: "Take back", icon: Undo2 },
   { id: "rip", name: "Rip back", icon: Unlink },
+  { id: "weigh", name: "Weigh", icon: Scale },
   { id: "note", name: "Note", icon: StickyNote },
 ] as const;
 
@@ -26,13 +30,14 @@ const SIDES = { whole: "", first: ", first side", second: ", second side" } as c
 interface InHandProps {
   readonly piece: Piece;
   readonly pieces: readonly Piece[];
+  readonly progress: Progress;
 }
 
 /** The row in hand: on a phone under the thumb, with the one button that is tapped at its end. */
-export function InHandCard({ piece, pieces }: InHandProps) {
+export function InHandCard({ piece, pieces, progress }: InHandProps) {
   const around = useRowsAround(piece);
   const [slip, setSlip] = useState<string | null>(null);
-  const [sheet, setSheet] = useState<"rip" | "note" | null>(null);
+  const [sheet, setSheet] = useState<"rip" | "note" | "weigh" | null>(null);
   const row = around?.rows.find((one) => one.row === piece.rows + 1) ?? null;
   const atEnd = around !== null && piece.rows >= around.all;
   const done = () => {
@@ -75,15 +80,16 @@ export function InHandCard({ piece, pieces }: InHandProps) {
           </p>
         )}
       </div>
+      <LastWeighing piece={piece} row={row} progress={progress} />
       <p aria-live="polite" className="min-h-5 text-sm text-weld">
         {slip}
       </p>
-      <div className="flex items-stretch gap-1.5">
+      <div className="flex items-stretch gap-1.5 max-md:flex-wrap">
         {ACTS.map(({ id, name, icon: Icon }) => (
           <Button
             key={id}
             onClick={() => (id === "back" ? back() : setSheet(id))}
-            className="min-w-14 flex-col justify-center gap-0.5! px-1.5! text-xs"
+            className="min-w-14 flex-col justify-center gap-0.5! px-1.5! text-xs max-md:min-h-12 max-md:flex-1"
           >
             <Icon size={22} aria-hidden />
             {name}
@@ -93,12 +99,13 @@ export function InHandCard({ piece, pieces }: InHandProps) {
           look="main"
           onClick={done}
           disabled={!row}
-          className="min-h-20 flex-1 justify-center bg-madder! font-display text-2xl text-card!"
+          className="min-h-20 flex-1 justify-center bg-madder! max-md:basis-full font-display text-2xl text-card!"
         >
           <Check size={26} aria-hidden /> Row done
         </Button>
       </div>
       {sheet === "rip" && <RipSheet piece={piece} onOpenChange={() => setSheet(null)} />}
+      {sheet === "weigh" && <WeighSheet piece={piece} row={row} onOpenChange={() => setSheet(null)} />}
       {sheet === "note" && <NoteSheet piece={piece} onOpenChange={() => setSheet(null)} />}
     </section>
   );
@@ -125,7 +132,7 @@ function Row({
       <div className="flex items-end gap-3">
         <strong className="font-display text-5xl leading-none md:text-6xl">{row.row}</strong>
         <p className="min-w-0 text-sm leading-snug">
-          <strong className="text-base">{piece.name}</strong>
+          <strong className="text-base max-md:hidden">{piece.name}</strong>
           <span className="text-faint">
             {" "}
             of {piece.all} · {section ? sectionName(section, words) : ""}
@@ -144,7 +151,6 @@ function Row({
         </p>
       ))}
       <RowStrip row={row} />
-      <Stretches piece={piece} row={row} />
       <ul className="mt-2 text-[0.95rem] leading-snug">
         {row.ahead.map((one, index) => (
           <li key={`${one.code} ${index}`} className={index === 0 ? "text-madder" : "text-woad"}>
@@ -157,6 +163,7 @@ function Row({
           </li>
         ))}
       </ul>
+      <Stretches piece={piece} row={row} />
     </>
   );
 }

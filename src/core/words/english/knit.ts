@@ -12,6 +12,13 @@ const EDGES = {
   evenly: "evenly along the row",
 } as const;
 
+const REACHES = {
+  row: "This row",
+  repeat: "To the end of the repeat",
+  section: "To the end of this section",
+  piece: "To the end of the piece",
+} as const;
+
 const small = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
 export const knit = {
@@ -48,6 +55,44 @@ export const knit = {
   crossingInRow: (given: Crossings, teller: Teller) => `This row: ${crossingsTold(given, teller)}`,
   crossingAhead: (given: Crossings & { readonly rows: number }, teller: Teller) =>
     `In ${teller.count(given.rows, "row")}: ${crossingsTold(given, teller)}`,
+  /** What is left of a ball now, in m. */
+  ballLeft: (
+    { p10, p50, p90 }: { readonly p10: number; readonly p50: number; readonly p90: number },
+    { yarn }: Teller,
+  ) => `${yarn(p50)} left on this ball, likely ${yarn(p10)} to ${yarn(p90)}`,
+  /** How far it goes: the last sure row, and before which the next ball is joined. */
+  ballLasts: ({
+    rows,
+    sureTo,
+    joinBefore,
+    all,
+  }: {
+    readonly rows: number;
+    readonly sureTo: number;
+    readonly joinBefore: number;
+    readonly all: number;
+  }) => {
+    if (sureTo >= all) return "It lasts to the end of this piece, its edge counted in";
+    const left = sureTo - rows;
+    if (left <= 0) return "It may not last this row: join the next ball now";
+    return `${left} more ${left === 1 ? "row is" : "rows are"} safe: join the next ball before row ${joinBefore}`;
+  },
+  rowTakes: ({ rowM, ruleM }: { readonly rowM: number; readonly ruleM: number }, { yarn }: Teller) =>
+    `This row takes ${yarn(rowM)}; three widths would say ${yarn(ruleM)}`,
+  reaches: (
+    {
+      what,
+      chance,
+      needM,
+    }: {
+      readonly what: "row" | "repeat" | "section" | "piece";
+      readonly chance: number;
+      readonly needM: number;
+    },
+    { yarn, chance: chanceOf }: Teller,
+  ) => `${REACHES[what]}: ${chanceOf(chance)}, takes ${yarn(needM)}`,
+  noMassNoBall: () =>
+    "What a ball of this yarn weighs is not known: type it on the Pieces bench, and weighing can tell how far it goes",
   noCrossingAhead: () => "No more crossings in this piece",
   pieceDone: () => "All rows of it are worked",
 } as const;

@@ -1,0 +1,53 @@
+/** The yarn of some rows of a piece: what lies between two places on the needles. */
+import type { PanelRow } from "../panels/panel";
+import type { Gauge } from "../stitches/plainStitch";
+import { sharing } from "./colourWork";
+import type { PiecePlan, PlannedSection } from "./plan";
+import { allCounts, tallyRows } from "./tally";
+import { usesOfEdges } from "./uses";
+import { needOfUses, type YarnNeed } from "./yarnNeed";
+
+/** Rows behind the first `from` ones, up to the `to`th; what is done behind the last row of the piece belongs to it. */
+export interface Stretch {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Rows are counted here, however high they come out, and so are stitches. */
+const COUNTED = { toLength: null, kept: null };
+
+function usesOfRows({ worked }: PlannedSection, piece: PiecePlan, yarnId: string, { from, to }: Stretch) {
+  const share = sharing(worked.section, piece.yarnId);
+  const rows = new Map<PanelRow, number>();
+  for (let index = Math.max(0, from); index < Math.min(to, worked.rows.length); index += 1)
+    for (const mine of share((worked.rows[index] as (typeof worked.rows)[number]).row, index))
+      if (mine.yarnId === yarnId) rows.set(mine.row, (rows.get(mine.row) ?? 0) + 1);
+  return [{ counts: allCounts(tallyRows(rows)), follows: COUNTED, scale: worked.scale }];
+}
+
+/**
+ * What a yarn has to reach for over a stretch of a piece, edges that lie within it counted in.
+ * Example: the last row and what is behind it take that row, the cast-off and its end.
+ */
+export function stretchNeed(piece: PiecePlan, yarnId: string, stretch: Stretch, gauge: Gauge): YarnNeed {
+  const all = piece.sections.reduce((sum, { worked }) => sum + worked.rows.length, 0);
+  let before = 0;
+  const uses = piece.sections.flatMap((section) => {
+    const { length } = section.worked.rows;
+    const at = before;
+    before += length;
+    // What has no row is done before the next one, and behind the last row with it.
+    const edges =
+      length > 0
+        ? before > stretch.from && before <= stretch.to
+        : (at >= stretch.from && at < stretch.to) || (at === all && stretch.to === all);
+    return [
+      ...usesOfRows(section, piece, yarnId, { from: stretch.from - at, to: stretch.to - at }),
+      ...(edges ? usesOfEdges(section, piece).filter((use) => use.yarnId === yarnId) : []),
+    ];
+  });
+  return needOfUses(
+    uses.map((use) => ({ use, times: 1 })),
+    gauge,
+  );
+}

@@ -1,0 +1,144 @@
+/** Whether a ball lasts: what is left of it by weight, against what the next rows will take, drawn together. */
+import { putUpId } from "../belief/unknowns";
+import { END_MM } from "../estimate/longTail";
+import { stretchNeed } from "../estimate/stretchNeed";
+import { CERTAINTIES, draw, type Certainty } from "./forecast";
+import { normalsFrom } from "./draws";
+import type { KnownForecast } from "./projectForecast";
+
+/** A ball that was weighed, and where on its piece that was. */
+export interface WeighedBall {
+  readonly pieceId: string;
+  readonly yarnId: string;
+  /** Rows worked when it was weighed. */
+  readonly row: number;
+  readonly massG: number;
+  /** Step of the scale. */
+  readonly stepG: number;
+}
+
+/** Something to be reached: so many rows of the piece worked. */
+export interface Reach {
+  readonly rows: number;
+  readonly chance: number;
+  /** What is needed from the weighing on, in m. */
+  readonly needM: number;
+}
+
+export interface WillItLast {
+  /** In m, now: between the tenth and the ninetieth in a hundred, and the middle. */
+  readonly leftM: { readonly p10: number; readonly p50: number; readonly p90: number };
+  /** The last row that it reaches for, as surely as the knitter wants to be; the one in hand or before where none. */
+  readonly sureTo: number;
+  /** The row before which the next ball is best joined: at the beginning of a row in which nothing crosses. */
+  readonly joinBefore: number;
+  /** Chances for the rows that were asked for. */
+  readonly reaches: readonly Reach[];
+  /** What the next row takes, in m; and what the rule of three widths says of it. */
+  readonly rowM: number;
+  readonly ruleM: number;
+}
+
+/** Yarn takes up and gives off water, in ln; and rows of one knitter are not all alike, each by itself. */
+const MOISTURE = 0.02;
+const UNLIKE_ROWS = 0.03;
+const SEED = 40_961;
+
+const { exp, sqrt, max, min } = Math;
+
+/** At these rows' ends the chance is told, and `rows` are worked now. */
+interface Asked {
+  readonly rows: number;
+  readonly to: readonly number[];
+  readonly certainty: Certainty;
+}
+
+/** Lengths left of a ball in each drawn project, in mm, when it was weighed. */
+function lengthsLeft(answer: KnownForecast, { yarnId, massG, stepG }: WeighedBall): Float64Array | null {
+  const yarn = answer.yarns.find((one) => one.yarn.id === yarnId)?.yarn;
+  if (!yarn || yarn.putUp.noMass) return null;
+  const { draws } = draw(answer.belief);
+  const putUps = draws[answer.belief.axes.indexOf(putUpId(yarnId))];
+  const [scale, water] = [normalsFrom(SEED), normalsFrom(SEED + 1)];
+  const perG = (1000 * yarn.putUp.lengthM) / yarn.putUp.massG;
+  return scale.map((off, index) => {
+    const mass = max(0, massG + (off * stepG) / sqrt(12));
+    return mass * perG * exp(MOISTURE * (water[index] ?? 0) + (putUps?.[index] ?? 0));
+  });
+}
+
+/**
+ * How far a ball goes from where it was weighed; null where its yarn has no weight, or the piece is left out.
+ * Example: 12 g of 50 g = 82 m are some 20 m, and over rows of 2.4 m it is sure of seven.
+ */
+export function willItLast(
+  answer: KnownForecast,
+  ball: WeighedBall,
+  { rows, to, certainty }: Asked,
+): WillItLast | null {
+  const piece = answer.plan.pieces.find(({ id }) => id === ball.pieceId);
+  const left = lengthsLeft(answer, ball);
+  if (!piece || !left) return null;
+  const measures = draw(answer.belief).measuresAt(answer.plan.gauge, answer.plan.likely);
+  const all = piece.sections.reduce((sum, { worked }) => sum + worked.rows.length, 0);
+  const [unlike] = [normalsFrom(SEED + 2)];
+  const needOf = (from: number, until: number) => {
+    const need = stretchNeed(piece, ball.yarnId, { from, to: until }, answer.plan.gauge).drawn(measures);
+    const off = UNLIKE_ROWS / sqrt(max(1, until - from));
+    // Where it is not cast off, an end to weave in is left over.
+    const end = until < all ? END_MM : 0;
+    return need.map((mm, index) => mm * exp(off * (unlike[index] ?? 0)) + end);
+  };
+  const chanceTo = (until: number) => {
+    const need = needOf(ball.row, until);
+    let enough = 0;
+    for (let index = 0; index < need.length; index += 1)
+      if ((left[index] ?? 0) >= (need[index] ?? 0)) enough += 1;
+    return { chance: enough / need.length, needM: middleOf(need) / 1000 };
+  };
+  const wanted = CERTAINTIES[certainty];
+  // More rows never need less: the last row that is sure enough is found by halving.
+  let [low, high] = [ball.row, all + 1];
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if (chanceTo(middle).chance >= wanted) low = middle;
+    else high = middle;
+  }
+  const used = needOf(ball.row, rows);
+  const now = Float64Array.from(left, (mm, index) =>
+    max(0, mm - (rows > ball.row ? (used[index] ?? 0) - END_MM : 0)),
+  );
+  const sorted = now.toSorted();
+  const at = (share: number) =>
+    (sorted[min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0) / 1000;
+  const row = rowAt(piece.sections, min(rows + 1, all));
+  return {
+    leftM: { p10: at(0.1), p50: at(0.5), p90: at(0.9) },
+    sureTo: low,
+    joinBefore: joinBefore(piece.sections, low, all),
+    reaches: to.map((until) => ({ rows: until, ...chanceTo(min(until, all)) })),
+    rowM: (middleOf(needOf(rows, min(rows + 1, all))) - (rows + 1 < all ? END_MM : 0)) / 1000,
+    ruleM: row ? (3 * (row.left - row.right) * 100) / answer.plan.gauge.stitchesPer10Cm / 1000 : 0,
+  };
+}
+
+type Sections = KnownForecast["plan"]["pieces"][number]["sections"];
+
+/** A row of a piece, counted from 1. */
+function rowAt(sections: Sections, row: number) {
+  let before = 0;
+  for (const { worked } of sections) {
+    if (row <= before + worked.rows.length) return worked.rows[row - before - 1];
+    before += worked.rows.length;
+  }
+  return undefined;
+}
+
+/** The row behind the last sure one; an earlier one where something crosses in it. Behind the last row there is none. */
+function joinBefore(sections: Sections, sureTo: number, all: number): number {
+  let row = sureTo + 1;
+  while (row <= all && row > 1 && rowAt(sections, row)?.row.some((work) => "crossing" in work)) row -= 1;
+  return row;
+}
+
+const middleOf = (values: Float64Array) => values.toSorted()[values.length >> 1] ?? 0;

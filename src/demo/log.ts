@@ -1,0 +1,43 @@
+/** What has been knitted of the demo: half way up the back, over three evenings. */
+import type { Log, LogEvent } from "@/core/project/log";
+import { withEvent, type NewEvent } from "@/core/progress/merge";
+
+const BACK = { pieceId: "back", copy: 1 };
+/** Seven in the evening, five minutes a row. */
+const FIRST_EVENING = Date.UTC(2026, 9, 5, 19);
+const DAY = 86_400_000;
+const ROW = 300_000;
+
+type Act = NewEvent extends infer Event ? (Event extends NewEvent ? Omit<Event, "id"> : never) : never;
+
+const rows = (count: number): readonly Act[] =>
+  Array.from({ length: count }, () => ({ kind: "rowDone", ...BACK }));
+
+const weighed = (massG: number): Act => ({ kind: "weighed", ...BACK, yarnId: "yarn-1", massG, stepG: 1 });
+const joined: Act = { kind: "joined", ...BACK, yarnId: "yarn-1", massG: null };
+
+/** This knitter's loops take some 2 % more than her swatch said. */
+const EVENINGS: readonly (readonly Act[])[] = [
+  [...rows(24), weighed(16)],
+  [...rows(9), joined, ...rows(17), weighed(23)],
+  [
+    ...rows(10),
+    { kind: "rippedBack", ...BACK, rows: 6 },
+    { kind: "note", ...BACK, text: "Row 57 leaned to the right. Ripped back to row 54." },
+    ...rows(9),
+    joined,
+    ...rows(19),
+    weighed(19),
+  ],
+];
+
+export const demoLog = (): LogEvent[] => {
+  let log: Log = [];
+  EVENINGS.forEach((acts, evening) =>
+    acts.forEach((act, index) => {
+      const event = { ...act, id: `demo-${log.length + 1}` } as NewEvent;
+      log = withEvent(log, event, FIRST_EVENING + evening * DAY + index * ROW);
+    }),
+  );
+  return [...log];
+};

@@ -1,0 +1,110 @@
+"use client";
+import { useMemo, useState } from "react";
+import { ENTERED } from "@/core/project/enteredFigures";
+import { tellLog } from "@/state/project/log";
+import { useAsked } from "@/state/engine/asked";
+import type { Piece } from "@/state/engine/knitting";
+import { useProject } from "@/state/project/projectStore";
+import { say } from "@/core/words/message";
+import { Button } from "@/ui/parts/Button";
+import { Choice } from "@/ui/parts/Choice";
+import { MeasureInput } from "@/ui/parts/MeasureInput";
+import { Said } from "@/ui/parts/Said";
+import { Select } from "@/ui/parts/Select";
+import { Sheet } from "@/ui/parts/Sheet";
+import { useEntered } from "@/ui/parts/useEntered";
+import type { KnitRow } from "@/core/progress/knitRows";
+import { Lasts, reachesOf } from "./Lasts";
+
+const STEPS = [
+  { value: "0.1", label: "0.1 g" },
+  { value: "1", label: "1 g" },
+  { value: "5", label: "5 g" },
+] as const;
+
+interface WeighSheetProps {
+  readonly piece: Piece;
+  readonly row: KnitRow | null;
+  readonly onOpenChange: (open: boolean) => void;
+}
+
+/** The ball in hand on the scale: how far it goes, before it is written into the log. */
+export function WeighSheet({ piece, row, onOpenChange }: WeighSheetProps) {
+  const { yarns } = useProject();
+  const { pieceId, copy, rows, all } = piece;
+  const [yarnId, setYarnId] = useState(row?.yarnIds[0] ?? yarns[0]?.id ?? "");
+  const [step, setStep] = useState<(typeof STEPS)[number]["value"]>("1");
+  const left = useEntered(ENTERED.ballLeft, "");
+  const wrap = useEntered(ENTERED.wrap, "");
+  const massG = left.value === null ? null : left.value - (wrap.value ?? 0);
+  const tooLight = massG !== null && massG <= 0;
+  const asked = useMemo(
+    () =>
+      massG === null || massG <= 0
+        ? undefined
+        : {
+            ball: { pieceId, yarnId, row: rows, massG, stepG: Number(step) },
+            rows,
+            to: reachesOf(row, all).map((reach) => reach.rows),
+          },
+    [pieceId, yarnId, rows, massG, step, row, all],
+  );
+  const { told, current } = useAsked("lasts", asked);
+  return (
+    <Sheet open onOpenChange={onOpenChange} title="Weigh the ball in hand">
+      <form
+        className="mt-3 grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (massG === null || tooLight) return;
+          tellLog({ kind: "weighed", pieceId, copy, yarnId, massG, stepG: Number(step) });
+          onOpenChange(false);
+        }}
+      >
+        {yarns.length > 1 && (
+          <Select
+            label="Yarn"
+            options={yarns.map(({ id, name }) => ({ value: id, label: name }))}
+            value={yarnId}
+            onChange={setYarnId}
+          />
+        )}
+        <div className="grid grid-cols-2 gap-x-3">
+          <MeasureInput
+            label="The scale shows"
+            {...left.input}
+            example={say("exampleMass", { g: 23 })}
+            wrong={tooLight ? "The bag weighs as much as that: nothing is left." : left.input.wrong}
+          />
+          <MeasureInput label="of it bag or bowl" {...wrap.input} example="nothing" />
+        </div>
+        <div className="text-sm">
+          <p aria-hidden>The scale goes in steps of</p>
+          <Choice label="Steps of the scale" options={STEPS} value={step} onChange={setStep} />
+        </div>
+        <div aria-live="polite" className="min-h-36 border-t border-line pt-2">
+          {asked &&
+            current &&
+            (told ? (
+              <Lasts told={told} row={row} rows={rows} all={all} whole />
+            ) : (
+              <Said>{say("noMassNoBall")}</Said>
+            ))}
+        </div>
+        <div className="flex flex-wrap justify-between gap-2">
+          <Button
+            onClick={() => {
+              tellLog({ kind: "joined", pieceId, copy, yarnId, massG: null });
+              onOpenChange(false);
+            }}
+          >
+            I joined a new ball here
+          </Button>
+          <Button submits look="main" disabled={massG === null || tooLight}>
+            Save
+          </Button>
+        </div>
+      </form>
+    </Sheet>
+  );
+}
