@@ -18,7 +18,7 @@ export interface WeighedBall {
 }
 
 /** Something to be reached: so many rows of the piece worked. */
-export interface Reach {
+interface Reach {
   readonly rows: number;
   readonly chance: number;
   /** What is needed from the weighing on, in m. */

@@ -14,7 +14,7 @@ import type { Wording } from "../stitches/wording";
 import { say, type Message } from "../words/message";
 
 /** What is worked from one marker to the next, or to the end of the row. */
-export interface Stretch {
+interface Stretch {
   readonly text: string;
   /** The marker behind it, counted from the right of the right side; null at the end of the row. */
   readonly marker: number | null;

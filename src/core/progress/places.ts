@@ -19,7 +19,7 @@ export interface Place extends InHand {
 }
 
 /** Something that was told at a row. */
-export interface Told<Kind extends "note" | "weighed" | "joined" | "needle"> {
+export interface Told<Kind extends "note" | "weighed" | "joined"> {
   readonly event: EventOf<Kind>;
   /** Rows of its piece that were worked then. */
   readonly row: number;
@@ -33,7 +33,6 @@ export interface Progress {
   readonly weighings: readonly Told<"weighed">[];
   /** Joins in rows that were ripped back are gone with them. */
   readonly joins: readonly Told<"joined">[];
-  readonly needles: readonly Told<"needle">[];
 }
 
 export const keyOfPlace = ({ pieceId, copy }: InHand) => `${pieceId} ${copy}`;
@@ -70,7 +69,6 @@ const DOES: {
   note: (place, event, told) => void told.notes.push({ event, row: place.doneAt.length }),
   joined: (place, event, told) => void told.joins.push({ event, row: place.doneAt.length }),
   weighed: (place, event, told) => void told.weighings.push({ event, row: place.doneAt.length }),
-  needle: (place, event, told) => void told.needles.push({ event, row: place.doneAt.length }),
 };
 
 /** Fewer rows: what was joined above them is gone too. */
@@ -88,7 +86,7 @@ function backTo(place: Open, rows: number, told: Mutable) {
 export function progressOf(log: Log): Progress {
   const held = heldEvents(log);
   const open = new Map<string, Open>();
-  const told: Mutable = { places: [], notes: [], weighings: [], joins: [], needles: [] };
+  const told: Mutable = { places: [], notes: [], weighings: [], joins: [] };
   for (const event of log) {
     if (event.kind === "takenBack" || !held.has(event.id)) continue;
     const key = keyOfPlace(event);

@@ -1,6 +1,6 @@
 /** What happened while a project was knitted, as it stands in a file: events, of which nothing is ever overwritten. */
 import * as z from "zod/mini";
-import { COUNTS, LENGTHS } from "./bounds";
+import { COUNTS } from "./bounds";
 import { count, measure, words } from "./boundedNumbers";
 
 /** More events than this are not kept of one project: half a million stitches take no more. */
@@ -18,7 +18,7 @@ const event = <const Kind extends string, const Shape extends object>(kind: Kind
     ...shape,
   });
 
-export const eventSchema = z.discriminatedUnion("kind", [
+const eventSchema = z.discriminatedUnion("kind", [
   /** The next row was worked. */
   event("rowDone", inHand),
   /** The knitter says how many rows are worked. */
@@ -37,11 +37,10 @@ export const eventSchema = z.discriminatedUnion("kind", [
     massG: measure({ least: 0, most: 2000 }),
     stepG: measure({ least: 0.01, most: 10 }),
   }),
-  event("needle", { ...inHand, needleMm: measure(LENGTHS.needle) }),
 ]);
 
 export type LogEvent = z.infer<typeof eventSchema>;
-export type EventKind = LogEvent["kind"];
+type EventKind = LogEvent["kind"];
 export type EventOf<Kind extends EventKind> = Extract<LogEvent, { readonly kind: Kind }>;
 
 export const logSchema = z._default(z.array(eventSchema).check(z.maxLength(MOST_EVENTS)), []);

@@ -31,7 +31,7 @@ export interface TwoSides {
 }
 
 /** Stitches on the needle before a section and behind it. */
-export interface StitchCounts {
+interface StitchCounts {
   readonly from: number;
   readonly to: number;
 }
