@@ -122,7 +122,7 @@ export const placeIn = ({ places }: Pick<Progress, "places">, of: InHand): Place
   };
 
 /** A second tap within this is a slip of the thumb. */
-export const DOUBLE_TAP_MS = 400;
+const DOUBLE_TAP_MS = 400;
 
 /**
  * Whether a tap at `now` is the second one of the same thumb. Both are told by the clock of the device that is tapped:

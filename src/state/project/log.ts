@@ -1,5 +1,5 @@
 /** What is told of the knitting: every act is one event more in the log of the open project. */
-import type { LogEvent } from "@/core/project/log";
+import { MOST_EVENTS, type LogEvent } from "@/core/project/log";
 import type { NewEvent } from "@/core/progress/merge";
 import { withEvent } from "@/core/progress/merge";
 import { isSecondTap, keyOfPlace, lastToldOf, type InHand } from "@/core/progress/places";
@@ -8,24 +8,24 @@ import { change, useProjectStore } from "./projectStore";
 
 type Said<Event> = Event extends NewEvent ? Omit<Event, "id"> : never;
 
-/** Tells the log of something; the result is the name of the event. */
-export function tellLog(said: Said<NewEvent>): string {
+/** Tells the log of something; false where it is full, and then nothing is changed. */
+export function tellLog(said: Said<NewEvent>): boolean {
+  if (useProjectStore.getState().project.log.length >= MOST_EVENTS) return false;
   const id = freshId("event");
   change("log", (project) => {
     project.log = [...withEvent(project.log, { ...said, id } as NewEvent, Date.now())];
   });
-  return id;
+  return true;
 }
 
 let lastTap = { key: "", at: -Infinity };
 
-/** The next row is worked; false where that is a second tap of the same thumb, which counts for nothing. */
-export function rowDone(of: InHand): boolean {
+/** The next row is worked, unless that was a second tap of the same thumb, or the log is full. */
+export function rowDone(of: InHand): "done" | "secondTap" | "full" {
   const [key, now] = [keyOfPlace(of), Date.now()];
-  if (lastTap.key === key && isSecondTap(lastTap.at, now)) return false;
+  if (lastTap.key === key && isSecondTap(lastTap.at, now)) return "secondTap";
   lastTap = { key, at: now };
-  tellLog({ kind: "rowDone", pieceId: of.pieceId, copy: of.copy });
-  return true;
+  return tellLog({ kind: "rowDone", pieceId: of.pieceId, copy: of.copy }) ? "done" : "full";
 }
 
 /** Takes back what was told last of a piece; the result is what that was, null where there is nothing to take back. */

@@ -25,6 +25,12 @@ const ACTS = [
   { id: "note", name: "Note", icon: StickyNote },
 ] as const;
 
+const SLIPS = {
+  done: null,
+  secondTap: "That was a second tap: the row counts once.",
+  full: "The log is full: save the project to a file, and begin another one for what is left to knit.",
+} as const;
+
 const SIDES = { whole: "", first: ", first side", second: ", second side" } as const;
 
 interface InHandProps {
@@ -42,7 +48,7 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
   const atEnd = around !== null && piece.rows >= around.all;
   const done = () => {
     if (atEnd || !row) return;
-    setSlip(rowDone(piece) ? null : "That was a second tap: the row counts once.");
+    setSlip(SLIPS[rowDone(piece)]);
   };
   const back = () => {
     const what = takeBackLast(piece);
