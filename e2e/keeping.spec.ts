@@ -25,7 +25,7 @@ test("saved to a file, started empty, opened again: the same", async ({ page }, 
   expect(file.suggestedFilename()).toBe("harrow-slipover.brenok.json");
   const path = testInfo.outputPath("harrow.brenok.json");
   await file.saveAs(path);
-  expect(JSON.parse(await readFile(path, "utf8"))).toMatchObject({ format: "brenok-project", version: 3 });
+  expect(JSON.parse(await readFile(path, "utf8"))).toMatchObject({ format: "brenok-project", version: 4 });
 
   await page.getByRole("button", { name: "Start empty" }).click();
   await expect(page.getByText("No answer yet.")).toBeVisible();

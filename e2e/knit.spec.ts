@@ -68,6 +68,17 @@ test("keys of the keyboard and of a pedal, and nothing needed outside the lower 
   await expect(rowNumber(page)).toHaveText("3");
   await page.locator("body").press("ArrowLeft");
   await expect(rowNumber(page)).toHaveText("2");
+  await page
+    .getByRole("button", { name: "Learn another key" })
+    .evaluate((button) => (button as HTMLElement).click());
+  await page.locator("body").press("F9");
+  await expect(page.getByText("F9 says “row done” too.")).toBeVisible();
+  await later(page, 60_000);
+  await page.locator("body").press("F9");
+  await expect(rowNumber(page)).toHaveText("3");
+  await later(page, 60_000);
+  await page.locator("body").press("ArrowLeft");
+  await expect(rowNumber(page)).toHaveText("2");
   const box = await done(page).boundingBox();
   expect(box?.height).toBeGreaterThan(70);
   expect(box?.y).toBeGreaterThan(422);
@@ -94,6 +105,14 @@ test("a crossing row is told beforehand, and its stretches are tapped off from m
   await expect(hand(page)).toContainText("After this row: increase from 94 to 116 stitches, evenly");
   await knit(page, 2);
   await expect(hand(page)).toContainText("This row: 3/3 LC at markers 1 to 11");
+  await hand(page).getByRole("button", { name: "How is 3/3 LC worked?" }).click();
+  const sheet = page.getByRole("dialog", { name: "3/3 LC: 3 over 3, leaning left" });
+  await expect(sheet).toContainText(
+    "Slip the next 3 stitches onto a cable needle and hold it in front of the work.",
+  );
+  await expect(sheet).toContainText("Work k3 from the left needle.");
+  await expect(sheet).toContainText("let only its 6 stitches run down to that row");
+  await page.keyboard.press("Escape");
   const stretches = hand(page)
     .getByRole("list", { name: /from marker to marker/ })
     .getByRole("button");

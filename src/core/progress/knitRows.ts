@@ -8,7 +8,7 @@ import { explained, worksPrinter } from "../instructions/print";
 import { seenFromTheFront } from "../instructions/seenFromTheFront";
 import { chartOf, type ChartRow } from "../panels/chart";
 import { crossingsOf, joined, type PanelRow, type Work } from "../panels/panel";
-import { widthOf } from "../stitches/crossings";
+import { widthOf, type Crossing } from "../stitches/crossings";
 import { crossingName } from "../stitches/crossingNames";
 import type { Wording } from "../stitches/wording";
 import { say, type Message } from "../words/message";
@@ -40,6 +40,8 @@ export interface KnitRow {
   readonly stretches: readonly Stretch[];
   /** As it is seen while it is worked, its first stitch at the right. */
   readonly chart: ChartRow;
+  /** Crossings of it, or of the next row that has some, as they are worked: what may have to be explained. */
+  readonly toExplain: readonly Crossing[];
   /** What is done before it. */
   readonly before: readonly Message[];
   /** What comes: the next crossing first, then what ends soon. */
@@ -149,6 +151,17 @@ class Rows {
     return placed ? crossingsIn(this.partsOf(placed), isWrong(placed) === true, this.style) : [];
   }
 
+  private toExplain(at: number): readonly Crossing[] {
+    const next = this.placed.find(
+      ({ worked, index }, row) => row >= at && rowOf(worked, index).row.some((work) => "crossing" in work),
+    );
+    if (!next) return [];
+    const { row } = rowOf(next.worked, next.index);
+    const seen = isWrong(next) === true ? seenFromTheFront(row) : row;
+    const byName = new Map(crossingsOf(seen).map((crossing) => [crossingName(crossing), crossing]));
+    return [...byName.values()];
+  }
+
   private nextCrossing(at: number): Message {
     const here = this.crossingsAt(at);
     if (here.length > 0) return say("crossingInRow", { each: here });
@@ -209,6 +222,7 @@ class Rows {
       yarnIds: share(row, index).map(({ yarnId }) => yarnId),
       stretches: behind ? stretches.reverse() : stretches,
       chart: chart as ChartRow,
+      toExplain: this.toExplain(at),
       before: this.actsBefore(at),
       ahead: [this.nextCrossing(at), ...this.endsAfter(placed, at)],
     };

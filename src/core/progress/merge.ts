@@ -35,16 +35,18 @@ export const withEvent = (log: Log, event: NewEvent, now: number): Log => [
   { ...event, at: Math.max(Math.round(now), (log.at(-1)?.at ?? -1) + 1) } as LogEvent,
 ];
 
-/** Names of the events that hold: not taken back, or taken back by what was taken back itself. */
-export function heldEvents(log: Log): ReadonlySet<string> {
+/** Names of the events that are taken back; what was taken back by something that is itself taken back holds. */
+export function goneEvents(log: Log): ReadonlySet<string> {
+  const acts = log.flatMap((event, at) => (event.kind === "takenBack" ? [{ ...event, place: at }] : []));
   const gone = new Set<string>();
-  const later = new Set<string>();
+  if (acts.length === 0) return gone;
+  const wanted = new Set(acts.map(({ of }) => of));
+  const places = new Map<string, number>();
+  log.forEach(({ id }, at) => wanted.has(id) && places.set(id, at));
   // What takes something back stands behind it: from the last to the first, each is known when it is reached.
-  for (const event of log.toReversed()) {
-    if (event.kind === "takenBack" && !gone.has(event.id) && !later.has(event.of)) gone.add(event.of);
-    later.add(event.id);
-  }
-  return new Set(log.flatMap(({ id }) => (gone.has(id) ? [] : [id])));
+  for (const { id, of, place } of acts.toReversed())
+    if (!gone.has(id) && (places.get(of) ?? Infinity) < place) gone.add(of);
+  return gone;
 }
 
 /**
@@ -54,19 +56,18 @@ export function heldEvents(log: Log): ReadonlySet<string> {
  */
 export function reconciled(now: Log, wanted: Log, name: () => string, at: number): Log {
   let log = mergedLogs(now, wanted);
-  const [want, known] = [heldEvents(wanted), new Set(wanted.map(({ id }) => id))];
+  const [unwanted, known] = [goneEvents(wanted), new Set(wanted.map(({ id }) => id))];
+  const wants = (id: string) => known.has(id) && !unwanted.has(id);
   for (;;) {
-    const held = heldEvents(log);
-    const wrong = log.findLast(({ id, kind }) =>
-      kind === "takenBack" ? false : known.has(id) ? want.has(id) !== held.has(id) : held.has(id),
-    );
+    const gone = goneEvents(log);
+    const wrong = log.findLast(({ id, kind }) => kind !== "takenBack" && wants(id) === gone.has(id));
     if (!wrong) return log;
-    const off = held.has(wrong.id) ? wrong.id : holdsBack(log, wrong.id, held);
+    const off = gone.has(wrong.id) ? holdsBack(log, wrong.id, gone) : wrong.id;
     if (off === null) return log;
     log = withEvent(log, { kind: "takenBack", id: name(), of: off }, at);
   }
 }
 
 /** The event that takes another one back. */
-const holdsBack = (log: Log, id: string, held: ReadonlySet<string>) =>
-  log.find((event) => event.kind === "takenBack" && event.of === id && held.has(event.id))?.id ?? null;
+const holdsBack = (log: Log, id: string, gone: ReadonlySet<string>) =>
+  log.find((event) => event.kind === "takenBack" && event.of === id && !gone.has(event.id))?.id ?? null;

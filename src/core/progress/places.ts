@@ -1,6 +1,6 @@
 /** Where the knitter is in every piece that is in hand, worked out of the log: the one place that all counters show. */
 import type { EventOf, Log, LogEvent } from "../project/log";
-import { heldEvents } from "./merge";
+import { goneEvents } from "./merge";
 
 /** A piece in hand. */
 export interface InHand {
@@ -84,11 +84,11 @@ function backTo(place: Open, rows: number, told: Mutable) {
  * Where everything stands after a log. Example: 20 rows done and 5 ripped back are at row 15, as if there had been 15.
  */
 export function progressOf(log: Log): Progress {
-  const held = heldEvents(log);
+  const gone = goneEvents(log);
   const open = new Map<string, Open>();
   const told: Mutable = { places: [], notes: [], weighings: [], joins: [] };
   for (const event of log) {
-    if (event.kind === "takenBack" || !held.has(event.id)) continue;
+    if (event.kind === "takenBack" || gone.has(event.id)) continue;
     const key = keyOfPlace(event);
     const place = open.get(key) ?? {
       of: { pieceId: event.pieceId, copy: event.copy },
@@ -133,10 +133,10 @@ export const isSecondTap = (before: number, now: number): boolean =>
 
 /** The last thing that was told of a piece and holds; null where nothing does. */
 export function lastToldOf(log: Log, of: InHand): LogEvent | null {
-  const held = heldEvents(log);
+  const gone = goneEvents(log);
   const key = keyOfPlace(of);
   return (
-    log.findLast((event) => event.kind !== "takenBack" && held.has(event.id) && keyOfPlace(event) === key) ??
+    log.findLast((event) => event.kind !== "takenBack" && !gone.has(event.id) && keyOfPlace(event) === key) ??
     null
   );
 }

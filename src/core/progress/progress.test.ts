@@ -1,7 +1,7 @@
 /** The log against a model that keeps nothing but a list of acts and goes through it anew each time. */
 import fc from "fast-check";
 import type { Log, LogEvent } from "../project/log";
-import { heldEvents, mergedLogs, reconciled, withEvent, type NewEvent } from "./merge";
+import { goneEvents, mergedLogs, reconciled, withEvent, type NewEvent } from "./merge";
 import { isSecondTap, keyOfPlace, placeIn, progressOf, type InHand } from "./places";
 
 const BACK: InHand = { pieceId: "back", copy: 1 };
@@ -23,13 +23,13 @@ let names = 0;
 const name = () => `e${(names += 1)}`;
 
 const heldOf = (log: Log, of: InHand, kind: "other" | "takenBack") => {
-  const held = heldEvents(log);
+  const gone = goneEvents(log);
   const mine = (event: LogEvent): boolean =>
     event.kind === "takenBack"
       ? log.some((one) => one.id === event.of && mine(one))
       : keyOfPlace(event) === keyOfPlace(of);
   return log.findLast(
-    (event) => held.has(event.id) && mine(event) && (event.kind === "takenBack") === (kind === "takenBack"),
+    (event) => !gone.has(event.id) && mine(event) && (event.kind === "takenBack") === (kind === "takenBack"),
   );
 };
 

@@ -10,10 +10,12 @@ type Said<Event> = Event extends NewEvent ? Omit<Event, "id"> : never;
 
 /** Tells the log of something; false where it is full, and then nothing is changed. */
 export function tellLog(said: Said<NewEvent>): boolean {
-  if (useProjectStore.getState().project.log.length >= MOST_EVENTS) return false;
-  const id = freshId("event");
+  const { log } = useProjectStore.getState().project;
+  if (log.length >= MOST_EVENTS) return false;
+  // Made outside of the draft, which would look into every event.
+  const longer = [...withEvent(log, { ...said, id: freshId("event") } as NewEvent, Date.now())];
   change("log", (project) => {
-    project.log = [...withEvent(project.log, { ...said, id } as NewEvent, Date.now())];
+    project.log = longer;
   });
   return true;
 }

@@ -3,6 +3,8 @@ import { Check, Scale, StickyNote, Undo2, Unlink } from "lucide-react";
 import { useState } from "react";
 import type { Progress } from "@/core/progress/places";
 import type { KnitRow } from "@/core/progress/knitRows";
+import type { Crossing } from "@/core/stitches/crossings";
+import { nameOf } from "@/core/stitches/wording";
 import { rowDone, takeBackLast, tellLog } from "@/state/project/log";
 import { takeInHand, useHand, tapStretch } from "@/state/chosen/inHand";
 import { useRowsAround, type Piece } from "@/state/engine/knitting";
@@ -16,6 +18,7 @@ import { NoteSheet, RipSheet } from "./LogSheets";
 import { RowStrip } from "./RowStrip";
 import { LastWeighing } from "./Lasts";
 import { WeighSheet } from "./WeighSheet";
+import { CrossingSheet } from "./CrossingSheet";
 import { useKnitKeys } from "./useKnitKeys";
 
 const ACTS = [
@@ -58,7 +61,7 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
   return (
     <section
       aria-label="Row in hand"
-      className="rounded-xl border border-line bg-card p-4 max-md:fixed max-md:inset-x-0 max-md:bottom-[3.7rem] max-md:z-10 max-md:flex max-md:max-h-[66dvh] max-md:flex-col max-md:rounded-b-none max-md:border-x-0 max-md:p-3 max-md:shadow-[0_-6px_18px_rgb(0_0_0/0.14)]"
+      className="rounded-xl border border-line bg-card p-4 max-md:fixed max-md:inset-x-0 max-md:bottom-[3.7rem] max-md:z-10 max-md:flex max-md:max-h-[74dvh] max-md:flex-col max-md:rounded-b-none max-md:border-x-0 max-md:p-3 max-md:shadow-[0_-6px_18px_rgb(0_0_0/0.14)]"
     >
       <div className="mb-2 md:hidden">
         <Select
@@ -129,6 +132,8 @@ function Row({
 }) {
   const project = useProject();
   const words = useSettings((settings) => settings.words);
+  const naming = useSettings((settings) => settings.naming);
+  const [explained, setExplained] = useState<Crossing | null>(null);
   const section = project.pieces
     .find(({ id }) => id === piece.pieceId)
     ?.sections.find(({ id }) => id === row.sectionId);
@@ -142,7 +147,7 @@ function Row({
           <span className="text-faint">
             {" "}
             of {piece.all} · {section ? sectionName(section, words) : ""}
-            {SIDES[row.side]} {row.inSection} of {row.ofSection}
+            {SIDES[row.side]}, row {row.inSection} of {row.ofSection}
             <br />
             {row.wrongSide === null ? "round" : row.wrongSide ? "wrong side" : "right side"}
             {row.ofRepeat && ` · row ${row.ofRepeat.row} of ${row.ofRepeat.rows} of its repeat`} ·{" "}
@@ -163,6 +168,13 @@ function Row({
             <Said>{one}</Said>
           </li>
         ))}
+        {row.toExplain.map((crossing) => (
+          <li key={nameOf(crossing, { naming, words })}>
+            <Button look="link" onClick={() => setExplained(crossing)}>
+              How is {nameOf(crossing, { naming, words })} worked?
+            </Button>
+          </li>
+        ))}
         {meanings.map((line) => (
           <li key={line} className="text-faint">
             {line}
@@ -170,6 +182,7 @@ function Row({
         ))}
       </ul>
       <Stretches piece={piece} row={row} />
+      {explained && <CrossingSheet crossing={explained} onClose={() => setExplained(null)} />}
     </>
   );
 }

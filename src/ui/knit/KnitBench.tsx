@@ -34,7 +34,7 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
     pieces[0];
   if (!piece) return null;
   return (
-    <div className="grid items-start gap-3 max-md:pb-[66dvh] md:grid-cols-[minmax(0,1fr)_minmax(16rem,22rem)]">
+    <div className="grid items-start gap-3 max-md:pb-[74dvh] md:grid-cols-[minmax(0,1fr)_minmax(16rem,22rem)]">
       <InHandCard piece={piece} pieces={pieces} progress={progress} />
       <PiecesCard pieces={pieces} chosen={piece.key} notes={progress.notes} />
     </div>

@@ -4,6 +4,7 @@ import { countOf } from "@/core/words/things";
 import { takeInHand } from "@/state/chosen/inHand";
 import type { Piece } from "@/state/engine/knitting";
 import { AwakeTick } from "./AwakeTick";
+import { LearnKey } from "./LearnKey";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 
@@ -60,6 +61,7 @@ export function PiecesCard({ pieces, chosen, notes }: PiecesCardProps) {
       )}
       <div className="mt-3 border-t border-line pt-2 text-sm">
         <AwakeTick />
+        <LearnKey />
       </div>
     </Card>
   );

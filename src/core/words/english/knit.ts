@@ -5,6 +5,13 @@ interface Stitches {
   readonly stitches: number;
 }
 
+interface Moved {
+  readonly count: number;
+  readonly side: "front" | "back";
+}
+
+const HELD = { front: "in front of the work", back: "behind the work" } as const;
+
 const EDGES = {
   edges: "both edges",
   outer: "the outer edge",
@@ -95,6 +102,33 @@ export const knit = {
     "What a ball of this yarn weighs is not known: type it on the Pieces bench, and weighing can tell how far it goes",
   noCrossingAhead: () => "No more crossings in this piece",
   pieceDone: () => "All rows of it are worked",
+  stepSlip: ({ count, side }: Moved, { count: countOf }: Teller) =>
+    `Slip the next ${countOf(count, "stitch")} onto a cable needle and hold it ${HELD[side]}`,
+  stepGiveBack: ({ count }: Pick<Moved, "count">, { count: countOf }: Teller) =>
+    `Slip the last ${countOf(count, "stitch")} from the cable needle back onto the left needle`,
+  /** `works` is what is worked, in the abbreviations of the row. */
+  stepWork: ({ works, from }: { readonly works: string; readonly from: "left" | "front" | "back" }) =>
+    `Work ${works} from ${from === "left" ? "the left needle" : `the cable needle ${HELD[from]}`}`,
+  stepReach: ({ past, count, side }: Moved & { readonly past: number }, { count: countOf }: Teller) =>
+    `Go past the first ${countOf(past, "stitch")} ${HELD[side]}, and put the right needle into the ${count === 1 ? "next one" : `${count} behind them`}, as if to purl`,
+  stepLetGo: ({ count }: Pick<Moved, "count">) =>
+    `Let all ${count} off the left needle; pinch the fabric below, so that those that hang free stay as they are`,
+  stepCatch: ({ count, side }: Moved, { count: countOf }: Teller) =>
+    `Catch the ${countOf(count, "stitch")} that hang free with the left needle, ${HELD[side]}`,
+  stepPutBack: ({ count }: Pick<Moved, "count">, { count: countOf }: Teller) =>
+    `Put the ${countOf(count, "stitch")} from the right needle back onto the left one`,
+  crossingLooks: (
+    { front, lean }: { readonly front: number; readonly lean: "left" | "right" },
+    { count }: Teller,
+  ) => `${count(front, "stitch")} lie on top and lean to the ${lean}, as you look at this side`,
+  slipTwisted: () =>
+    "Stitches twisted: they were put onto the cable needle with their legs turned. Slip them as if to purl, and work them in the order in which they were slipped",
+  slipYarn: () =>
+    "A bar of yarn lies across: the yarn was on the wrong side while stitches were slipped. Bring it to the back before a knit, to the front before a purl",
+  slipSide: ({ width }: { readonly width: number }, { count }: Teller) =>
+    `It leans the other way: the cable needle was held on the wrong side. On this row, work these ${count(width, "stitch")} back and cross them again`,
+  mendBelow: ({ width }: { readonly width: number }, { count }: Teller) =>
+    `Some rows down already: let only its ${count(width, "stitch")} run down to that row, put them on two needles, cross them the right way round, and work them up again with a hook, a ladder bar for each row. All other stitches stay on the needle`,
 } as const;
 
 interface Crossings {

@@ -1,0 +1,120 @@
+"use client";
+import { crossingWords } from "@/core/stitches/crossingNames";
+import { facesOf, widthOf, type Crossing } from "@/core/stitches/crossings";
+import { withCableNeedle, withoutCableNeedle, type CrossingStep } from "@/core/stitches/crossingSteps";
+import type { Face } from "@/core/stitches/operations";
+import { nameOf } from "@/core/stitches/wording";
+import { say, type Message } from "@/core/words/message";
+import { useSettings } from "@/state/keeping/settings";
+import { CrossingRibbons } from "@/ui/panels/CrossingRibbons";
+import { Said } from "@/ui/parts/Said";
+import { Sheet } from "@/ui/parts/Sheet";
+
+/** Stitches as a row would say them. Example: two knit stitches and a purl are "k2, p1". */
+function worksOf(faces: readonly Face[]): string {
+  const runs: { face: Face; count: number }[] = [];
+  for (const face of faces) {
+    const last = runs.at(-1);
+    if (last?.face === face) last.count += 1;
+    else runs.push({ face, count: 1 });
+  }
+  return runs.map(({ face, count }) => `${face === "knit" ? "k" : "p"}${count}`).join(", ");
+}
+
+function told(step: CrossingStep): Message {
+  switch (step.does) {
+    case "slip":
+      return say("stepSlip", step);
+    case "giveBack":
+      return say("stepGiveBack", step);
+    case "work":
+      return say("stepWork", { works: worksOf(step.faces), from: step.from });
+    case "reach":
+      return say("stepReach", step);
+    case "letGo":
+      return say("stepLetGo", step);
+    case "catch":
+      return say("stepCatch", step);
+    case "putBack":
+      return say("stepPutBack", step);
+  }
+}
+
+function Steps({ title, steps }: { readonly title: string; readonly steps: readonly CrossingStep[] }) {
+  return (
+    <section className="mt-4">
+      <h3 className="text-lg">{title}</h3>
+      <ol className="mt-1 grid list-decimal gap-1 pl-6">
+        {steps.map((step, index) => (
+          <li key={index}>
+            <Said>{told(step)}</Said>.
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+const CELL = { width: 30, height: 44 };
+
+/** How a crossing is worked: its steps with a cable needle and without, what it looks like, and how slips are mended. */
+export function CrossingSheet({
+  crossing,
+  onClose,
+}: {
+  readonly crossing: Crossing;
+  readonly onClose: () => void;
+}) {
+  const naming = useSettings((settings) => settings.naming);
+  const words = useSettings((settings) => settings.words);
+  const width = widthOf(crossing);
+  const alone = withoutCableNeedle(crossing);
+  const { front, centre, back, lean } = crossing;
+  const run = {
+    type: "crossing",
+    column: 0,
+    width,
+    front,
+    centre,
+    back,
+    lean,
+    faces: facesOf(crossing),
+    name: nameOf(crossing, { naming, words }),
+    words: crossingWords(crossing),
+  } as const;
+  const slips: readonly Message[] = [
+    say("slipTwisted"),
+    say("slipYarn"),
+    say("slipSide", { width }),
+    say("mendBelow", { width }),
+  ];
+  return (
+    <Sheet open onOpenChange={onClose} title={`${run.name}: ${run.words}`}>
+      <div className="mt-3 flex items-center gap-4">
+        <svg
+          viewBox={`-2 ${-CELL.height / 2 - 2} ${width * CELL.width + 4} ${2 * CELL.height + 4}`}
+          className="h-20 max-w-[60%] rounded-lg border border-line bg-paper"
+          role="img"
+          aria-label={run.words}
+        >
+          <CrossingRibbons run={run} cell={CELL} />
+        </svg>
+        <p className="text-sm">
+          <Said>{say("crossingLooks", { front, lean })}</Said>.
+        </p>
+      </div>
+      <Steps title="With a cable needle" steps={withCableNeedle(crossing)} />
+      {alone && <Steps title="Without one" steps={alone} />}
+      <section className="mt-4">
+        <h3 className="text-lg">If it went wrong</h3>
+        <ul className="mt-1 grid list-disc gap-1 pl-6 text-sm">
+          {slips.map((slip) => (
+            <li key={slip.code}>
+              <Said>{slip}</Said>.
+            </li>
+          ))}
+        </ul>
+      </section>
+    </Sheet>
+  );
+}
