@@ -7,10 +7,11 @@ import type { Side, WorkedRow } from "../garment/work/workState";
 import { explained, worksPrinter } from "../instructions/print";
 import { seenFromTheFront } from "../instructions/seenFromTheFront";
 import { chartOf, type ChartRow } from "../panels/chart";
-import { crossingsOf, joined, type PanelRow, type Work } from "../panels/panel";
-import { widthOf, type Crossing } from "../stitches/crossings";
+import { crossingsOf, joined } from "../panels/panel";
+import { type Crossing } from "../stitches/crossings";
 import { crossingName } from "../stitches/crossingNames";
 import type { Wording } from "../stitches/wording";
+import { crossingsIn, cutAtMarkers, markersIn } from "./markers";
 import { say, type Message } from "../words/message";
 
 /** What is worked from one marker to the next, or to the end of the row. */
@@ -65,62 +66,6 @@ const TOLD_BEFORE = 4;
 interface Placed {
   readonly worked: WorkedSection;
   readonly index: number;
-}
-
-const stitchesLeft = (work: Work) =>
-  "crossing" in work ? widthOf(work.crossing) : work.operation.leaves * work.times;
-
-/** Columns of a row, counted from its right, in which a marker stands. Crossings and decreases carry it past them. */
-function markersIn({ firstColumn, stitches }: WorkedRow, { content }: WorkedSection, mirrored: boolean) {
-  return (content?.markers ?? [])
-    .map((column) => (mirrored ? -column : column) - firstColumn)
-    .filter((column) => column > 0 && column < stitches)
-    .sort((a, b) => a - b);
-}
-
-/** A row cut at its markers, from the right. */
-function cutAtMarkers(row: PanelRow, markers: readonly number[]): readonly PanelRow[] {
-  const parts: Work[][] = [[]];
-  let column = 0;
-  for (const work of row) {
-    let rest = work;
-    for (;;) {
-      const next = markers[parts.length - 1];
-      const left = stitchesLeft(rest);
-      const room = next === undefined ? Infinity : next - column;
-      const plain = "operation" in rest && rest.operation.leaves === 1 && rest.operation.uses === 1;
-      if (plain && room > 0 && room < left && "operation" in rest) {
-        parts.at(-1)?.push({ ...rest, times: room });
-        parts.push([]);
-        rest = { ...rest, times: rest.times - room };
-        column += room;
-        continue;
-      }
-      if (left > 0 && room <= 0) {
-        parts.push([]);
-        continue;
-      }
-      parts.at(-1)?.push(rest);
-      column += left;
-      break;
-    }
-  }
-  return parts.map(joined);
-}
-
-/** Crossings of a row by name, each with the markers behind which it stands. */
-function crossingsIn(parts: readonly PanelRow[], behind: boolean, { naming }: Wording) {
-  const each = new Map<string, number[]>();
-  parts.forEach((part, marker) => {
-    const seen = behind ? seenFromTheFront(part) : part;
-    for (const crossing of crossingsOf(seen)) {
-      const name = crossingName(crossing, naming);
-      const markers = each.get(name) ?? [];
-      if (markers.at(-1) !== marker) markers.push(marker);
-      each.set(name, markers);
-    }
-  });
-  return [...each].map(([name, markers]) => ({ name, markers }));
 }
 
 /** A piece laid out row by row. */
