@@ -1,3 +1,6 @@
+import { paceOf } from "@/core/progress/pace";
+import { say } from "@/core/words/message";
+import { Said } from "@/ui/parts/Said";
 import type { Told } from "@/core/progress/places";
 import { keyOfPlace } from "@/core/progress/places";
 import { countOf } from "@/core/words/things";
@@ -19,6 +22,8 @@ const stands = ({ rows, all, finished }: Piece) =>
 
 /** Every piece, how far each is, and what was noted of the one in hand. */
 export function PiecesCard({ pieces, chosen, notes }: PiecesCardProps) {
+  const pace = paceOf(pieces);
+  const piece = pieces.find(({ key }) => key === chosen);
   const mine = notes.filter(({ event }) => keyOfPlace(event) === chosen);
   return (
     <Card title="Pieces in hand">
@@ -50,6 +55,18 @@ export function PiecesCard({ pieces, chosen, notes }: PiecesCardProps) {
           </li>
         ))}
       </ul>
+      {pace && piece && piece.rows < piece.all && (
+        <p className="mt-2 text-sm text-faint">
+          <Said>
+            {say("paceTold", {
+              rowsAnHour: pace.rowsAnHour,
+              rows: piece.all - piece.rows,
+              quickMs: pace.rowMs.quick,
+              slowMs: pace.rowMs.slow,
+            })}
+          </Said>
+        </p>
+      )}
       {mine.length > 0 && (
         <ul aria-label="Notes" className="mt-3 grid gap-1 border-t border-line pt-2 text-sm">
           {mine.toReversed().map(({ event, row }) => (

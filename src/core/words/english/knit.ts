@@ -102,6 +102,25 @@ export const knit = {
     "What a ball of this yarn weighs is not known: type it on the Pieces bench, and weighing can tell how far it goes",
   noCrossingAhead: () => "No more crossings in this piece",
   pieceDone: () => "All rows of it are worked",
+  /** How long so many rows take, quick and slow ones, in ms. */
+  paceTold: (
+    {
+      rowsAnHour,
+      rows,
+      quickMs,
+      slowMs,
+    }: {
+      readonly rowsAnHour: number;
+      readonly rows: number;
+      readonly quickMs: number;
+      readonly slowMs: number;
+    },
+    { count }: Teller,
+  ) => {
+    const [least, most] = [quickMs, slowMs].map((ms) => Math.round((2 * rows * ms) / 3_600_000) / 2);
+    const hours = least === most ? `${least}` : `${least} to ${most}`;
+    return `${count(Math.round(rowsAnHour), "row")} an hour so far: ${hours} h for the ${count(rows, "row")} left of this piece`;
+  },
   stepSlip: ({ count, side }: Moved, { count: countOf }: Teller) =>
     `Slip the next ${countOf(count, "stitch")} onto a cable needle and hold it ${HELD[side]}`,
   stepGiveBack: ({ count }: Pick<Moved, "count">, { count: countOf }: Teller) =>
