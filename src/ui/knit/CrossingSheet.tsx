@@ -1,9 +1,8 @@
 "use client";
-import { crossingWords } from "@/core/stitches/crossingNames";
-import { facesOf, widthOf, type Crossing } from "@/core/stitches/crossings";
+import { chartOf } from "@/core/panels/chart";
+import { widthOf, type Crossing } from "@/core/stitches/crossings";
 import { withCableNeedle, withoutCableNeedle, type CrossingStep } from "@/core/stitches/crossingSteps";
 import type { Face } from "@/core/stitches/operations";
-import { nameOf } from "@/core/stitches/wording";
 import { say, type Message } from "@/core/words/message";
 import { useSettings } from "@/state/keeping/settings";
 import { CrossingRibbons } from "@/ui/panels/CrossingRibbons";
@@ -69,19 +68,10 @@ export function CrossingSheet({
   const words = useSettings((settings) => settings.words);
   const width = widthOf(crossing);
   const alone = withoutCableNeedle(crossing);
-  const { front, centre, back, lean } = crossing;
-  const run = {
-    type: "crossing",
-    column: 0,
-    width,
-    front,
-    centre,
-    back,
-    lean,
-    faces: facesOf(crossing),
-    name: nameOf(crossing, { naming, words }),
-    words: crossingWords(crossing),
-  } as const;
+  const { front, lean } = crossing;
+  const manner = { wrongSide: [false], numbers: [1], repeat: null };
+  const [run] = chartOf({ rows: [[{ crossing }]] }, manner, { naming, words }).rows[0]?.runs ?? [];
+  if (run?.type !== "crossing") return null;
   const slips: readonly Message[] = [
     say("slipTwisted"),
     say("slipYarn"),

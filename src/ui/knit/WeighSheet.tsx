@@ -8,6 +8,7 @@ import { useProject } from "@/state/project/projectStore";
 import { say } from "@/core/words/message";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { SCALE_STEPS } from "@/ui/parts/scaleSteps";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Said } from "@/ui/parts/Said";
 import { Select } from "@/ui/parts/Select";
@@ -15,12 +16,6 @@ import { Sheet } from "@/ui/parts/Sheet";
 import { useEntered } from "@/ui/parts/useEntered";
 import type { KnitRow } from "@/core/progress/knitRows";
 import { Lasts, reachesOf } from "./Lasts";
-
-const STEPS = [
-  { value: "0.1", label: "0.1 g" },
-  { value: "1", label: "1 g" },
-  { value: "5", label: "5 g" },
-] as const;
 
 interface WeighSheetProps {
   readonly piece: Piece;
@@ -33,7 +28,7 @@ export function WeighSheet({ piece, row, onOpenChange }: WeighSheetProps) {
   const { yarns } = useProject();
   const { pieceId, copy, rows, all } = piece;
   const [yarnId, setYarnId] = useState(row?.yarnIds[0] ?? yarns[0]?.id ?? "");
-  const [step, setStep] = useState<(typeof STEPS)[number]["value"]>("1");
+  const [step, setStep] = useState<(typeof SCALE_STEPS)[number]["value"]>("1");
   const left = useEntered(ENTERED.ballLeft, "");
   const wrap = useEntered(ENTERED.wrap, "");
   const massG = left.value === null ? null : left.value - (wrap.value ?? 0);
@@ -80,7 +75,7 @@ export function WeighSheet({ piece, row, onOpenChange }: WeighSheetProps) {
         </div>
         <div className="text-sm">
           <p aria-hidden>The scale goes in steps of</p>
-          <Choice label="Steps of the scale" options={STEPS} value={step} onChange={setStep} />
+          <Choice label="Steps of the scale" options={SCALE_STEPS} value={step} onChange={setStep} />
         </div>
         <div aria-live="polite" className="min-h-36 border-t border-line pt-2">
           {asked &&

@@ -16,16 +16,12 @@ import { editSwatch, standBy } from "@/state/project/swatches";
 import type { FieldId } from "@/state/fields/fields";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
+import { SCALE_STEPS } from "@/ui/parts/scaleSteps";
 import { MeasureField } from "@/ui/parts/MeasureField";
 
 const FINISHES = [
   { value: "wetBlocked", label: "wet-blocked" },
   { value: "steamed", label: "steamed" },
-] as const;
-const STEPS = [
-  { value: "0.1", label: "0.1 g" },
-  { value: "1", label: "1 g" },
-  { value: "5", label: "5 g" },
 ] as const;
 
 interface MeasuresCardProps {
@@ -70,7 +66,7 @@ export function MeasuresCard({ swatch, answer }: MeasuresCardProps) {
             <span aria-hidden>Scale steps</span>
             <Choice
               label="Steps of the scale"
-              options={STEPS}
+              options={SCALE_STEPS}
               value={String(swatch.scaleStepG)}
               onChange={(step) =>
                 editSwatch("step", (one) => {
