@@ -24,6 +24,13 @@ async function knit(page: Page, rows: number) {
   }
 }
 
+/** Presses a key a minute later, and expects the row that is then in hand. */
+async function press(page: Page, key: string, row: string) {
+  await later(page, 60_000);
+  await page.locator("body").press(key);
+  await expect(rowNumber(page)).toHaveText(row);
+}
+
 test.beforeEach(async ({ page }) => {
   now = Date.UTC(2026, 0, 5, 19);
   await page.clock.setFixedTime(now);
@@ -60,25 +67,16 @@ test("twenty rows by the thumb, a second tap, taken back, ripped back, and all o
 });
 
 test("keys of the keyboard and of a pedal, and nothing needed outside the lower half", async ({ page }) => {
-  await later(page, 60_000);
-  await page.locator("body").press(" ");
-  await expect(rowNumber(page)).toHaveText("2");
-  await later(page, 60_000);
-  await page.locator("body").press("PageDown");
-  await expect(rowNumber(page)).toHaveText("3");
-  await page.locator("body").press("ArrowLeft");
-  await expect(rowNumber(page)).toHaveText("2");
+  await press(page, " ", "2");
+  await press(page, "PageDown", "3");
+  await press(page, "ArrowLeft", "2");
   await page
     .getByRole("button", { name: "Learn another key" })
     .evaluate((button) => (button as HTMLElement).click());
   await page.locator("body").press("F9");
   await expect(page.getByText("F9 says “row done” too.")).toBeVisible();
-  await later(page, 60_000);
-  await page.locator("body").press("F9");
-  await expect(rowNumber(page)).toHaveText("3");
-  await later(page, 60_000);
-  await page.locator("body").press("ArrowLeft");
-  await expect(rowNumber(page)).toHaveText("2");
+  await press(page, "F9", "3");
+  await press(page, "ArrowLeft", "2");
   const box = await done(page).boundingBox();
   expect(box?.height).toBeGreaterThan(70);
   expect(box?.y).toBeGreaterThan(422);

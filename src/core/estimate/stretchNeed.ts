@@ -16,13 +16,13 @@ export interface Stretch {
 /** Rows are counted here, however high they come out, and so are stitches. */
 const COUNTED = { toLength: null, kept: null };
 
-function usesOfRows({ worked }: PlannedSection, piece: PiecePlan, yarnId: string, { from, to }: Stretch) {
+function useOfRows({ worked }: PlannedSection, piece: PiecePlan, yarnId: string, { from, to }: Stretch) {
   const share = sharing(worked.section, piece.yarnId);
   const rows = new Map<PanelRow, number>();
   for (let index = Math.max(0, from); index < Math.min(to, worked.rows.length); index += 1)
     for (const mine of share((worked.rows[index] as (typeof worked.rows)[number]).row, index))
       if (mine.yarnId === yarnId) rows.set(mine.row, (rows.get(mine.row) ?? 0) + 1);
-  return [{ counts: allCounts(tallyRows(rows)), follows: COUNTED, scale: worked.scale }];
+  return { counts: allCounts(tallyRows(rows)), follows: COUNTED, scale: worked.scale };
 }
 
 /**
@@ -42,7 +42,7 @@ export function stretchNeed(piece: PiecePlan, yarnId: string, stretch: Stretch, 
         ? before > stretch.from && before <= stretch.to
         : (at >= stretch.from && at < stretch.to) || (at === all && stretch.to === all);
     return [
-      ...usesOfRows(section, piece, yarnId, { from: stretch.from - at, to: stretch.to - at }),
+      useOfRows(section, piece, yarnId, { from: stretch.from - at, to: stretch.to - at }),
       ...(edges ? usesOfEdges(section, piece).filter((use) => use.yarnId === yarnId) : []),
     ];
   });

@@ -2,6 +2,8 @@
 import { putUpId } from "../belief/unknowns";
 import { END_MM } from "../estimate/longTail";
 import { stretchNeed } from "../estimate/stretchNeed";
+import type { WorkedRow } from "../garment/work/workState";
+import { percentilesOf, quantilesOf } from "./ballCounts";
 import { CERTAINTIES, draw, type Certainty } from "./forecast";
 import { normalsFrom } from "./draws";
 import type { KnownForecast } from "./projectForecast";
@@ -79,66 +81,56 @@ export function willItLast(
   const piece = answer.plan.pieces.find(({ id }) => id === ball.pieceId);
   const left = lengthsLeft(answer, ball);
   if (!piece || !left) return null;
-  const measures = draw(answer.belief).measuresAt(answer.plan.gauge, answer.plan.likely);
-  const all = piece.sections.reduce((sum, { worked }) => sum + worked.rows.length, 0);
-  const [unlike] = [normalsFrom(SEED + 2)];
+  const { gauge, likely } = answer.plan;
+  const measures = draw(answer.belief).measuresAt(gauge, likely);
+  const worked = piece.sections.flatMap((section) => section.worked.rows);
+  const all = worked.length;
+  const unlike = normalsFrom(SEED + 2);
   const needOf = (from: number, until: number) => {
-    const need = stretchNeed(piece, ball.yarnId, { from, to: until }, answer.plan.gauge).drawn(measures);
+    const need = stretchNeed(piece, ball.yarnId, { from, to: until }, gauge).drawn(measures);
     const off = UNLIKE_ROWS / sqrt(max(1, until - from));
-    // Where it is not cast off, an end to weave in is left over.
-    const end = until < all ? END_MM : 0;
-    return need.map((mm, index) => mm * exp(off * (unlike[index] ?? 0)) + end);
+    return need.map((mm, index) => mm * exp(off * (unlike[index] ?? 0)));
   };
-  const chanceTo = (until: number) => {
-    const need = needOf(ball.row, until);
+  // Where it is not cast off, an end to weave in is left over.
+  const endAt = (until: number) => (until < all ? END_MM : 0);
+  const chanceOf = (need: Float64Array, until: number) => {
     let enough = 0;
     for (let index = 0; index < need.length; index += 1)
-      if ((left[index] ?? 0) >= (need[index] ?? 0)) enough += 1;
-    return { chance: enough / need.length, needM: middleOf(need) / 1000 };
+      if ((left[index] ?? 0) >= (need[index] ?? 0) + endAt(until)) enough += 1;
+    return enough / need.length;
   };
-  const wanted = CERTAINTIES[certainty];
+  const reach = (rowsDone: number): Reach => {
+    const until = min(rowsDone, all);
+    const need = needOf(ball.row, until);
+    return { rows: rowsDone, chance: chanceOf(need, until), needM: (middleOf(need) + endAt(until)) / 1000 };
+  };
+  const isSure = (until: number) => chanceOf(needOf(ball.row, until), until) >= CERTAINTIES[certainty];
   // More rows never need less: the last row that is sure enough is found by halving.
   let [low, high] = [ball.row, all + 1];
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (chanceTo(middle).chance >= wanted) low = middle;
+    if (isSure(middle)) low = middle;
     else high = middle;
   }
-  const used = needOf(ball.row, rows);
-  const now = Float64Array.from(left, (mm, index) =>
-    max(0, mm - (rows > ball.row ? (used[index] ?? 0) - END_MM : 0)),
-  );
-  const sorted = now.toSorted();
-  const at = (share: number) =>
-    (sorted[min(sorted.length - 1, Math.floor(share * sorted.length))] ?? 0) / 1000;
-  const row = rowAt(piece.sections, min(rows + 1, all));
+  const used = rows > ball.row ? needOf(ball.row, rows) : null;
+  const now = left.map((mm, index) => max(0, mm - (used?.[index] ?? 0)) / 1000);
+  const next = min(rows + 1, all);
+  const row = worked[next - 1];
   return {
-    leftM: { p10: at(0.1), p50: at(0.5), p90: at(0.9) },
+    leftM: quantilesOf(percentilesOf(now, 0)),
     sureTo: low,
-    joinBefore: joinBefore(piece.sections, low, all),
-    reaches: to.map((until) => ({ rows: until, ...chanceTo(min(until, all)) })),
-    rowM: (middleOf(needOf(rows, min(rows + 1, all))) - (rows + 1 < all ? END_MM : 0)) / 1000,
-    ruleM: row ? (3 * (row.left - row.right) * 100) / answer.plan.gauge.stitchesPer10Cm / 1000 : 0,
+    joinBefore: joinBefore(worked, low),
+    reaches: to.map(reach),
+    rowM: middleOf(needOf(rows, next)) / 1000,
+    ruleM: row ? (3 * (row.left - row.right) * 100) / gauge.stitchesPer10Cm / 1000 : 0,
   };
 }
 
-type Sections = KnownForecast["plan"]["pieces"][number]["sections"];
-
-/** A row of a piece, counted from 1. */
-function rowAt(sections: Sections, row: number) {
-  let before = 0;
-  for (const { worked } of sections) {
-    if (row <= before + worked.rows.length) return worked.rows[row - before - 1];
-    before += worked.rows.length;
-  }
-  return undefined;
-}
-
 /** The row behind the last sure one; an earlier one where something crosses in it. Behind the last row there is none. */
-function joinBefore(sections: Sections, sureTo: number, all: number): number {
+function joinBefore(worked: readonly WorkedRow[], sureTo: number): number {
   let row = sureTo + 1;
-  while (row <= all && row > 1 && rowAt(sections, row)?.row.some((work) => "crossing" in work)) row -= 1;
+  while (row > 1 && worked[row - 1]?.row.some((work) => "crossing" in work)) row -= 1;
   return row;
 }
 
-const middleOf = (values: Float64Array) => values.toSorted()[values.length >> 1] ?? 0;
+const middleOf = (values: Float64Array) => quantilesOf(percentilesOf(values, 0)).p50;

@@ -7,8 +7,8 @@ import type { Side, WorkedRow } from "../garment/work/workState";
 import { explained, worksPrinter } from "../instructions/print";
 import { seenFromTheFront } from "../instructions/seenFromTheFront";
 import { chartOf, type ChartRow } from "../panels/chart";
-import { crossingsOf, joined } from "../panels/panel";
-import { type Crossing } from "../stitches/crossings";
+import { crossingsOf, joined, type Panel } from "../panels/panel";
+import type { Crossing } from "../stitches/crossings";
 import { crossingName } from "../stitches/crossingNames";
 import type { Wording } from "../stitches/wording";
 import { crossingsIn, cutAtMarkers, markersIn } from "./markers";
@@ -71,6 +71,8 @@ interface Placed {
 /** A piece laid out row by row. */
 class Rows {
   readonly placed: readonly Placed[];
+  /** Its rows, those that are alike once. */
+  readonly panel: Panel;
   private readonly print;
   private readonly shares = new Map<WorkedSection, ReturnType<typeof sharing>>();
 
@@ -80,10 +82,8 @@ class Rows {
     private readonly style: Wording,
   ) {
     this.placed = sections.flatMap((worked) => worked.rows.map((_, index) => ({ worked, index })));
-    this.print = worksPrinter(
-      { rows: [...new Set(this.placed.map(({ worked, index }) => rowOf(worked, index).row))] },
-      style,
-    );
+    this.panel = { rows: [...new Set(this.placed.map(({ worked, index }) => rowOf(worked, index).row))] };
+    this.print = worksPrinter(this.panel, style);
   }
 
   private partsOf({ worked, index }: Placed) {
@@ -91,30 +91,27 @@ class Rows {
     return cutAtMarkers(row.row, markersIn(row, worked, this.piece.mirrored));
   }
 
-  private crossingsAt(at: number) {
-    const placed = this.placed[at];
-    return placed ? crossingsIn(this.partsOf(placed), isWrong(placed) === true, this.style) : [];
-  }
-
-  private toExplain(at: number): readonly Crossing[] {
-    const next = this.placed.find(
+  /** The first row from `at` on in which something crosses; null where none does. */
+  private crossingFrom(at: number): number | null {
+    const next = this.placed.findIndex(
       ({ worked, index }, row) => row >= at && rowOf(worked, index).row.some((work) => "crossing" in work),
     );
-    if (!next) return [];
-    const { row } = rowOf(next.worked, next.index);
-    const seen = isWrong(next) === true ? seenFromTheFront(row) : row;
-    const byName = new Map(crossingsOf(seen).map((crossing) => [crossingName(crossing), crossing]));
-    return [...byName.values()];
+    return next < 0 ? null : next;
   }
 
-  private nextCrossing(at: number): Message {
-    const here = this.crossingsAt(at);
-    if (here.length > 0) return say("crossingInRow", { each: here });
-    const next = this.placed.findIndex(
-      ({ worked, index }, row) => row > at && rowOf(worked, index).row.some((work) => "crossing" in work),
-    );
-    if (next < 0) return say("noCrossingAhead");
-    return say("crossingAhead", { rows: next - at, each: this.crossingsAt(next) });
+  /** Crossings of a row as they are worked, each kind once. */
+  private crossingsOf(at: number): readonly Crossing[] {
+    const placed = this.placed[at] as Placed;
+    const { row } = rowOf(placed.worked, placed.index);
+    const seen = isWrong(placed) === true ? seenFromTheFront(row) : row;
+    return [...new Map(crossingsOf(seen).map((one) => [crossingName(one), one])).values()];
+  }
+
+  private crossingAhead(at: number, next: number | null): Message {
+    if (next === null) return say("noCrossingAhead");
+    const placed = this.placed[next] as Placed;
+    const each = crossingsIn(this.partsOf(placed), isWrong(placed) === true, this.style);
+    return next === at ? say("crossingInRow", { each }) : say("crossingAhead", { rows: next - at, each });
   }
 
   /** What is done between the rows `at - 1` and `at`: sections without a row, and the other side. */
@@ -143,6 +140,7 @@ class Rows {
     const wrongSide = isWrong(placed);
     const behind = wrongSide === true;
     const parts = this.partsOf(placed);
+    const next = this.crossingFrom(at);
     const stretches = parts.map((part, marker): Stretch => {
       const last = behind ? marker === 0 : marker === parts.length - 1;
       return {
@@ -167,9 +165,9 @@ class Rows {
       yarnIds: share(row, index).map(({ yarnId }) => yarnId),
       stretches: behind ? stretches.reverse() : stretches,
       chart: chart as ChartRow,
-      toExplain: this.toExplain(at),
+      toExplain: next === null ? [] : this.crossingsOf(next),
       before: this.actsBefore(at),
-      ahead: [this.nextCrossing(at), ...this.endsAfter(placed, at)],
+      ahead: [this.crossingAhead(at, next), ...this.endsAfter(placed, at)],
     };
   }
 
@@ -215,8 +213,6 @@ export function knitRows(
     rows: wanted.map((row) => rows.row(row - 1)),
     all,
     atEnd: rows.atEnd(),
-    meanings: explained({ rows: rows.placed.map(({ worked, index }) => rowOf(worked, index).row) }).map(
-      ({ line }) => line,
-    ),
+    meanings: explained(rows.panel).map(({ line }) => line),
   };
 }

@@ -1,8 +1,7 @@
 /** Lengths as people type them, read into millimetres. */
 import { millimetres, type Millimetres } from "../units/brands";
-import { say } from "../words/message";
-import { readQuantities } from "./quantities";
-import { read, unread, within, type Bounds, type Reading } from "./reading";
+import { read, type Bounds, type Reading } from "./reading";
+import { readSum } from "./sum";
 
 /** What a number without a unit means, in mm. */
 export const BARE_LENGTH = { metric: 10, imperial: 25.4 } as const;
@@ -16,14 +15,6 @@ export const BARE_YARN = { metric: 1000, imperial: 914.4 } as const;
  * Example: `readLength("9 1/2 in", 10, bounds)` is 241.3 mm.
  */
 export function readLength(text: string, bare: number, bounds: Bounds): Reading<Millimetres> {
-  const quantities = readQuantities(text);
-  if (!quantities.ok) return quantities;
-  let total = 0;
-  for (const { number, unit, at } of quantities.value) {
-    if (unit && unit.kind !== "length") return unread(say("noLength"), at);
-    if (!unit && quantities.value.length > 1) return unread(say("lengthWithoutUnit"), at);
-    total += number * (unit?.factor ?? bare);
-  }
-  const bounded = within(total, bounds);
-  return bounded.ok ? read(millimetres(total)) : bounded;
+  const sum = readSum(text, { kind: "length", bare, bounds });
+  return sum.ok ? read(millimetres(sum.value)) : sum;
 }

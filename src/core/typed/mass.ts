@@ -1,8 +1,7 @@
 /** Masses as people type them, read into grams. */
 import { GRAMS_IN_OUNCE, grams, type Grams, type UnitSystem } from "../units/brands";
-import { say } from "../words/message";
-import { readQuantities } from "./quantities";
-import { read, unread, within, type Bounds, type Reading } from "./reading";
+import { read, type Bounds, type Reading } from "./reading";
+import { readSum } from "./sum";
 
 /** What a number without a unit means, in g. */
 const BARE_MASS = { metric: 1, imperial: GRAMS_IN_OUNCE } as const;
@@ -13,14 +12,6 @@ const BARE_MASS = { metric: 1, imperial: GRAMS_IN_OUNCE } as const;
  * Example: `readMass("1/2 oz", "metric", bounds)` is 14.17 g.
  */
 export function readMass(text: string, system: UnitSystem, bounds: Bounds): Reading<Grams> {
-  const quantities = readQuantities(text);
-  if (!quantities.ok) return quantities;
-  let total = 0;
-  for (const { number, unit, at } of quantities.value) {
-    if (unit && unit.kind !== "mass") return unread(say("noMass"), at);
-    if (!unit && quantities.value.length > 1) return unread(say("massWithoutUnit"), at);
-    total += number * (unit?.factor ?? BARE_MASS[system]);
-  }
-  const bounded = within(total, bounds);
-  return bounded.ok ? read(grams(total)) : bounded;
+  const sum = readSum(text, { kind: "mass", bare: BARE_MASS[system], bounds });
+  return sum.ok ? read(grams(sum.value)) : sum;
 }

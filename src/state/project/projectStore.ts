@@ -87,9 +87,7 @@ export function put(what: string, kept: Partial<Kept>) {
 
 /** Takes up what was found in storage; there is nothing before it to undo. */
 export function begin(project: Project, shelf: Shelf = useProjectStore.getState().shelf) {
-  history.getState().pause();
-  useProjectStore.setState({ ...named({ project }), shelf, ready: true });
-  history.getState().resume();
+  unseen({ ...named({ project }), shelf, ready: true });
   history.getState().clear();
 }
 
@@ -105,9 +103,9 @@ function step(which: "undo" | "redo") {
 }
 
 /** Puts something in place that is no step of its own. */
-function unseen(kept: Partial<Kept>) {
+function unseen(state: Partial<ProjectState>) {
   history.getState().pause();
-  useProjectStore.setState(kept);
+  useProjectStore.setState(state);
   history.getState().resume();
 }
 

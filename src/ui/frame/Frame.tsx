@@ -8,7 +8,7 @@ import { openStart, useStartSheet } from "@/state/chosen/startSheet";
 import { startSession } from "@/state/keeping/session";
 import { Answer } from "./Answer";
 import { BenchTabs } from "./BenchTabs";
-import { saidNow } from "@/ui/parts/Said";
+import { asSaid } from "@/ui/parts/Said";
 import { DemoNotice } from "./DemoNotice";
 import { FileDrop } from "./FileDrop";
 import { Header } from "./Header";
@@ -39,7 +39,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   // What stands above everything is there from the first moment on: nothing moves under a hand when it comes.
   const opened = useIsAnswered();
   const [listOpen, setListOpen] = useState(false);
-  useEffect(() => startSession((word) => toast.warning(saidNow(word), { duration: 12_000 })), []);
+  useEffect(() => startSession((word) => toast.warning(asSaid(word), { duration: 12_000 })), []);
   const [settingsOpen, setSettingsOpen] = useState(false);
   useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
   const theme = useTheme();

@@ -5,7 +5,7 @@ import { emptyProject } from "@/core/project/project";
 import { emptyShelf } from "@/core/project/shelf";
 import { download } from "@/ui/parts/download";
 import { put, replace, useProjectStore } from "@/state/project/projectStore";
-import { saidNow } from "@/ui/parts/Said";
+import { asSaid } from "@/ui/parts/Said";
 import { undoable } from "@/ui/parts/undoable";
 
 /** Hands the project to the browser as a download. */
@@ -20,7 +20,7 @@ export function saveProjectFile() {
 export async function openProjectFile(file: File) {
   const opened = readProject(await file.text());
   if (!opened.ok) {
-    toast.error(`${file.name} was not opened`, { description: saidNow(opened.message), duration: 15_000 });
+    toast.error(`${file.name} was not opened`, { description: asSaid(opened.message), duration: 15_000 });
     return;
   }
   replace("open", opened.project);

@@ -2,7 +2,10 @@
 import { chartOf } from "@/core/panels/chart";
 import { widthOf, type Crossing } from "@/core/stitches/crossings";
 import { withCableNeedle, withoutCableNeedle, type CrossingStep } from "@/core/stitches/crossingSteps";
-import type { Face } from "@/core/stitches/operations";
+import { rowText } from "@/core/instructions/print";
+import { joined } from "@/core/panels/panel";
+import { operationOf, type Face } from "@/core/stitches/operations";
+import type { Wording } from "@/core/stitches/wording";
 import { say, type Message } from "@/core/words/message";
 import { useSettings } from "@/state/keeping/settings";
 import { CrossingRibbons } from "@/ui/panels/CrossingRibbons";
@@ -10,24 +13,22 @@ import { Said } from "@/ui/parts/Said";
 import { Sheet } from "@/ui/parts/Sheet";
 
 /** Stitches as a row would say them. Example: two knit stitches and a purl are "k2, p1". */
-function worksOf(faces: readonly Face[]): string {
-  const runs: { face: Face; count: number }[] = [];
-  for (const face of faces) {
-    const last = runs.at(-1);
-    if (last?.face === face) last.count += 1;
-    else runs.push({ face, count: 1 });
-  }
-  return runs.map(({ face, count }) => `${face === "knit" ? "k" : "p"}${count}`).join(", ");
-}
+const worksOf = (faces: readonly Face[], style: Wording) =>
+  rowText(
+    joined(faces.map((face) => ({ operation: operationOf(face), times: 1 }))),
+    false,
+    { rows: [] },
+    style,
+  );
 
-function told(step: CrossingStep): Message {
+function told(step: CrossingStep, style: Wording): Message {
   switch (step.does) {
     case "slip":
       return say("stepSlip", step);
     case "giveBack":
       return say("stepGiveBack", step);
     case "work":
-      return say("stepWork", { works: worksOf(step.faces), from: step.from });
+      return say("stepWork", { works: worksOf(step.faces, style), from: step.from });
     case "reach":
       return say("stepReach", step);
     case "letGo":
@@ -39,14 +40,20 @@ function told(step: CrossingStep): Message {
   }
 }
 
-function Steps({ title, steps }: { readonly title: string; readonly steps: readonly CrossingStep[] }) {
+interface StepsProps {
+  readonly title: string;
+  readonly steps: readonly CrossingStep[];
+  readonly style: Wording;
+}
+
+function Steps({ title, steps, style }: StepsProps) {
   return (
     <section className="mt-4">
       <h3 className="text-lg">{title}</h3>
       <ol className="mt-1 grid list-decimal gap-1 pl-6">
         {steps.map((step, index) => (
           <li key={index}>
-            <Said>{told(step)}</Said>.
+            <Said>{told(step, style)}</Said>.
           </li>
         ))}
       </ol>
@@ -66,11 +73,12 @@ export function CrossingSheet({
 }) {
   const naming = useSettings((settings) => settings.naming);
   const words = useSettings((settings) => settings.words);
+  const style = { naming, words };
   const width = widthOf(crossing);
   const alone = withoutCableNeedle(crossing);
   const { front, lean } = crossing;
   const manner = { wrongSide: [false], numbers: [1], repeat: null };
-  const [run] = chartOf({ rows: [[{ crossing }]] }, manner, { naming, words }).rows[0]?.runs ?? [];
+  const [run] = chartOf({ rows: [[{ crossing }]] }, manner, style).rows[0]?.runs ?? [];
   if (run?.type !== "crossing") return null;
   const slips: readonly Message[] = [
     say("slipTwisted"),
@@ -93,8 +101,8 @@ export function CrossingSheet({
           <Said>{say("crossingLooks", { front, lean })}</Said>.
         </p>
       </div>
-      <Steps title="With a cable needle" steps={withCableNeedle(crossing)} />
-      {alone && <Steps title="Without one" steps={alone} />}
+      <Steps title="With a cable needle" steps={withCableNeedle(crossing)} style={style} />
+      {alone && <Steps title="Without one" steps={alone} style={style} />}
       <section className="mt-4">
         <h3 className="text-lg">If it went wrong</h3>
         <ul className="mt-1 grid list-disc gap-1 pl-6 text-sm">

@@ -3,22 +3,15 @@ import { Check, Scale, StickyNote, Undo2, Unlink } from "lucide-react";
 import { useState } from "react";
 import type { Progress } from "@/core/progress/places";
 import type { KnitRow } from "@/core/progress/knitRows";
-import type { Crossing } from "@/core/stitches/crossings";
-import { nameOf } from "@/core/stitches/wording";
 import { rowDone, takeBackLast, tellLog } from "@/state/project/log";
-import { takeInHand, useHand, tapStretch } from "@/state/chosen/inHand";
+import { takeInHand } from "@/state/chosen/inHand";
 import { useRowsAround, type Piece } from "@/state/engine/knitting";
-import { useProject } from "@/state/project/projectStore";
-import { useSettings } from "@/state/keeping/settings";
-import { sectionName } from "@/ui/pieces/sectionWords";
 import { Button } from "@/ui/parts/Button";
 import { Select } from "@/ui/parts/Select";
-import { Said } from "@/ui/parts/Said";
 import { NoteSheet, RipSheet } from "./LogSheets";
-import { RowStrip } from "./RowStrip";
+import { Acts, RowInHand } from "./RowInHand";
 import { LastWeighing } from "./Lasts";
 import { WeighSheet } from "./WeighSheet";
-import { CrossingSheet } from "./CrossingSheet";
 import { useKnitKeys } from "./useKnitKeys";
 
 const ACTS = [
@@ -33,8 +26,6 @@ const SLIPS = {
   secondTap: "That was a second tap: the row counts once.",
   full: "The log is full: save the project to a file, and begin another one for what is left to knit.",
 } as const;
-
-const SIDES = { whole: "", first: ", first side", second: ", second side" } as const;
 
 interface InHandProps {
   readonly piece: Piece;
@@ -80,7 +71,7 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
       </div>
       <div className="min-h-0 flex-1 max-md:overflow-y-auto">
         {row ? (
-          <Row piece={piece} row={row} meanings={around?.meanings ?? []} />
+          <RowInHand piece={piece} row={row} meanings={around?.meanings ?? []} />
         ) : atEnd ? (
           <AtEnd piece={piece} acts={around.atEnd} />
         ) : (
@@ -120,117 +111,11 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
   );
 }
 
-/** A row with where it lies, what is done before it, its stretches and what is to come. */
-function Row({
-  piece,
-  row,
-  meanings,
-}: {
-  readonly piece: Piece;
-  readonly row: KnitRow;
-  readonly meanings: readonly string[];
-}) {
-  const project = useProject();
-  const words = useSettings((settings) => settings.words);
-  const naming = useSettings((settings) => settings.naming);
-  const [explained, setExplained] = useState<Crossing | null>(null);
-  const section = project.pieces
-    .find(({ id }) => id === piece.pieceId)
-    ?.sections.find(({ id }) => id === row.sectionId);
-  const named = row.yarnIds.map((id) => project.yarns.find((yarn) => yarn.id === id)?.name ?? "");
-  return (
-    <>
-      <div className="flex items-end gap-3">
-        <strong className="font-display text-5xl leading-none md:text-6xl">{row.row}</strong>
-        <p className="min-w-0 text-sm leading-snug">
-          <strong className="text-base max-md:hidden">{piece.name}</strong>
-          <span className="text-faint">
-            {" "}
-            of {piece.all} · {section ? sectionName(section, words) : ""}
-            {SIDES[row.side]}, row {row.inSection} of {row.ofSection}
-            <br />
-            {row.wrongSide === null ? "round" : row.wrongSide ? "wrong side" : "right side"}
-            {row.ofRepeat && ` · row ${row.ofRepeat.row} of ${row.ofRepeat.rows} of its repeat`} ·{" "}
-            {row.stitches} st
-            {project.yarns.length > 1 && ` · ${named.join(" and ")}`}
-          </span>
-        </p>
-      </div>
-      {row.before.map((act) => (
-        <p key={act.code} className="mt-2 border-l-4 border-woad pl-2 text-lg">
-          <Said>{act}</Said>
-        </p>
-      ))}
-      <RowStrip row={row} />
-      <ul className="mt-2 text-[0.95rem] leading-snug">
-        {row.ahead.map((one, index) => (
-          <li key={`${one.code} ${index}`} className={index === 0 ? "text-madder" : "text-woad"}>
-            <Said>{one}</Said>
-          </li>
-        ))}
-        {row.toExplain.map((crossing) => (
-          <li key={nameOf(crossing, { naming, words })}>
-            <Button look="link" onClick={() => setExplained(crossing)}>
-              How is {nameOf(crossing, { naming, words })} worked?
-            </Button>
-          </li>
-        ))}
-        {meanings.map((line) => (
-          <li key={line} className="text-faint">
-            {line}
-          </li>
-        ))}
-      </ul>
-      <Stretches piece={piece} row={row} />
-      {explained && <CrossingSheet crossing={explained} onClose={() => setExplained(null)} />}
-    </>
-  );
-}
-
-/** What is worked from marker to marker, each to be tapped off by itself. */
-function Stretches({ piece, row }: { readonly piece: Piece; readonly row: KnitRow }) {
-  const of = `${piece.key} ${row.row}`;
-  const tapped = useHand((hand) => hand.tapped);
-  const off = tapped.of === of ? tapped.stretches : [];
-  return (
-    <ol
-      aria-label="What to work, from marker to marker"
-      className="mt-2 flex flex-wrap items-center gap-x-1 gap-y-1.5"
-    >
-      {row.stretches.map(({ text, marker, crosses }, index) => (
-        <li key={index} className="flex items-center gap-1">
-          <Button
-            look="bare"
-            aria-pressed={off.includes(index)}
-            onClick={() => tapStretch(of, index)}
-            className={`rounded-lg border px-2 py-1 text-left text-[1.4rem] leading-tight aria-pressed:opacity-40 ${crosses ? "border-madder text-madder" : "border-line"}`}
-          >
-            {text || "nothing"}
-          </Button>
-          {marker !== null && (
-            <span
-              aria-label={`marker ${marker}`}
-              role="img"
-              className="grid h-7 min-w-5 place-items-center rounded-full border-2 border-edge px-0.5 text-xs text-faint"
-            >
-              {marker}
-            </span>
-          )}
-        </li>
-      ))}
-    </ol>
-  );
-}
-
 function AtEnd({ piece, acts }: { readonly piece: Piece; readonly acts: KnitRow["before"] }) {
   return (
     <>
       <p className="font-display text-3xl">{piece.name}: all rows are worked</p>
-      {acts.map((act) => (
-        <p key={act.code} className="mt-2 border-l-4 border-woad pl-2 text-lg">
-          <Said>{act}</Said>
-        </p>
-      ))}
+      <Acts acts={acts} />
       {piece.finished ? (
         <p className="mt-3 text-moss">It is finished.</p>
       ) : (

@@ -11,13 +11,10 @@ export function useSaid(): (says: Says) => string {
   return (says) => toldFrom(catalogue, says, { words, units });
 }
 
-/** The same outside of what is drawn, as for a toast. */
-export function saidNow(says: Says): string {
-  const { units, words } = useSettings.getState();
-  return toldFrom(useCatalogue.getState().told, says, { words, units });
-}
-
 /** One such sentence. */
 export function Said({ children }: { readonly children: Says }) {
   return useSaid()(children);
 }
+
+/** The same where nothing is drawn yet, as for a toast: it is told as soon as its language is there. */
+export const asSaid = (says: Says) => <Said>{says}</Said>;

@@ -1,4 +1,5 @@
 /** Short words about something done. What shows them is loaded after the page; words said before wait for it. */
+import type { ReactNode } from "react";
 import type { ExternalToast } from "sonner";
 
 type Kind = "success" | "error" | "warning";
@@ -12,7 +13,7 @@ export function toasterIsThere() {
   for (const say of waiting) say();
 }
 
-const tell = (kind: Kind) => (word: string, more?: ExternalToast) => {
+const tell = (kind: Kind) => (word: ReactNode, more?: ExternalToast) => {
   const say = () => void import("sonner").then(({ toast: show }) => show[kind](word, more));
   if (said) said.push(say);
   else say();

@@ -101,7 +101,6 @@ export const knit = {
   noMassNoBall: () =>
     "What a ball of this yarn weighs is not known: type it on the Pieces bench, and weighing can tell how far it goes",
   noCrossingAhead: () => "No more crossings in this piece",
-  pieceDone: () => "All rows of it are worked",
   /** How long so many rows take, quick and slow ones, in ms. */
   paceTold: (
     {
