@@ -83,7 +83,7 @@ export function MeasuresCard({ swatch, answer }: MeasuresCardProps) {
             <Reading
               field="unravelledLength"
               label="took yarn"
-              example={say("exampleSize", { mm: 950 })}
+              example={say("narrowSize", { mm: 950 })}
               kind="unravelled"
               measured={measured}
             />
@@ -113,7 +113,7 @@ function State({ title, of, measured, children }: StateProps) {
         <Reading
           field={`${of}Width`}
           label="Width"
-          example={say("exampleSize", { mm: 101 })}
+          example={say("narrowSize", { mm: 101 })}
           kind={`${of}Width`}
           measured={measured}
         />
@@ -121,7 +121,7 @@ function State({ title, of, measured, children }: StateProps) {
         <Reading
           field={`${of}Height`}
           label="Height"
-          example={say("exampleSize", { mm: 99 })}
+          example={say("narrowSize", { mm: 99 })}
           kind={`${of}Height`}
           measured={measured}
         />

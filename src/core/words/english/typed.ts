@@ -27,6 +27,10 @@ const ASK_AT_HAND = ({ units }: Teller) =>
     : "Type whole balls, weights or lengths, as 3, or 1.7 oz, 1.2 oz, 0.8 oz, or 104 yd.";
 const KINDS = { mass: "weight", length: "length", stitches: "stitches", rows: "rows" } as const;
 
+/** A round figure in the chosen unit. */
+const likeSize = ({ mm }: { readonly mm: number }, { units }: Teller) =>
+  units === "metric" ? `${mm / 10} cm` : `${Math.max(1, Math.round(mm / 25.4))} in`;
+
 /** Of figures outside their bounds. */
 export const limits = {
   widthTooSmall: ({ limit }: Limit, { span }: Teller) =>
@@ -95,8 +99,9 @@ export const limits = {
 export const typed = {
   ...limits,
   /** What an empty field shows, in mm: a round figure in the chosen unit. */
-  exampleSize: ({ mm }: { readonly mm: number }, { units }: Teller) =>
-    `e.g. ${units === "metric" ? `${mm / 10} cm` : `${Math.max(1, Math.round(mm / 25.4))} in`}`,
+  exampleSize: (given: { readonly mm: number }, teller: Teller) => `e.g. ${likeSize(given, teller)}`,
+  /** The same for a field too narrow for more than the figure. */
+  narrowSize: (given: { readonly mm: number }, teller: Teller) => likeSize(given, teller),
   exampleYarn: ({ m }: { readonly m: number }, { units }: Teller) =>
     `e.g. ${units === "metric" ? `${m} m` : `${Math.round(m / 0.9144)} yd`}`,
   exampleMass: ({ g }: { readonly g: number }, { weight }: Teller) => `e.g. ${weight(g)}`,
