@@ -87,7 +87,7 @@ function figuresOf(project: Project) {
 }
 
 test.each([
-  ["the slipover", demoProject()],
+  ["the slipover", { ...demoProject(), log: [] }],
   ["the cap", demoCap()],
 ])("every figure of %s is what it was", (_, project) => {
   expect(figuresOf(project)).toMatchSnapshot();

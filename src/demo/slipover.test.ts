@@ -14,7 +14,7 @@ const spread = (project: Project) => {
 };
 
 test("a pattern swatch weighed to a tenth of a gram leaves less than half of the band of the ball band alone", () => {
-  const demo = demoProject();
+  const demo = { ...demoProject(), log: [] };
   const pattern = demo.swatches.filter(({ id }) => id === "ropes");
   expect(pattern[0]?.scaleStepG).toBe(0.1);
   expect(spread({ ...demo, swatches: pattern })).toBeLessThan(0.5 * spread({ ...demo, swatches: [] }));
@@ -25,6 +25,7 @@ test("both demos have an answer, all that was measured is taken in, and nothing 
   for (const demo of [demoProject(), demoCap()]) {
     const { belief, findings } = known(demo);
     expect(belief.measured.every(({ taken }) => taken)).toBe(true);
+    expect(belief.knitted.every(({ taken }) => taken)).toBe(true);
     expect(findings).toEqual([]);
   }
 });

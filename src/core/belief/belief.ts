@@ -4,6 +4,7 @@ import type { MeasureId } from "../project/swatches";
 import type { Gauge } from "../stitches/plainStitch";
 import type { UnknownId, Deviations } from "./unknowns";
 import type { Gaussian } from "./prior";
+import type { Knitted } from "./knitted";
 import type { SwatchBasis, SwatchModel } from "./swatchModel";
 
 /** A measurement, and what became of it. */
@@ -24,8 +25,10 @@ export interface Measured {
 export interface Belief extends Gaussian {
   readonly prior: Gaussian;
   readonly measured: readonly Measured[];
+  /** What was weighed and measured while knitting, in the order in which it happened on each piece. */
+  readonly knitted: readonly Knitted[];
   readonly swatches: readonly SwatchModel[];
-  /** Swatch that moved an unknown most; null where none did. */
+  /** Name of the swatch, or of the reading while knitting, that moved an unknown most; null where none did. */
   readonly movedBy: (id: UnknownId) => string | null;
   /** The gauge of the project, as it is believed. */
   readonly gauge: Gauge;

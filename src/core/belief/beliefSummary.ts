@@ -1,5 +1,5 @@
 /** What is believed: before any swatch and now, and where it comes from. */
-import { say, type Message } from "../words/message";
+import { say, type Message, type Says as Said } from "../words/message";
 import type { Source } from "../garment/projectGauge";
 import { putUpId, type UnknownId } from "./unknowns";
 import type { Belief } from "./belief";
@@ -14,8 +14,8 @@ export interface BeliefLine {
   readonly says: Message;
   readonly before: Marginal;
   readonly now: Marginal;
-  /** Name of the swatch that moved it most; null where it stands as it was assumed. */
-  readonly from: string | null;
+  /** Name of what moved it most, a swatch or the knitting; null where it stands as it was assumed. */
+  readonly from: Said | null;
   readonly source: Source;
 }
 
@@ -79,7 +79,7 @@ const TOLD: readonly { readonly id: UnknownId; readonly name: Message; readonly 
 ];
 
 /** Gauge is as its band or the knitter said until a swatch moves it; all else is assumed. */
-function sourceOf(belief: Belief, id: UnknownId, given: Source, from: string | null): Source {
+function sourceOf(belief: Belief, id: UnknownId, given: Source, from: Said | null): Source {
   if (id === "width" || id === "height")
     return isGaugeMeasured(belief, id === "width" ? "Width" : "Height") ? "measured" : given;
   return from === null ? "assumed" : "measured";
@@ -106,7 +106,10 @@ export function beliefSummary(
     ...TOLD.filter(({ id }) => basis.kept !== null || (id !== "drawWidth" && id !== "give")),
     { id: putUpId(yarnId), name: say("lengthInBall"), says: onPutUp(basis, yarnId) },
   ];
-  const names = new Map(belief.swatches.map(({ swatch }) => [swatch.id, swatch.name]));
+  const names = new Map<string, Said>([
+    ...belief.swatches.map(({ swatch }) => [swatch.id, swatch.name] as const),
+    ...belief.knitted.map(({ id }) => [id, say("fromKnitting")] as const),
+  ]);
   return all.map(({ id, name, says }) => {
     const [before, now] = [marginal(belief.prior, id), marginal(belief, id)];
     // What washing does is only inferred where no swatch was measured before and after: that is no measurement.

@@ -2,11 +2,13 @@
 import { keyOfSection, type Layout, type SectionLayouts } from "../garment/sectionLayout";
 import type { ProjectGauge } from "../garment/projectGauge";
 import { swatchPieceId } from "../garment/swatchPiece";
+import type { PiecePlan } from "../estimate/plan";
 import type { Project } from "../project/project";
 import { isCabled } from "../project/sectionKinds";
 import { remembering } from "../remember";
 import type { Millimetres } from "../units/brands";
 import type { Belief } from "./belief";
+import type { KnitRead } from "./knitted";
 import { countedOnCables } from "./onCables";
 import type { BelievedYarn } from "./prior";
 import type { SwatchBasis } from "./swatchModel";
@@ -17,6 +19,8 @@ interface Given {
   readonly yarns: readonly BelievedYarn[];
   readonly needleMm: Millimetres;
   readonly laid: SectionLayouts;
+  /** What was read off while knitting; none where the plan of the pieces is still to be made. */
+  readonly reads?: readonly KnitRead[];
 }
 
 /** How the project will be finished: as its first piece is. */
@@ -25,14 +29,14 @@ const finishOf = ({ pieces }: Project) => pieces[0]?.blocking ?? "wetBlocked";
 /** Beliefs of the last few projects: most changes of a project leave what is believed. */
 const MOST_BELIEVED = 8;
 
-/** What lies across swatches, told apart by a number of its own. */
-const numbers = new WeakMap<Layout, number>();
+/** What lies across swatches, and plans of pieces, told apart by a number of their own. */
+const numbers = new WeakMap<object, number>();
 let lastNumber = 0;
 
-function numberOf(laid: Layout | undefined): number {
-  if (!laid) return 0;
-  const number = numbers.get(laid) ?? (lastNumber += 1);
-  numbers.set(laid, number);
+function numberOf(one: Layout | PiecePlan | undefined): number {
+  if (!one) return 0;
+  const number = numbers.get(one) ?? (lastNumber += 1);
+  numbers.set(one, number);
   return number;
 }
 
@@ -41,6 +45,7 @@ function keyOf({
   basis: { project, gauge, sources, plan, blocking: finish },
   yarns,
   counted,
+  reads,
 }: Asked): string {
   const { swatches, yarns: own } = project;
   const lying = swatches
@@ -56,17 +61,29 @@ function keyOf({
       counted.laid.get(keyOfSection({ id: swatchPieceId(counted.swatch, "asKnit") }, counted.swatch.fabric)),
     ),
   ];
-  return JSON.stringify([swatches, own, gauge, sources, plan.needleMm, finish, yarns, lying, onCables]);
+  const knitted = reads.map(({ reading, piece, pullHeight }) => [reading, numberOf(piece), pullHeight]);
+  return JSON.stringify([
+    swatches,
+    own,
+    gauge,
+    sources,
+    plan.needleMm,
+    finish,
+    yarns,
+    lying,
+    onCables,
+    knitted,
+  ]);
 }
 
 const believed = remembering(MOST_BELIEVED, keyOf, takeIn);
 
 /**
- * What is believed of a project. All its swatches are taken in at once, so their order does not matter; a
+ * What is believed of a project. All its swatches and readings are taken in at once, so their order does not matter; a
  * measurement that is more than three deviations off what all others say is asked about and left out, until the
  * knitter stands by it. Example: without a swatch the belief is the prior.
  */
-export function believe(project: Project, { gauged, yarns, needleMm, laid }: Given): Belief {
+export function believe(project: Project, { gauged, yarns, needleMm, laid, reads = [] }: Given): Belief {
   const { gauge, sources } = gauged;
   const basis: SwatchBasis = {
     project,
@@ -75,11 +92,15 @@ export function believe(project: Project, { gauged, yarns, needleMm, laid }: Giv
     plan: planBasis(gauge, needleMm, laid),
     blocking: finishOf(project),
   };
-  return { ...believed({ basis, yarns, counted: countedOnCables(project, laid) }), basis };
+  return { ...believed({ basis, yarns, counted: countedOnCables(project, laid), reads }), basis };
 }
 
-/** Whether the weight of a swatch has been taken in that is worked as the project is: cabled where that is. */
-export function isPatternWeighed({ measured, swatches, basis }: Belief): boolean {
+/**
+ * Whether yarn of the pattern has been weighed and taken in: of the work itself, or of a swatch that is worked as the
+ * project is, cabled where that is.
+ */
+export function isPatternWeighed({ measured, knitted, swatches, basis }: Belief): boolean {
+  if (knitted.some(({ kind, taken }) => taken && kind !== "height")) return true;
   const cabled = basis.project.pieces.some(
     ({ leftOut, sections }) => !leftOut && sections.some((one) => isCabled(one) && !one.leftOut),
   );

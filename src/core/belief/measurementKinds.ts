@@ -7,7 +7,7 @@ import type { SwatchModel, SwatchStateId } from "./swatchModel";
 import type { Slip } from "../words/english/swatches";
 
 /** A slip that explains a figure which is so many times what it should be. */
-interface Explains {
+export interface Explains {
   readonly times: number;
   readonly slip: Slip;
 }
@@ -31,12 +31,13 @@ const LAID_DOWN_SD = 0.015;
 export const tapeSd = (mm: number) => Math.hypot(TAPE_MM / mm, LAID_DOWN_SD);
 
 /** A scale rounds to its step; and wool holds a little more or less water. */
-const MOISTURE_SD = 0.02;
-const scaleSd = (stepG: number, massG: number) => Math.hypot(stepG / Math.sqrt(12) / massG, MOISTURE_SD);
+export const MOISTURE_SD = 0.02;
+export const scaleSdG = (stepG: number) => stepG / Math.sqrt(12);
+const scaleSd = (stepG: number, massG: number) => Math.hypot(scaleSdG(stepG) / massG, MOISTURE_SD);
 
 const UNRAVELLED_SD = 0.02;
 
-const SIZE_SLIPS: readonly Explains[] = [
+export const LENGTH_SLIPS: readonly Explains[] = [
   { times: 2.54, slip: "inchesOrCentimetres" },
   { times: 1 / 2.54, slip: "inchesOrCentimetres" },
   { times: 10, slip: "millimetresAsCentimetres" },
@@ -48,13 +49,16 @@ const PLAIN_SLIPS: readonly Explains[] = [
   { times: 0.69, slip: "overRibbing" },
   { times: 0.8, slip: "overRibbing" },
 ];
-const MASS_SLIPS: readonly Explains[] = [
+export const GRAM_SLIPS: readonly Explains[] = [
   { times: 28.35, slip: "gramsAsOunces" },
   { times: 1 / 28.35, slip: "ouncesAsGrams" },
-  { times: 2, slip: "twoStrands" },
-  { times: 0.5, slip: "oneStrand" },
   { times: 10, slip: "decimalPoint" },
   { times: 0.1, slip: "decimalPoint" },
+];
+const MASS_SLIPS: readonly Explains[] = [
+  { times: 2, slip: "twoStrands" },
+  { times: 0.5, slip: "oneStrand" },
+  ...GRAM_SLIPS,
 ];
 
 const needleSd = (scaleLn: number) => OTHER_NEEDLE * Math.abs(scaleLn);
@@ -79,13 +83,13 @@ const height = (state: SwatchStateId, name: string): MeasurementKind => ({
   predict: (of) => of.heightOf(state, of.swatch[state].rows),
   sd: (_, found) => tapeSd(found),
   over: ({ swatch, rows }) => countOf(swatch[state].rows ?? rows ?? 0, "row"),
-  slips: SIZE_SLIPS,
+  slips: LENGTH_SLIPS,
 });
 
 export const MEASUREMENT_KINDS: { readonly [Id in MeasureId]: MeasurementKind } = {
-  asKnitWidth: width("asKnit", "width as knit", [...SIZE_SLIPS, ...PLAIN_SLIPS]),
+  asKnitWidth: width("asKnit", "width as knit", [...LENGTH_SLIPS, ...PLAIN_SLIPS]),
   asKnitHeight: height("asKnit", "height as knit"),
-  finishedWidth: width("finished", "width finished", [...SIZE_SLIPS, ...PLAIN_SLIPS]),
+  finishedWidth: width("finished", "width finished", [...LENGTH_SLIPS, ...PLAIN_SLIPS]),
   finishedHeight: height("finished", "height finished"),
   mass: {
     name: "weight",
@@ -103,7 +107,7 @@ export const MEASUREMENT_KINDS: { readonly [Id in MeasureId]: MeasurementKind } 
     predict: ({ yarnOf, swatch }) => yarnOf?.(swatch.unravelled.stitches ?? 0) ?? null,
     sd: () => UNRAVELLED_SD,
     over: ({ swatch }) => countOf(swatch.unravelled.stitches ?? 0, "stitch"),
-    slips: SIZE_SLIPS,
+    slips: LENGTH_SLIPS,
   },
 };
 

@@ -1,7 +1,6 @@
 /** Measurements that cannot well be: found by what all else says, and told with the slip that would explain them. */
 import { say, type Message } from "../words/message";
-import type { MeasurementKind } from "./measurementKinds";
-import type { SwatchModel } from "./swatchModel";
+import type { Explains } from "./measurementKinds";
 
 /** Further off than so many standard deviations is asked about before it is taken in. */
 const MOST_SDS = 3;
@@ -24,9 +23,16 @@ const NEAR = 0.15;
  * What to ask of a measurement that is `times` what it should be. Example: a swatch at half of its weight is
  * asked whether it is one strand.
  */
-export function questionOf(kind: MeasurementKind, of: SwatchModel, times: number): Message {
+export function questionOf(
+  {
+    unit,
+    over,
+    slips,
+  }: { readonly unit: "mm" | "g"; readonly over: string; readonly slips: readonly Explains[] },
+  times: number,
+): Message {
   const off = ({ times: slip }: { readonly times: number }) => Math.abs(Math.log(times / slip));
-  const [nearest] = [...kind.slips].sort((a, b) => off(a) - off(b));
+  const [nearest] = [...slips].sort((a, b) => off(a) - off(b));
   const slip = nearest && off(nearest) < NEAR ? nearest.slip : null;
-  return say("outlier", { unit: kind.unit, times, over: kind.over(of), slip });
+  return say("outlier", { unit, times, over, slip });
 }

@@ -1,7 +1,14 @@
 /** What is believed before anything is measured: engineering estimates, wide on purpose. */
 import { DRAW_IN_SD } from "../fabric/drawIn";
 import { BATH_SD, type GaugeSources, type Source } from "../garment/projectGauge";
-import { putUpId, SHARED_IDS, type UnknownIds, type UnknownId, type SharedId } from "./unknowns";
+import {
+  putUpId,
+  SHARED_IDS,
+  type UnknownIds,
+  type UnknownId,
+  type SharedId,
+  type WeighingId,
+} from "./unknowns";
 import { zeros, type Matrix } from "./gaussian";
 
 /** A Gaussian belief about a vector of unknowns. */
@@ -39,8 +46,15 @@ export interface BelievedYarn {
   readonly putUpSd: number;
 }
 
-/** The belief of a project about which nothing more is known than its gauge and its yarns. Its mean is nought. */
-export function priorOf(sources: GaugeSources, yarns: readonly BelievedYarn[]): Gaussian {
+/**
+ * The belief of a project about which nothing more is known than its gauge and its yarns. Its mean is nought. What is
+ * off of what is weighed on the needles is unknown only where something is.
+ */
+export function priorOf(
+  sources: GaugeSources,
+  yarns: readonly BelievedYarn[],
+  weighing: { readonly [Id in WeighingId]: number } | null = null,
+): Gaussian {
   const { width, height, assumedSd, awaySd } = sources;
   const widthSd = width === "assumed" ? assumedSd : Math.hypot(WIDTH_SD[width], awaySd);
   const sds = new Map<UnknownId, number>(yarns.map(({ id, putUpSd }) => [putUpId(id), putUpSd]));
@@ -52,7 +66,11 @@ export function priorOf(sources: GaugeSources, yarns: readonly BelievedYarn[]): 
   );
   // What comes last draws last: extras leave the drawn figures of a project without any as they were.
   const shared = SHARED_IDS.filter((id) => id !== "extras");
-  const axes: UnknownIds = [...shared, ...yarns.map(({ id }) => putUpId(id)), "extras"];
+  const axes: UnknownId[] = [...shared, ...yarns.map(({ id }) => putUpId(id)), "extras"];
+  for (const [id, sd] of Object.entries(weighing ?? {})) {
+    sds.set(id as WeighingId, sd);
+    axes.push(id as WeighingId);
+  }
   const covariance = zeros(axes.length);
   for (const [index, id] of axes.entries()) covariance[index * axes.length + index] = (sds.get(id) ?? 0) ** 2;
   if (height === "assumed") {

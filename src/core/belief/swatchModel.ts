@@ -47,7 +47,7 @@ export interface SwatchModel {
 export type SwatchStateId = "asKnit" | "finished";
 
 /** How far a finish goes on the way from as knit to wet-blocked: as far as it takes the pull out of ribs. */
-const washed = (blocking: Blocking) => (1 - ribPullOf(blocking)) / (1 - ribPullOf("wetBlocked"));
+export const washed = (blocking: Blocking) => (1 - ribPullOf(blocking)) / (1 - ribPullOf("wetBlocked"));
 
 function lyingOf(laid: Layout | undefined, { fabric }: Swatch, stitches: number | null): Lying | null {
   if (!laid?.ok) return null;

@@ -1,4 +1,4 @@
-/** Takes the measurements of swatches into a prior; what disagrees with all others is left out and asked about. */
+/** Takes what swatches and knitting have measured into a prior; what disagrees with all others is left out and asked about. */
 import type { PlanBasis } from "../estimate/planPiece";
 import { AS_COMPUTED } from "../garment/stitchContent";
 import type { SectionLayouts } from "../garment/sectionLayout";
@@ -10,10 +10,21 @@ import { deviationsOf, ofProject, readerOf, type UnknownId, type Deviations } fr
 import type { Belief, Measured } from "./belief";
 import { dot, times } from "./gaussian";
 import { MEASUREMENT_KINDS, noiseOf } from "./measurementKinds";
+import {
+  isBackwards,
+  knitModel,
+  knitted,
+  FILL_SD,
+  WATER_SD,
+  type KnitModel,
+  type KnitRead,
+  type Knitted,
+} from "./knitted";
 import type { countedOnCables } from "./onCables";
 import { marginal, priorOf, type BelievedYarn, type Gaussian } from "./prior";
 import { isImpossible, questionOf, isOutlier } from "./outliers";
 import { swatchModel, type SwatchBasis, type SwatchModel } from "./swatchModel";
+import { say } from "../words/message";
 import { update, type Observation, type Updated } from "./update";
 
 /** Swatches are planned at the gauge that was given, as computed: what is off of it is in the vector. */
@@ -25,38 +36,67 @@ export interface Asked {
   readonly basis: SwatchBasis;
   readonly yarns: readonly BelievedYarn[];
   readonly counted: ReturnType<typeof countedOnCables>;
+  /** Read off while knitting. */
+  readonly reads: readonly KnitRead[];
 }
 
+/** Something that was read off and can be predicted. */
 interface Candidate {
-  readonly of: SwatchModel;
-  readonly kind: MeasureId;
+  /** Name of the swatch or of the event that says it. */
+  readonly by: string;
+  readonly seen: boolean;
   readonly found: number;
   readonly predict: (of: Deviations) => number;
   readonly observation: Observation;
   readonly impossible: boolean;
 }
 
-/** Everything that was read off a swatch and can be predicted. */
-function candidatesOf(of: SwatchModel, axes: Gaussian["axes"]): readonly Candidate[] {
+interface SwatchCandidate extends Candidate {
+  readonly of: SwatchModel;
+  readonly kind: MeasureId;
+}
+
+interface KnitCandidate extends Candidate {
+  readonly model: KnitModel;
+}
+
+/** A reading, ready to be weighed against all others. `sd` is in ln, where it should be so much. */
+function candidate(
+  axes: Gaussian["axes"],
+  { found, predict, sd }: Pick<KnitModel, "found" | "predict" | "sd">,
+): Pick<Candidate, "found" | "predict" | "observation" | "impossible"> {
   const read = readerOf(axes);
-  return MEASURE_IDS.flatMap((id): readonly Candidate[] => {
+  const atFirst = predict(read(new Float64Array(axes.length)));
+  const observation = {
+    predict: (x: Float64Array) => Math.log(predict(read(x))),
+    found: Math.log(found),
+    // A figure that is far too small must not be excused by how roughly so small a thing is measured.
+    sd: sd(Math.max(found, atFirst)),
+  };
+  return { found, predict, observation, impossible: isImpossible(found, atFirst) };
+}
+
+/** Everything that was read off a swatch and can be predicted. */
+function candidatesOf(of: SwatchModel, axes: Gaussian["axes"]): readonly SwatchCandidate[] {
+  return MEASURE_IDS.flatMap((id): readonly SwatchCandidate[] => {
     const kind = MEASUREMENT_KINDS[id];
     const found = kind.find(of.swatch);
     const predict = found === null ? null : kind.predict(of);
     if (found === null || !predict) return [];
-    const atFirst = predict(read(new Float64Array(axes.length)));
-    const observation = {
-      predict: (x: Float64Array) => Math.log(predict(read(x))),
-      found: Math.log(found),
-      // A figure that is far too small must not be excused by how roughly so small a thing is measured.
-      sd: noiseOf(kind, of, Math.max(found, atFirst)),
-    };
-    const impossible = isImpossible(found, atFirst);
-    return [{ of, kind: id, found, predict, observation, impossible }];
+    const sd = (expected: number) => noiseOf(kind, of, expected);
+    const { id: by, seen } = of.swatch;
+    return [{ of, kind: id, by, seen: seen.includes(id), ...candidate(axes, { found, predict, sd }) }];
   });
 }
 
-const isSeen = ({ of, kind }: Candidate) => of.swatch.seen.includes(kind);
+/** What was read off while knitting and can be held against what was expected. */
+const knitCandidatesOf = (models: readonly KnitModel[], axes: Gaussian["axes"]): readonly KnitCandidate[] =>
+  models
+    .filter((model) => !isBackwards(model))
+    .map((model) => {
+      const { id, seen } = model.read.reading;
+      return { model, by: id, seen, ...candidate(axes, model) };
+    });
 
 /**
  * Takes in what agrees, and leaves out what does not: the most surprising first, one after the other, each
@@ -73,7 +113,7 @@ function agreed(prior: Gaussian, candidates: readonly Candidate[]) {
     for (const [index, candidate] of taken.entries()) {
       const residual = updated.residuals[index];
       const by = residual ? isOutlier(residual) : 0;
-      if (!isSeen(candidate) && by > 1 && by > (worst?.by ?? 0)) worst = { index, by };
+      if (!candidate.seen && by > 1 && by > (worst?.by ?? 0)) worst = { index, by };
     }
     if (worst === null) return { taken, updated };
     const out = worst.index;
@@ -81,19 +121,19 @@ function agreed(prior: Gaussian, candidates: readonly Candidate[]) {
   }
 }
 
-/** How much each swatch has pulled at each unknown. */
+/** How much each swatch and each reading has pulled at each unknown. */
 function pulls(belief: Updated, taken: readonly Candidate[]) {
   const moved = new Map<string, Float64Array>();
-  for (const [index, { of, observation }] of taken.entries()) {
+  for (const [index, { by, observation }] of taken.entries()) {
     const residual = belief.residuals[index];
     if (!residual) continue;
     const gain = times(belief.covariance, residual.slope);
     // What it would have the unknown be, were it alone to speak: its gain, times how far it was from the prior.
     const far = observation.found - observation.predict(belief.mean) + dot(residual.slope, belief.mean);
-    const sum = moved.get(of.swatch.id) ?? new Float64Array(gain.length);
+    const sum = moved.get(by) ?? new Float64Array(gain.length);
     for (const [at, value] of gain.entries())
       sum[at] = (sum[at] ?? 0) + Math.abs((value * far) / observation.sd ** 2);
-    moved.set(of.swatch.id, sum);
+    moved.set(by, sum);
   }
   return moved;
 }
@@ -105,12 +145,12 @@ function movedBy(belief: Gaussian, prior: Gaussian, moved: ReadonlyMap<string, F
   return (id: UnknownId): string | null => {
     if (marginal(belief, id).sd > NARROWED * marginal(prior, id).sd) return null;
     const at = belief.axes.indexOf(id);
-    let most: { swatchId: string; by: number } | null = null;
-    for (const [swatchId, sum] of moved) {
-      const by = sum[at] ?? 0;
-      if (by > (most?.by ?? -1)) most = { swatchId, by };
+    let most: { id: string; pulled: number } | null = null;
+    for (const [source, sum] of moved) {
+      const pulled = sum[at] ?? 0;
+      if (pulled > (most?.pulled ?? -1)) most = { id: source, pulled };
     }
-    return most?.swatchId ?? null;
+    return most?.id ?? null;
   };
 }
 
@@ -123,18 +163,36 @@ const movedGauge = ({ stitchesPer10Cm, rowsPer10Cm }: Gauge, likely: Deviations)
   };
 };
 
-const told = ({ of, kind, found, impossible }: Candidate, expected: number, taken: boolean): Measured => ({
+const told = (
+  { of, kind, found, impossible }: SwatchCandidate,
+  expected: number,
+  taken: boolean,
+): Measured => ({
   swatchId: of.swatch.id,
   kind,
   found,
   expected,
   taken,
-  question: taken ? null : questionOf(MEASUREMENT_KINDS[kind], of, found / expected),
+  question: taken
+    ? null
+    : questionOf({ ...MEASUREMENT_KINDS[kind], over: MEASUREMENT_KINDS[kind].over(of) }, found / expected),
   impossible,
 });
 
+const toldKnitted = (
+  { model, found, impossible }: KnitCandidate,
+  expected: number,
+  taken: boolean,
+): Knitted =>
+  knitted(model, {
+    expected,
+    taken,
+    question: taken ? null : questionOf(model.asks, found / expected),
+    impossible,
+  });
+
 /** Measurements of which nothing can be said, since the swatch does not say enough of itself. */
-const unpredicted = (of: SwatchModel, candidates: readonly Candidate[]): readonly Measured[] =>
+const unpredicted = (of: SwatchModel, candidates: readonly SwatchCandidate[]): readonly Measured[] =>
   MEASURE_IDS.flatMap((kind) => {
     const found = MEASUREMENT_KINDS[kind].find(of.swatch);
     if (found === null || candidates.some((one) => one.of === of && one.kind === kind)) return [];
@@ -154,10 +212,11 @@ const unpredicted = (of: SwatchModel, candidates: readonly Candidate[]): readonl
 /** A swatch of a yarn that is no longer in the project says nothing of it. */
 const isOf = ({ yarnId }: Swatch, { yarns }: Project) => yarns.some(({ id }) => id === yarnId);
 
-/** Takes all swatches in. */
-export function takeIn({ basis, yarns, counted }: Asked): Belief {
+/** Takes all swatches in, and all that was read off while knitting. */
+export function takeIn({ basis, yarns, counted, reads }: Asked): Belief {
   const { project, gauge, sources, plan } = basis;
-  const prior = priorOf(sources, yarns);
+  const models = reads.flatMap((read) => knitModel(read, basis) ?? []);
+  const prior = priorOf(sources, yarns, models.length > 0 ? { water: WATER_SD, fill: FILL_SD } : null);
   const swatches = [
     ...project.swatches.filter((one) => isOf(one, project)).map((one) => swatchModel(one, basis)),
     ...(counted
@@ -165,14 +224,17 @@ export function takeIn({ basis, yarns, counted }: Asked): Belief {
       : []),
   ];
   const candidates = swatches.flatMap((one) => candidatesOf(one, prior.axes));
-  const { taken, updated } = agreed(prior, candidates);
+  const whileKnitting = knitCandidatesOf(models, prior.axes);
+  const { taken, updated } = agreed(prior, [...candidates, ...whileKnitting]);
   const likely = deviationsOf(updated.axes, updated.mean);
+  /** What all others would have a reading be. */
+  const expectedOf = (one: Candidate) => {
+    const off = updated.residuals[taken.indexOf(one)]?.off;
+    return off === undefined ? one.predict(likely) : one.found * Math.exp(-off);
+  };
+  const isTaken = (one: Candidate) => taken.includes(one);
   const measured = [
-    ...candidates.map((one) => {
-      const index = taken.indexOf(one);
-      const off = updated.residuals[index]?.off;
-      return told(one, off === undefined ? one.predict(likely) : one.found * Math.exp(-off), index >= 0);
-    }),
+    ...candidates.map((one) => told(one, expectedOf(one), isTaken(one))),
     ...swatches.flatMap((one) => unpredicted(one, candidates)),
   ];
   const { axes, mean, covariance } = updated;
@@ -182,6 +244,12 @@ export function takeIn({ basis, yarns, counted }: Asked): Belief {
     covariance,
     prior,
     measured,
+    knitted: models.map((model) => {
+      const one = whileKnitting.find((each) => each.model === model);
+      if (one) return toldKnitted(one, expectedOf(one), isTaken(one));
+      const expected = model.predict(likely);
+      return knitted(model, { expected, taken: false, question: say("ballGrew"), impossible: true });
+    }),
     swatches,
     movedBy: movedBy(updated, prior, pulls(updated, taken)),
     gauge: movedGauge(gauge, likely),

@@ -24,8 +24,11 @@ export const SHARED_IDS = [
 ] as const;
 export type SharedId = (typeof SHARED_IDS)[number];
 
-/** Of each yarn, the length that its lot holds. */
-export type UnknownId = SharedId | `putUp ${string}`;
+/** What is off only of yarn that is weighed on the needles. */
+export type WeighingId = "water" | "fill";
+
+/** Of each yarn, the length that its lot holds; of what is weighed while it is knitted, the water in it, and what balls hold against their label. */
+export type UnknownId = SharedId | WeighingId | `putUp ${string}`;
 
 /** Which unknown stands at which place of a vector. */
 export type UnknownIds = readonly UnknownId[];

@@ -1,4 +1,5 @@
 /** What an answer hangs on of a project: a change of anything else changes no figure, and nothing need be asked. */
+import { sameReadings } from "../progress/places";
 import type { Project } from "../project/project";
 import type { QuestionId } from "./questions";
 
@@ -66,10 +67,11 @@ const samePart = (part: (typeof PARTS)[number], one: Project, other: Project) =>
 
 /**
  * Whether two projects, of which one was made of the other, have the same figures; parts that are the same object are
- * not looked into. Example: another name of a piece leaves them, another count of its rows does not.
+ * not looked into. Of the log what was weighed and measured counts, and no row. Example: another name of a piece leaves
+ * them, another count of its rows does not.
  */
 export const sameFigures = (one: Project, other: Project): boolean =>
-  PARTS.every((part) => samePart(part, one, other));
+  PARTS.every((part) => samePart(part, one, other)) && sameReadings(one.log, other.log);
 
 /** A part that has changed; of a list each thing that is still there by its place in the list before. */
 type Change =

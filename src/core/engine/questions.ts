@@ -12,7 +12,7 @@ import { orderAdvice, type OrderAdvice } from "../order/advice";
 import { calculatingGroup, type GroupCalculated } from "../order/group";
 import type { Market } from "../order/market";
 import { willItLast, type WeighedBall, type WillItLast } from "../forecast/willItLast";
-import { knitRows, type KnitRows } from "../progress/knitRows";
+import { knitRows, type KnitRows } from "../knitting/knitRows";
 import type { Wording } from "../stitches/wording";
 import type { Steps } from "../steps";
 import { type Ranked } from "../swap/ranked";

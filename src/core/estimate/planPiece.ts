@@ -112,8 +112,11 @@ interface Planned {
   readonly plan: PlannedPiece;
 }
 
-/** Plans of a piece as it is and with each part left out, as savings ask for them behind every pause in typing. */
-const MOST_PLANNED = 1 + LEAVABLE.length;
+/**
+ * Plans of a piece as it is and with each part left out, as savings ask for them behind every pause in typing; each by
+ * what swatches say, and by what knitting says beside them.
+ */
+const MOST_PLANNED = 2 * (1 + LEAVABLE.length);
 const planned = new WeakMap<ProjectPiece, readonly Planned[]>();
 
 /** The same as `planPiece`; asked again for the same piece on one of the last bases it is the same object. */

@@ -24,6 +24,9 @@ const DOUBT_OF: { readonly [Id in Exclude<UnknownId, `putUp ${string}`>]: DoubtI
   tail: "tail",
   castOff: "castOff",
   extras: "extras",
+  // These are off what is weighed, not off what is needed.
+  water: null,
+  fill: null,
 };
 
 const doubtOf = (id: UnknownId): DoubtId | null =>

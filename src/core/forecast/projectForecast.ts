@@ -2,12 +2,15 @@
 import { ofProject } from "../belief/unknowns";
 import type { Belief } from "../belief/belief";
 import { believe, isGaugeMeasured, isPatternWeighed } from "../belief/believe";
+import { knitReads, type KnitRead } from "../belief/knitted";
+import { readingsOf } from "../progress/places";
+import type { Pull } from "../garment/stitchContent";
 import { marginal } from "../belief/prior";
 import { putUpId } from "../belief/unknowns";
 import { JOINS } from "../estimate/balls";
 import { planExtras } from "../estimate/extras";
 import type { PiecePlan } from "../estimate/plan";
-import { planOnce, type PlannedPiece } from "../estimate/planPiece";
+import { planOnce, type PlanBasis, type PlannedPiece } from "../estimate/planPiece";
 import { type PieceFinding } from "../estimate/pieceFindings";
 import { planSeams, type FinishingFinding } from "../estimate/seams";
 import {
@@ -39,7 +42,9 @@ export interface Finding extends PieceFinding {
 interface ForecastBasis {
   readonly plan: ProjectPlan;
   readonly belief: Belief;
-  /** Whether a swatch of the pattern was weighed; a plain one where nothing is cabled. */
+  /** What was read off while knitting, of the pieces as they are: evidence for other ways to work them too. */
+  readonly reads: readonly KnitRead[];
+  /** Whether yarn of the pattern was weighed: worked up, or as a swatch; a plain one where nothing is cabled. */
   readonly weighed: boolean;
   readonly sources: Pick<GaugeSources, "width" | "height"> & { readonly needle: Source };
   /** All pieces as they were worked, those without a row too. */
@@ -113,8 +118,53 @@ const likelyOf = ({ likely }: Belief): Unknowns => {
   return { width: 0, height: 0, drawWidth: 0, drawHeight: 0, loop, give, tail, castOff, extras };
 };
 
+/** How far fabrics pull in, as it is believed. */
+const pullOf = ({ likely }: Belief): Pull => ({
+  width: Math.exp(likely.drawWidth),
+  height: Math.exp(likely.drawHeight),
+});
+
+type EachPlanned = readonly { readonly piece: ProjectPiece; readonly planned: PlannedPiece }[];
+
+const plansOf = (each: EachPlanned): readonly PiecePlan[] =>
+  each.flatMap(({ planned }) => (planned.plan ? [planned.plan] : []));
+
+/** All pieces that are worked, planned by a belief: half of the work. */
+function* planned(
+  project: Project,
+  belief: Belief,
+  { needleMm, laid }: Pick<PlanBasis, "needleMm" | "laid">,
+): Steps<EachPlanned> {
+  const { without } = project;
+  const drawInSd = marginal(belief, "drawWidth").sd;
+  const basis = { gauge: belief.gauge, needleMm, laid, without, pull: pullOf(belief), drawInSd };
+  const worked = project.pieces.filter(({ leftOut }) => !leftOut);
+  const each: EachPlanned[number][] = [];
+  for (const [index, piece] of worked.entries()) {
+    yield { share: (0.5 * index) / worked.length };
+    each.push({ piece, planned: planOnce(project, piece, basis) });
+  }
+  return each;
+}
+
+/** What was read off while knitting, of the pieces as they are planned by all else. */
+function* readOff(
+  project: Project,
+  swatched: Belief,
+  basis: Pick<PlanBasis, "needleMm" | "laid">,
+): Steps<readonly KnitRead[]> {
+  const readings = readingsOf(project.log);
+  if (readings.length === 0) return [];
+  const plans = plansOf(yield* planned(project, swatched, basis));
+  return knitReads(readings, plans, project.pieces, pullOf(swatched).height);
+}
+
 /** Everything that the estimate stands on, each with its source, in steps; or why there is none. */
-function* basisOf(project: Project, laid: SectionLayouts): Steps<ForecastBasis | UnknownForecast> {
+function* basisOf(
+  project: Project,
+  laid: SectionLayouts,
+  given: readonly KnitRead[] | undefined,
+): Steps<ForecastBasis | UnknownForecast> {
   const yarns = yarnsOf(project);
   const gauged = projectGauge(project);
   const missing: readonly MissingField[] = [
@@ -126,23 +176,16 @@ function* basisOf(project: Project, laid: SectionLayouts): Steps<ForecastBasis |
   const { sources } = gauged;
   const needleMm = needleAt(project, gauged.gauge);
   const { without } = project;
-  const belief = believe(project, { gauged, yarns, needleMm, laid });
-  const { gauge, likely } = belief;
-  const pull = { width: Math.exp(likely.drawWidth), height: Math.exp(likely.drawHeight) };
-  const drawInSd = marginal(belief, "drawWidth").sd;
-  const worked = project.pieces.filter(({ leftOut }) => !leftOut);
-  const each: { readonly piece: ProjectPiece; readonly planned: PlannedPiece }[] = [];
-  for (const [index, piece] of worked.entries()) {
-    yield { share: (0.5 * index) / worked.length };
-    each.push({
-      piece,
-      planned: planOnce(project, piece, { gauge, needleMm, laid, without, pull, drawInSd }),
-    });
-  }
+  const believing = { gauged, yarns, needleMm, laid };
+  const swatched = believe(project, believing);
+  const reads = given ?? (yield* readOff(project, swatched, { needleMm, laid }));
+  const belief = reads.length > 0 ? believe(project, { ...believing, reads }) : swatched;
+  const each = yield* planned(project, belief, { needleMm, laid });
+  const { gauge } = belief;
   const findings = each.flatMap(({ piece, planned }) =>
     planned.findings.map((finding) => ({ ...finding, pieceId: piece.id })),
   );
-  const pieces = each.flatMap(({ planned }): readonly PiecePlan[] => (planned.plan ? [planned.plan] : []));
+  const pieces = plansOf(each);
   if (pieces.length === 0) return unknown([], findings);
   const sewn = planSeams(project, { gauge, pieces });
   const added = planExtras(project, yarns);
@@ -158,6 +201,7 @@ function* basisOf(project: Project, laid: SectionLayouts): Steps<ForecastBasis |
       pieces,
     },
     belief,
+    reads,
     weighed: isPatternWeighed(belief),
     sources: {
       width: isGaugeMeasured(belief, "Width") ? "measured" : sources.width,
@@ -198,34 +242,43 @@ export function takeOver(project: Project, from: Project) {
   if (before) knownOf.set(project, before);
 }
 
-function* estimating(project: Project, laid: SectionLayouts) {
+function* estimating(project: Project, laid: SectionLayouts, reads: readonly KnitRead[] | undefined) {
   const kept = known(project, laid);
-  const basis = (kept.basis ??= yield* basisOf(project, laid));
+  const basis = (kept.basis ??= yield* basisOf(project, laid, reads));
   if (!("plan" in basis)) return basis;
   kept.estimate ??= estimateProject(basis.plan);
   return { ...basis, estimate: kept.estimate };
 }
 
-/** What a project most likely takes, with no chances drawn; null without an answer. */
-export function calculateProject(project: Project, laid: SectionLayouts) {
-  const calculated = toEnd(estimating(project, laid));
+/**
+ * What a project most likely takes, with no chances drawn; null without an answer. Another way to work one that is
+ * on the needles is told what was read off of that: `reads` of its answer.
+ */
+export function calculateProject(project: Project, laid: SectionLayouts, reads?: readonly KnitRead[]) {
+  const calculated = toEnd(estimating(project, laid, reads));
   return "plan" in calculated ? calculated : null;
 }
 
 /**
  * The forecast of a project, or what it still needs. `laid` is what lies across its sections, as `layProject`
- * gives it. What cannot be worked is left out and told of, as long as there is something that can.
+ * gives it, `reads` as of `calculateProject`. What cannot be worked is left out and told of, as long as there is
+ * something that can.
  */
 export const forecastProject = (
   project: Project,
   laid: SectionLayouts = layProject(project),
-): ProjectForecast => toEnd(forecasting(project, laid));
+  reads?: readonly KnitRead[],
+): ProjectForecast => toEnd(forecasting(project, laid, reads));
 
 /** The same in steps. Asked again with the same project and the same `laid`, it answers at once. */
-export function* forecasting(project: Project, laid: SectionLayouts): Steps<ProjectForecast> {
+export function* forecasting(
+  project: Project,
+  laid: SectionLayouts,
+  reads?: readonly KnitRead[],
+): Steps<ProjectForecast> {
   const kept = known(project, laid);
   if (kept.answer) return kept.answer;
-  const calculated = yield* estimating(project, laid);
+  const calculated = yield* estimating(project, laid, reads);
   if (!("plan" in calculated)) return calculated;
   const { plan, belief, estimate } = calculated;
   yield { share: 0.6 };

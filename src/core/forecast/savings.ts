@@ -9,10 +9,11 @@ import { calculateProject } from "./projectForecast";
  * answer. Example: a project whose one bobble takes 20 cm more than a knit stitch saves 20 cm without bobbles.
  */
 export function* savingsOf(project: Project, laid: SectionLayouts): Steps<ReadonlyMap<Leavable, number>> {
+  const own = calculateProject(project, laid);
+  if (!own) return new Map();
   const needs = (without: readonly Leavable[]) =>
-    calculateProject(without === project.without ? project : { ...project, without: [...without] }, laid)
-      ?.estimate.totalMm ?? null;
-  const asItIs = needs(project.without);
+    calculateProject({ ...project, without: [...without] }, laid, own.reads)?.estimate.totalMm ?? null;
+  const asItIs = own.estimate.totalMm;
   const savings = new Map<Leavable, number>();
   for (const [index, part] of LEAVABLE.entries()) {
     yield { share: index / LEAVABLE.length };

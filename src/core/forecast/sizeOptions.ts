@@ -8,6 +8,7 @@ import { read, unread, type Reading } from "../typed/reading";
 import { NEEDLE_POWER, nearestNeedle } from "../yarn/thickness";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { between, type Steps } from "../steps";
+import type { KnitRead } from "../belief/knitted";
 import { forecastProject, calculateProject, type Finding } from "./projectForecast";
 
 export interface SizeOption {
@@ -29,6 +30,8 @@ interface Resizing {
   readonly wanted: Finished;
   readonly now: Finished;
   readonly layOf: (graded: Project) => SectionLayouts;
+  /** What was read off of the project as it is knitted. */
+  readonly reads: readonly KnitRead[];
 }
 
 /** More rounds than this bring it no nearer: counts are whole. */
@@ -50,14 +53,14 @@ const CLOSE = 0.002;
  */
 function* nearestOf(
   make: (across: number, along: number) => Project,
-  { wanted, now, layOf }: Resizing,
+  { wanted, now, layOf, reads }: Resizing,
 ): Steps<Project | null> {
   let [across, along] = [wanted.acrossMm / now.acrossMm, wanted.alongMm / now.alongMm];
   let best: { readonly project: Project; readonly miss: number } | null = null;
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     yield { share: round / MOST_ROUNDS };
     const project = make(across, along);
-    const calculated = calculateProject(project, layOf(project));
+    const calculated = calculateProject(project, layOf(project), reads);
     const finished = calculated && finishedOf(project, calculated);
     if (!finished) break;
     const miss = missOf(wanted, finished);
@@ -127,7 +130,7 @@ export function* sizeOptions(
   if (!answer.known || !now) return unread(say("noAnswerYet"));
   if (answer.findings.some(({ leftOut }) => leftOut)) return unread(say("partLeftOut"));
   const times = wanted.acrossMm / now.acrossMm;
-  const resizing = { wanted, now, layOf };
+  const resizing = { wanted, now, layOf, reads: answer.reads };
   // One repeat more or fewer is meant to be off: its width is not made up for.
   const repeated = (repeats: number) =>
     nearestOf(
@@ -149,7 +152,7 @@ export function* sizeOptions(
   for (const [index, { id, name, steps }] of ways.entries()) {
     const way = yield* between(index / ways.length, (index + 1) / ways.length, steps);
     if (!way) continue;
-    const answered = forecastProject(way, layOf(way));
+    const answered = forecastProject(way, layOf(way), answer.reads);
     const finished = answered.known ? finishedOf(way, answered) : null;
     if (!answered.known || !finished || !isMet(wanted, finished)) continue;
     if (!nothingNew(answer.findings, answered.findings)) continue;

@@ -83,8 +83,10 @@ function* knittingOf(
 ): Steps<Knitting | null> {
   const wanted = { acrossMm: kit.acrossMm ?? now.acrossMm, alongMm: kit.alongMm ?? now.alongMm };
   const same = wanted.acrossMm === now.acrossMm && wanted.alongMm === now.alongMm;
-  const sized = same ? project : ((yield* resized(project, laid, { wanted, now, layOf })) ?? project);
-  const calculated = sized === project ? own : calculateProject(sized, layOf(sized));
+  const sized = same
+    ? project
+    : ((yield* resized(project, laid, { wanted, now, layOf, reads: own.reads })) ?? project);
+  const calculated = sized === project ? own : calculateProject(sized, layOf(sized), own.reads);
   if (calculated?.findings.some(({ leftOut }) => leftOut)) return null;
   const need = calculated && yarnNeeds(calculated.plan).get(yarnId);
   const size = calculated && finishedOf(sized, calculated);

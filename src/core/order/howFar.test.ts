@@ -71,7 +71,7 @@ test.each(["", "half", "2.5", "20 st", "0"])("“%s” at hand is asked about", 
 });
 
 test("a section that is cut short is told by its own width, though others are more of the piece by then", () => {
-  const demo = demoProject();
+  const demo = { ...demoProject(), log: [] };
   const section = { pieceId: "back", sectionId: "back/ropes", yarnId: "yarn-1" };
   const layOf = (project: Project) => layProject(project, KNOWN);
   const told = toldFar(demo, { ...section, layOf, inHand: { lengthM: 656, balls: 8 } });

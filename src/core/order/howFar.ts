@@ -34,8 +34,12 @@ const withRows = (project: Project, asked: Asked, rows: number): Project =>
   withSection(project, asked, (section) => withFabric(section, () => ({ by: "rows", rows })));
 
 /** The answer to a project, if nothing is left out of it. */
-function* wholeAnswer(project: Project, { layOf }: Asked): Steps<KnownForecast | null> {
-  const answer = yield* forecasting(project, layOf(project));
+function* wholeAnswer(
+  project: Project,
+  { layOf }: Asked,
+  reads?: KnownForecast["reads"],
+): Steps<KnownForecast | null> {
+  const answer = yield* forecasting(project, layOf(project), reads);
   return answer.known && omissionsOf(project, answer).length === 0 ? answer : null;
 }
 
@@ -91,13 +95,13 @@ export function* howFar(project: Project, asked: Asked): Steps<HowFar | null> {
   const own = yield* wholeAnswer(project, asked);
   if (!own) return null;
   const enough = function* (one: Project): Steps<boolean> {
-    return chanceOf(yield* wholeAnswer(one, asked), asked) >= wanted;
+    return chanceOf(yield* wholeAnswer(one, asked, own.reads), asked) >= wanted;
   };
   // The width is that of the section that was asked about, however much of the piece it still is.
   const { pieceId, sectionId } = asked;
   const size = { ...project.size, around: 1, up: 1, of: { pieceId, sectionId } };
   const sizeOf = function* (one: Project): Steps<Finished | null> {
-    const answer = yield* wholeAnswer(one, asked);
+    const answer = yield* wholeAnswer(one, asked, own.reads);
     return answer && finishedOf({ size }, answer);
   };
   const planned = own.worked

@@ -1,6 +1,7 @@
 /** Where the knitter is in every piece that is in hand, worked out of the log: the one place that all counters show. */
 import type { EventOf, Log, LogEvent } from "../project/log";
 import { goneEvents } from "./merge";
+import { Readings, type KnitReading } from "./readings";
 
 /** A piece in hand. */
 export interface InHand {
@@ -33,6 +34,8 @@ export interface Progress {
   readonly weighings: readonly Told<"weighed">[];
   /** Joins in rows that were ripped back are gone with them. */
   readonly joins: readonly Told<"joined">[];
+  /** What was weighed and measured, ready to be held against what was expected. */
+  readonly readings: readonly KnitReading[];
 }
 
 export const keyOfPlace = ({ pieceId, copy }: InHand) => `${pieceId} ${copy}`;
@@ -42,13 +45,14 @@ interface Open {
   doneAt: (number | null)[];
   finished: boolean;
   lastAt: number;
+  readonly readings: Readings;
 }
 
-type Mutable = { -readonly [Part in keyof Progress]: Progress[Part][number][] };
+type Mutable = { -readonly [Part in "notes" | "weighings" | "joins"]: Progress[Part][number][] };
 
 /** What each kind of event does to a piece. */
 const DOES: {
-  readonly [Kind in Exclude<LogEvent["kind"], "takenBack">]: (
+  readonly [Kind in Exclude<LogEvent["kind"], "takenBack" | "newYarn">]: (
     place: Open,
     event: EventOf<Kind>,
     told: Mutable,
@@ -67,15 +71,29 @@ const DOES: {
     place.finished = true;
   },
   note: (place, event, told) => void told.notes.push({ event, row: place.doneAt.length }),
-  joined: (place, event, told) => void told.joins.push({ event, row: place.doneAt.length }),
-  weighed: (place, event, told) => void told.weighings.push({ event, row: place.doneAt.length }),
+  joined: (place, event, told) => {
+    told.joins.push({ event, row: place.doneAt.length });
+    read(place, event);
+  },
+  weighed: (place, event, told) => {
+    told.weighings.push({ event, row: place.doneAt.length });
+    read(place, event);
+  },
+  pieceWeighed: read,
+  measured: read,
+  stoodBy: read,
 };
+
+function read({ readings, doneAt }: Open, event: Parameters<Readings["take"]>[0]) {
+  readings.take(event, doneAt.length);
+}
 
 /** Fewer rows: what was joined above them is gone too. */
 function backTo(place: Open, rows: number, told: Mutable) {
   if (rows >= place.doneAt.length) return;
   place.doneAt.length = rows;
   place.finished = false;
+  place.readings.rippedTo(rows);
   const key = keyOfPlace(place.of);
   told.joins = told.joins.filter(({ event, row }) => keyOfPlace(event) !== key || row <= rows);
 }
@@ -86,15 +104,20 @@ function backTo(place: Open, rows: number, told: Mutable) {
 export function progressOf(log: Log): Progress {
   const gone = goneEvents(log);
   const open = new Map<string, Open>();
-  const told: Mutable = { places: [], notes: [], weighings: [], joins: [] };
+  const told: Mutable = { notes: [], weighings: [], joins: [] };
   for (const event of log) {
     if (event.kind === "takenBack" || gone.has(event.id)) continue;
+    if (event.kind === "newYarn") {
+      for (const { readings } of open.values()) readings.newYarn(event.yarnId);
+      continue;
+    }
     const key = keyOfPlace(event);
     const place = open.get(key) ?? {
       of: { pieceId: event.pieceId, copy: event.copy },
       doneAt: [],
       finished: false,
       lastAt: event.at,
+      readings: new Readings(),
     };
     open.set(key, place);
     place.lastAt = event.at;
@@ -107,7 +130,39 @@ export function progressOf(log: Log): Progress {
     finished,
     lastAt,
   }));
-  return { ...told, places: places.toSorted((a, b) => b.lastAt - a.lastAt) };
+  const readings = [...open.values()].flatMap((place) => place.readings.all());
+  return { ...told, readings, places: places.toSorted((a, b) => b.lastAt - a.lastAt) };
+}
+
+const readings = new WeakMap<Log, readonly KnitReading[]>();
+
+/** What was weighed and measured while knitting; the same list as long as the log is the same. */
+export function readingsOf(log: Log): readonly KnitReading[] {
+  const known = readings.get(log) ?? progressOf(log).readings;
+  readings.set(log, known);
+  return known;
+}
+
+/** Kinds of events behind which all readings are as they were. */
+const TELLS_NOTHING: ReadonlySet<LogEvent["kind"]> = new Set(["rowDone", "note", "finished"]);
+
+/**
+ * Whether two logs of one project have read off the same: asked behind every tap, so that a log which is another one
+ * with some rows more is not gone through. Example: a row done leaves it, a weighing does not.
+ */
+export function sameReadings(one: Log, other: Log): boolean {
+  if (one === other) return true;
+  const [shorter, longer] = one.length <= other.length ? [one, other] : [other, one];
+  const behind = longer.slice(shorter.length);
+  const grown = shorter.length === 0 || longer[shorter.length - 1] === shorter.at(-1);
+  if (grown && behind.every(({ kind }) => TELLS_NOTHING.has(kind))) {
+    const known = readings.get(shorter) ?? readings.get(longer);
+    if (known) for (const log of [one, other]) readings.set(log, known);
+    return true;
+  }
+  const same = JSON.stringify(readingsOf(one)) === JSON.stringify(readingsOf(other));
+  if (same) readings.set(other, readingsOf(one));
+  return same;
 }
 
 /** Where a piece stands; at its beginning where nothing was told of it. */
@@ -136,7 +191,6 @@ export function lastToldOf(log: Log, of: InHand): LogEvent | null {
   const gone = goneEvents(log);
   const key = keyOfPlace(of);
   return (
-    log.findLast((event) => event.kind !== "takenBack" && !gone.has(event.id) && keyOfPlace(event) === key) ??
-    null
+    log.findLast((event) => "pieceId" in event && !gone.has(event.id) && keyOfPlace(event) === key) ?? null
   );
 }

@@ -27,7 +27,7 @@ const heldOf = (log: Log, of: InHand, kind: "other" | "takenBack") => {
   const mine = (event: LogEvent): boolean =>
     event.kind === "takenBack"
       ? log.some((one) => one.id === event.of && mine(one))
-      : keyOfPlace(event) === keyOfPlace(of);
+      : "pieceId" in event && keyOfPlace(event) === keyOfPlace(of);
   return log.findLast(
     (event) => !gone.has(event.id) && mine(event) && (event.kind === "takenBack") === (kind === "takenBack"),
   );
@@ -76,7 +76,7 @@ function rowsByHand(log: Log, of: InHand): number {
     );
   let rows = 0;
   for (const event of log) {
-    if (event.kind === "takenBack" || keyOfPlace(event) !== keyOfPlace(of) || gone(event.id)) continue;
+    if (!("pieceId" in event) || keyOfPlace(event) !== keyOfPlace(of) || gone(event.id)) continue;
     if (event.kind === "rowDone") rows += 1;
     if (event.kind === "atRow") rows = event.rows;
     if (event.kind === "rippedBack") rows = Math.max(0, rows - event.rows);
@@ -115,7 +115,11 @@ test("ripping back and working the same rows again is never having ripped, but f
 test("what was joined above the rows that are ripped is gone, what was weighed stands", () => {
   const rows = Array.from({ length: 10 }, (): Act => ({ act: "row", of: BACK }));
   let log = played(rows);
-  log = withEvent(log, { kind: "joined", id: "ball", ...BACK, yarnId: "yarn-1", massG: null }, 1e6);
+  log = withEvent(
+    log,
+    { kind: "joined", id: "ball", ...BACK, yarnId: "yarn-1", massG: null, leftG: null },
+    1e6,
+  );
   log = withEvent(log, { kind: "weighed", id: "scale", ...BACK, yarnId: "yarn-1", massG: 31, stepG: 1 }, 2e6);
   expect(progressOf(log).joins).toMatchObject([{ row: 10 }]);
   const ripped = progressOf(withEvent(log, { kind: "rippedBack", id: "rip", ...BACK, rows: 1 }, 3e6));

@@ -1,6 +1,6 @@
 /** What happened while a project was knitted, as it stands in a file: events, of which nothing is ever overwritten. */
 import * as z from "zod/mini";
-import { COUNTS } from "./bounds";
+import { COUNTS, LENGTHS } from "./bounds";
 import { count, measure, words } from "./boundedNumbers";
 
 /** More events than this are not kept of one project: half a million stitches take no more. */
@@ -8,6 +8,8 @@ export const MOST_EVENTS = 20_000;
 
 /** Which of the pieces in hand; a piece that is worked twice has two copies, counted from 1. */
 const inHand = { pieceId: words(64), copy: count(COUNTS.times) };
+
+const scaleStep = measure({ least: 0.01, most: 10 });
 
 const event = <const Kind extends string, const Shape extends object>(kind: Kind, shape: Shape) =>
   z.strictObject({
@@ -28,15 +30,31 @@ const eventSchema = z.discriminatedUnion("kind", [
   /** Another event was a slip: it is as if it had not been. One of these can be taken back too. */
   event("takenBack", { of: words(64) }),
   event("note", { ...inHand, text: words(2000) }),
-  /** Another ball is begun: of so many g, a whole one where nobody said. */
-  event("joined", { ...inHand, yarnId: words(64), massG: z.nullable(measure({ least: 0.1, most: 2000 })) }),
+  /**
+   * Another ball is begun: of so many g, a whole one where nobody said. Of the one before it so much is left; null
+   * where nobody weighed that.
+   */
+  event("joined", {
+    ...inHand,
+    yarnId: words(64),
+    massG: z.nullable(measure({ least: 0.1, most: 2000 })),
+    leftG: z._default(z.nullable(measure({ least: 0, most: 2000 })), null),
+  }),
   /** What is left of the ball in hand, without what it lay in. */
   event("weighed", {
     ...inHand,
     yarnId: words(64),
     massG: measure({ least: 0, most: 2000 }),
-    stepG: measure({ least: 0.01, most: 10 }),
+    stepG: scaleStep,
   }),
+  /** The whole piece on the scale, cast off and with nothing sewn yet. */
+  event("pieceWeighed", { ...inHand, massG: measure({ least: 0.1, most: 20_000 }), stepG: scaleStep }),
+  /** From the cast-on edge to the needles, as it is knitted and before any bath. */
+  event("measured", { ...inHand, heightMm: measure(LENGTHS.piece) }),
+  /** From here on another yarn is knitted in place of one: what was weighed of that says nothing of this. */
+  event("newYarn", { yarnId: words(64) }),
+  /** The knitter has looked again, and stands by what another event says. */
+  event("stoodBy", { ...inHand, of: words(64) }),
 ]);
 
 export type LogEvent = z.infer<typeof eventSchema>;

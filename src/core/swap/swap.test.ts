@@ -2,7 +2,7 @@ import { english } from "../words/english";
 import { tell } from "../words/tell";
 import { sentence } from "@testing/sentence";
 import fc from "fast-check";
-import { demoProject } from "@/demo/slipover";
+import { demoProject as knittedDemo } from "@/demo/slipover";
 import { answerTo, anyProject, cabledBack, projectOf, rectangleOf } from "@testing/anyProject";
 import { newSwatch } from "../project/swatches";
 import { candidateName, candidateSchema, KEEPS, type Candidate, type Keep } from "../project/candidates";
@@ -20,6 +20,10 @@ import { swapProject } from "./swapProject";
 import { ownCandidate } from "./candidateYarn";
 import { takenUp } from "./takeUp";
 import { verdictOf } from "./verdict";
+
+/** The demo before its first row: what was weighed on the needles is the pattern's own yarn alone. */
+const demoProject = (): Project => ({ ...knittedDemo(), log: [] });
+const newYarn = { id: "new yarn", at: 9e15 };
 
 const KNOWN = new Map();
 const KEPT: KnownLaid = new Map();
@@ -358,19 +362,30 @@ test("taken up and taken back, a project has the stitches, the swatches and the 
   const project = { ...demoProject(), swap: { keep: "stitches" as const, candidates: [chunky] } };
   const so = swapProject(project, chunky, { keep: "stitches", layOf });
   if (!so) throw new Error("no project");
-  const taken = takenUp(project, so, { candidateId: "chunky", formerId: "former" });
+  const taken = takenUp(project, so, { candidateId: "chunky", formerId: "former", told: newYarn });
   expect(taken.yarns[0]?.name).toBe("Osmuth Chunky");
   expect(taken.swatches.map(({ yarnId }) => yarnId)).toEqual(["former", "former"]);
   expect(answerTo(taken).belief.measured).toEqual([]);
   const [former] = taken.swap.candidates;
   const back = former && swapProject(taken, former, { keep: "stitches", layOf });
   if (!former || !back) throw new Error("no way back");
-  const again = takenUp(taken, back, { candidateId: "former", formerId: "again" });
+  const again = takenUp(taken, back, { candidateId: "former", formerId: "again", told: newYarn });
   expect(again.swatches).toEqual(project.swatches);
   expect(again.swap.candidates).toMatchObject([{ id: "again", label: { name: "Osmuth Chunky" } }]);
   const [before, after] = [answerTo(project), answerTo(again)];
   expect(after.yarns[0].advised.balls).toBe(before.yarns[0].advised.balls);
   expect(after.estimate.pieces[0]?.estimate.castOn).toBe(94);
+});
+
+test("what was weighed on the needles stays with the yarn that was weighed", () => {
+  const project = { ...knittedDemo(), swap: { keep: "size" as const, candidates: [chunky] } };
+  const so = swapProject(project, chunky, { keep: "size", layOf });
+  if (!so) throw new Error("no project");
+  expect(answerTo(project).belief.knitted.map(({ taken }) => taken)).toEqual([true, true, true]);
+  const taken = takenUp(project, so, { candidateId: "chunky", formerId: "former", told: newYarn });
+  expect(answerTo(taken).belief.knitted).toEqual([]);
+  expect(answerTo(taken).estimate.totalMm).toBe(answerTo(so).estimate.totalMm);
+  expect(taken.log.length).toBe(project.log.length + 1);
 });
 
 test("knitting it in another yarn takes that yarn's offers and price along, and the former one's go with it", () => {
@@ -390,7 +405,7 @@ test("knitting it in another yarn takes that yarn's offers and price along, and 
   const project = { ...start, order: { ...start.order, own, offers: [offer("mine", "yarn-1", 4)] } };
   const so = swapProject(project, chunky, { keep: "size", layOf });
   if (!so) throw new Error("no answer");
-  const taken = takenUp(project, so, { candidateId: "chunky", formerId: "former" });
+  const taken = takenUp(project, so, { candidateId: "chunky", formerId: "former", told: newYarn });
   expect(taken.order.own).toEqual(seller);
   expect(taken.order.offers.map(({ yarnId, price }) => `${yarnId} ${price}`)).toEqual([
     "former 4",
@@ -400,7 +415,7 @@ test("knitting it in another yarn takes that yarn's offers and price along, and 
   expect(former?.seller).toEqual(own);
   const back = former && swapProject(taken, former, { keep: "size", layOf });
   if (!former || !back) throw new Error("no way back");
-  const again = takenUp(taken, back, { candidateId: "former", formerId: "again" });
+  const again = takenUp(taken, back, { candidateId: "former", formerId: "again", told: newYarn });
   expect(again.order.own).toEqual(own);
   expect(again.order.offers.map(({ id, yarnId }) => `${id} ${yarnId}`)).toEqual([
     "mine yarn-1",

@@ -92,6 +92,8 @@ function inYarn(project: Project, candidate: Candidate): Project | null {
     ],
     gauge: same ? project.gauge : { ...bandGauge(candidate), source: "band" },
     needleMm: same ? project.needleMm : bandNeedle(candidate),
+    // What was weighed on the needles was the former yarn.
+    log: same ? project.log : [],
     swatches: project.swatches
       .filter(({ yarnId }) => speaksOf(project, yarnId, candidate) || others.some(({ id }) => id === yarnId))
       .map((swatch) =>

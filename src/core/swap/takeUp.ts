@@ -2,6 +2,7 @@
 import type { Candidate } from "../project/candidates";
 import { MOST_OFFERS, type TypedOffer } from "../project/orders";
 import { PLENTY } from "../order/market";
+import { withEvent } from "../progress/merge";
 import type { Project } from "../project/project";
 import { ownCandidate } from "./candidateYarn";
 
@@ -39,13 +40,22 @@ function bought(
 
 /**
  * The project in the yarn of a candidate, `so` as `swapProject` gives it. The former yarn takes the candidate's place
- * under `formerId`, and its swatches with it, so that nothing is lost and the way back stands open.
+ * under `formerId`, and its swatches with it, so that nothing is lost and the way back stands open; `told` is told in the
+ * log, since what was weighed on the needles says nothing of the new yarn.
  * Example: taken up and taken back, the project has the stitches and the swatches that it had.
  */
 export function takenUp(
   project: Project,
   so: Project,
-  { candidateId, formerId }: { readonly candidateId: string; readonly formerId: string },
+  {
+    candidateId,
+    formerId,
+    told,
+  }: {
+    readonly candidateId: string;
+    readonly formerId: string;
+    readonly told: { readonly id: string; readonly at: number };
+  },
 ): Project {
   const former = ownCandidate(project);
   const yarnId = project.yarns[0]?.id ?? "";
@@ -56,6 +66,10 @@ export function takenUp(
   const candidate = project.swap.candidates.find(({ id }) => id === candidateId);
   return {
     ...so,
+    log:
+      project.log.length > 0
+        ? [...withEvent(project.log, { kind: "newYarn", id: told.id, yarnId }, told.at)]
+        : project.log,
     order: candidate ? bought(project, candidate, { yarnId, formerId }) : project.order,
     swatches: [...so.swatches, ...others.filter(({ id }) => !kept.has(id))],
     swap: {

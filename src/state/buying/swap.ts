@@ -58,7 +58,8 @@ export const editOwnYarn = (part: Partial<OwnYarn>) =>
 /** The project is knitted in this yarn from now on, and the former one stands beside it. */
 export function takeUp({ id, project: so }: Outcome) {
   const { project } = useProjectStore.getState();
-  replace("take up substitute", takenUp(project, so, { candidateId: id, formerId: newId() }));
+  const told = { id: freshId("event"), at: Date.now() };
+  replace("take up substitute", takenUp(project, so, { candidateId: id, formerId: newId(), told }));
 }
 
 /** Where all yarns of the comparison can be had; the same as long as nothing in it changes. */

@@ -1,7 +1,7 @@
 /** The pieces on the needles: which there are, where each stands, and the rows around that place. */
 import { useMemo } from "react";
 import type { KnownSeen } from "@/core/engine/seen";
-import type { KnitRows } from "@/core/progress/knitRows";
+import type { KnitRows } from "@/core/knitting/knitRows";
 import { keyOfPlace, placeIn, progressOf, type Place, type Progress } from "@/core/progress/places";
 import type { Project } from "@/core/project/project";
 import { useSettings } from "../keeping/settings";

@@ -2,7 +2,7 @@
 import { Check, Scale, StickyNote, Undo2, Unlink } from "lucide-react";
 import { useState } from "react";
 import type { Progress } from "@/core/progress/places";
-import type { KnitRow } from "@/core/progress/knitRows";
+import type { KnitRow } from "@/core/knitting/knitRows";
 import { rowDone, takeBackLast, tellLog } from "@/state/project/log";
 import { takeInHand } from "@/state/chosen/inHand";
 import { useRowsAround, type Piece } from "@/state/engine/knitting";

@@ -1,7 +1,7 @@
 "use client";
 import { useMemo } from "react";
 import type { WillItLast } from "@/core/forecast/willItLast";
-import type { KnitRow } from "@/core/progress/knitRows";
+import type { KnitRow } from "@/core/knitting/knitRows";
 import { keyOfPlace, type Progress } from "@/core/progress/places";
 import { say } from "@/core/words/message";
 import { useAsked } from "@/state/engine/asked";

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import type { KnitRow } from "@/core/progress/knitRows";
+import type { KnitRow } from "@/core/knitting/knitRows";
 import type { Crossing } from "@/core/stitches/crossings";
 import { nameOf } from "@/core/stitches/wording";
 import { useHand, tapStretch } from "@/state/chosen/inHand";

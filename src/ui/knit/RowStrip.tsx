@@ -1,5 +1,5 @@
 import { useEffect, useId, useRef } from "react";
-import type { KnitRow } from "@/core/progress/knitRows";
+import type { KnitRow } from "@/core/knitting/knitRows";
 import { ChartPatterns, type Cell } from "@/ui/panels/ChartPatterns";
 import { RowCrossings, RowGround } from "@/ui/panels/ChartRows";
 

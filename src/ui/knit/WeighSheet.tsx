@@ -14,7 +14,7 @@ import { Said } from "@/ui/parts/Said";
 import { Select } from "@/ui/parts/Select";
 import { Sheet } from "@/ui/parts/Sheet";
 import { useEntered } from "@/ui/parts/useEntered";
-import type { KnitRow } from "@/core/progress/knitRows";
+import type { KnitRow } from "@/core/knitting/knitRows";
 import { Lasts, reachesOf } from "./Lasts";
 
 interface WeighSheetProps {
@@ -89,7 +89,7 @@ export function WeighSheet({ piece, row, onOpenChange }: WeighSheetProps) {
         <div className="flex flex-wrap justify-between gap-2">
           <Button
             onClick={() => {
-              tellLog({ kind: "joined", pieceId, copy, yarnId, massG: null });
+              tellLog({ kind: "joined", pieceId, copy, yarnId, massG: null, leftG: null });
               onOpenChange(false);
             }}
           >

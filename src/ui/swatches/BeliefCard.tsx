@@ -24,7 +24,11 @@ export function BeliefCard({ answer }: { readonly answer: KnownSeen }) {
               </p>
               <p>
                 <SourceMark source={one.source} />{" "}
-                {one.from !== null && <span className="text-faint">by “{one.from}”</span>}
+                {one.from !== null && (
+                  <span className="text-faint">
+                    by {typeof one.from === "string" ? `“${one.from}”` : <Said>{one.from}</Said>}
+                  </span>
+                )}
               </p>
             </div>
           </li>

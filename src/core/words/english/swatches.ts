@@ -85,6 +85,10 @@ export const swatches = {
     teller: Teller,
   ) =>
     `This ${VERBS[unit]} ${shareWords(times, teller)} what ${over} should: ${slip ? SLIPS[slip] : "check the figure, its unit and the count."}`,
+  ballGrew: () =>
+    "The ball weighs no less than before these rows: was another one joined and not told of? Take the weighing back, tell of the join, and weigh again.",
+  /** Where something is known from: what was weighed and measured on the needles. */
+  fromKnitting: () => "your knitting",
   stitchGauge: () => "Stitch gauge",
   rowGauge: () => "Row gauge",
   yarnInLoop: () => "Yarn in a loop",

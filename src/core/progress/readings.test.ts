@@ -1,0 +1,130 @@
+/** What balls gave, read off the log, against a world in which every gram of every row is known. */
+import fc from "fast-check";
+import type { Log } from "../project/log";
+import { withEvent, type NewEvent } from "./merge";
+import { placeIn, progressOf, readingsOf, sameReadings } from "./places";
+import type { BallStretch } from "./readings";
+
+const BACK = { pieceId: "back", copy: 1 };
+const OF = { ...BACK, yarnId: "yarn-1" };
+const SCALE = { stepG: 1 };
+
+type Act = NewEvent extends infer Event ? (Event extends NewEvent ? Omit<Event, "id"> : never) : never;
+
+const tell = (log: Log, act: Act): Log =>
+  withEvent(log, { ...act, id: `e${log.length}` } as NewEvent, 1000 * log.length);
+const told = (...acts: readonly Act[]): Log => acts.reduce(tell, [] as Log);
+const rows = (count: number): readonly Act[] =>
+  Array.from({ length: count }, () => ({ kind: "rowDone", ...BACK }));
+const balls = (log: Log) =>
+  readingsOf(log).filter((one): one is BallStretch & { seen: boolean } => one.kind === "ball");
+
+test("a ball tells of the rows between two weights of it that are known", () => {
+  const log = told(
+    ...rows(3),
+    { kind: "weighed", ...OF, massG: 40, ...SCALE },
+    ...rows(7),
+    { kind: "weighed", ...OF, massG: 30, ...SCALE },
+    ...rows(2),
+    { kind: "joined", ...OF, massG: null, leftG: 2 },
+    ...rows(5),
+    { kind: "weighed", ...OF, massG: 43, ...SCALE },
+  );
+  expect(balls(log)).toMatchObject([
+    { from: 3, to: 10, begun: { massG: 40 }, left: { massG: 30 }, ends: 0 },
+    { from: 10, to: 12, begun: { massG: 30 }, left: { massG: 2 }, ends: 1 },
+    { from: 12, to: 17, begun: null, left: { massG: 43 }, ends: 1 },
+  ]);
+});
+
+test("nothing is told of rows before a ball whose beginning nobody said, nor across rows ripped back below it", () => {
+  expect(balls(told(...rows(9), { kind: "weighed", ...OF, massG: 30, ...SCALE }))).toEqual([]);
+  const ripped = (down: number) =>
+    balls(
+      told(
+        ...rows(9),
+        { kind: "joined", ...OF, massG: null, leftG: null },
+        ...rows(6),
+        { kind: "rippedBack", ...BACK, rows: down },
+        ...rows(8),
+        { kind: "weighed", ...OF, massG: 20, ...SCALE },
+      ),
+    );
+  expect(ripped(6)).toMatchObject([{ from: 9, to: 17 }]);
+  expect(ripped(7)).toEqual([]);
+});
+
+test("another yarn in its place leaves nothing of what the former one told; standing by is kept with its reading", () => {
+  const weighed = told(
+    { kind: "joined", ...OF, massG: 50, leftG: null },
+    ...rows(4),
+    { kind: "weighed", ...OF, massG: 44, ...SCALE },
+    { kind: "measured", ...BACK, heightMm: 20 },
+  );
+  expect(readingsOf(weighed).map(({ kind, seen }) => [kind, seen])).toEqual([
+    ["ball", false],
+    ["height", false],
+  ]);
+  const stood = tell(weighed, { kind: "stoodBy", ...BACK, of: "e5" });
+  expect(readingsOf(stood)[0]?.seen).toBe(true);
+  expect(readingsOf(tell(weighed, { kind: "newYarn", yarnId: "yarn-1" }))).toEqual([]);
+  expect(placeIn(progressOf(stood), BACK).rows).toBe(4);
+});
+
+const anyAct: fc.Arbitrary<Act> = fc.oneof(
+  { weight: 6, arbitrary: fc.constant<Act>({ kind: "rowDone", ...BACK }) },
+  fc.nat(4).map((down): Act => ({ kind: "rippedBack", ...BACK, rows: down + 1 })),
+  fc
+    .record({ weighs: fc.boolean() })
+    .map(({ weighs }): Act => ({
+      kind: "joined",
+      ...OF,
+      massG: weighs ? 50 : null,
+      leftG: weighs ? 0 : null,
+    })),
+  fc.constant<Act>({ kind: "weighed", ...OF, massG: 0, ...SCALE }),
+);
+
+/** A knitter's yarn: so much in each row, given back when rows are ripped; every weighing shows what is left. */
+function knitted(acts: readonly Act[], rowG: number): Log {
+  let log: Log = told({ kind: "joined", ...OF, massG: 1000, leftG: null });
+  let [left, row] = [1000, 0];
+  for (const act of acts) {
+    if (act.kind === "rowDone") [left, row] = [left - rowG, row + 1];
+    if (act.kind === "rippedBack") {
+      const down = Math.min(act.rows, row);
+      [left, row] = [left + down * rowG, row - down];
+    }
+    if (act.kind === "weighed") log = tell(log, { ...act, massG: left });
+    else if (act.kind === "joined" && act.massG !== null) {
+      log = tell(log, { ...act, leftG: left });
+      left = act.massG;
+    } else if (act.kind === "joined") {
+      log = tell(log, act);
+      left = 800;
+    } else log = tell(log, act);
+  }
+  return log;
+}
+
+test("whatever is worked, ripped, joined and weighed, each stretch took just what its rows take", () => {
+  fc.assert(
+    fc.property(fc.array(anyAct, { maxLength: 80 }), (acts) => {
+      for (const { from, to, begun, left } of balls(knitted(acts, 0.25)))
+        expect((begun?.massG ?? 800) - left.massG).toBeCloseTo(0.25 * (to - from), 6);
+    }),
+  );
+});
+
+test("logs have read off the same just where their readings are the same, however they are compared", () => {
+  fc.assert(
+    fc.property(fc.array(anyAct, { maxLength: 40 }), fc.nat(40), (acts, cut) => {
+      const log = knitted(acts, 0.25);
+      const before = log.slice(0, cut);
+      const fresh = (one: Log) => progressOf([...one]).readings;
+      expect(sameReadings(before, log)).toBe(JSON.stringify(fresh(before)) === JSON.stringify(fresh(log)));
+      expect(readingsOf(log)).toEqual(fresh(log));
+      expect(readingsOf(before)).toEqual(fresh(before));
+    }),
+  );
+});
