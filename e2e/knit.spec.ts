@@ -24,6 +24,20 @@ async function knit(page: Page, rows: number) {
   }
 }
 
+async function setRows(page: Page, rows: string) {
+  await later(page, 60_000);
+  await hand(page).getByRole("button", { name: "Rip back" }).click();
+  await page.getByLabel("Rows done, as I count them").fill(rows);
+  await page.getByRole("button", { name: "Set" }).click();
+}
+
+async function weigh(page: Page, mass: string) {
+  await later(page, 60_000);
+  await hand(page).getByRole("button", { name: "Weigh" }).click();
+  await page.getByLabel("The scale shows").fill(mass);
+  await page.getByRole("button", { name: "Save" }).click();
+}
+
 /** Presses a key a minute later, and expects the row that is then in hand. */
 async function press(page: Page, key: string, row: string) {
   await later(page, 60_000);
@@ -119,7 +133,7 @@ test("a crossing row is told beforehand, and its stretches are tapped off from m
   await expect(stretches.nth(1)).toHaveAttribute("aria-pressed", "true");
   await knit(page, 1);
   await expect(stretches.nth(1)).toHaveAttribute("aria-pressed", "false");
-  await expect(page.getByRole("button", { name: /^Back/ })).toContainText("82 of 164");
+  await expect(page.getByRole("button", { name: /^Back/ })).toContainText("82 of 162");
 });
 
 test("a ball on the scale says how far it goes, warns when it ends, and a new one takes the warning away", async ({
@@ -138,9 +152,51 @@ test("a ball on the scale says how far it goes, warns when it ends, and a new on
   await expect(hand(page)).toContainText(/1[56]\sm left on this ball/);
   await knit(page, 4);
   await expect(hand(page)).toContainText(/1 more row is safe|It may not last this row/);
-  await hand(page).getByRole("button", { name: "Weigh" }).click();
-  await sheet.getByRole("button", { name: "I joined a new ball here" }).click();
+  await hand(page).getByRole("button", { name: "New ball" }).click();
+  const fresh = page.getByRole("dialog", { name: "A new ball before row 45" });
+  await fresh.getByRole("button", { name: "Save" }).click();
   await expect(hand(page)).not.toContainText("left on this ball");
+});
+
+test("what rows take moves the answer; a weighing that cannot well be is asked about and left out", async ({
+  page,
+}) => {
+  await hand(page).getByRole("button", { name: "New ball" }).click();
+  await page.getByLabel("The new ball weighs").fill("50 g");
+  await page.getByRole("button", { name: "Save" }).click();
+  await setRows(page, "24");
+  await weigh(page, "16 g");
+  const yarn = page.getByRole("region", { name: "Yarn so far" });
+  await hand(page)
+    .getByRole("button", { name: /^Fold the row away/ })
+    .click();
+  await expect(yarn).toContainText(/Rows 1 to 24 took 34(\.0)?\sg, 33\.\d\sg expected/);
+  await expect(yarn).toContainText(/Your rows take \d\s% more than was expected/);
+  await setRows(page, "34");
+  await weigh(page, "12 g");
+  await expect(yarn).toContainText(/Left out: This weighs .* what 10 rows should/);
+  await expect(page.getByRole("list", { name: "Left out of this answer" })).toContainText(
+    "the weighing of rows 25 to 34, Front",
+  );
+  await yarn.getByRole("button", { name: "Take it back" }).click();
+  await expect(yarn).not.toContainText("Left out");
+});
+
+test("a ball that was begun whole is told of when it is first weighed, and a height tells the row gauge", async ({
+  page,
+}) => {
+  await setRows(page, "24");
+  await hand(page).getByRole("button", { name: "Weigh" }).click();
+  await page.getByLabel("The scale shows").fill("17 g");
+  await page.getByLabel(/^I began this piece with it, whole/).check();
+  await page.getByRole("button", { name: "Save" }).click();
+  const yarn = page.getByRole("region", { name: "Yarn so far" });
+  await expect(yarn).toContainText(/Rows 1 to 24 took 33(\.0)?\sg/);
+  await hand(page).getByRole("button", { name: "Measure" }).click();
+  await page.getByLabel("From its first row to the needles").fill("9.2 cm");
+  await expect(page.getByRole("dialog")).toContainText(/24 rows over that are 26\.1\srows/);
+  await page.getByRole("button", { name: "Save" }).click();
+  await expect(yarn).toContainText(/24 rows measure 9\.2\scm, \d\.\d\scm expected/);
 });
 
 test("two tabs lose and double no row", async ({ page, context }) => {

@@ -12,9 +12,6 @@ export const KNITTERS = 200;
 const { belief, plan } = calculated(unswatched());
 const { axes } = belief;
 
-/** The project as it is planned before anything is measured, with its one piece. */
-export const planned = plan;
-
 /** What is off of a knitter's project. */
 export const trulyOff = (truth: Float64Array) => ofProject(deviationsOf(axes, truth));
 

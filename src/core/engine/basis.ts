@@ -39,6 +39,8 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   rows: [],
   knit: [],
   lasts: [],
+  moved: [],
+  burnDown: [],
   howFar: ["typed"],
   order: ["order"],
   group: ["order", "size"],

@@ -50,6 +50,8 @@ test("a question hangs on what the table says of it, and on nothing else beside 
     rows: { pieceId: "back", sectionId: "back/rib", style: { naming: "halves", words: "US" } },
     lasts: { ball: { pieceId: "back", yarnId: "yarn-1", row: 10, massG: 20, stepG: 1 }, rows: 12, to: [13] },
     knit: { pieceId: "back", from: 1, to: 4, style: { naming: "halves", words: "US" } },
+    moved: null,
+    burnDown: { pieceId: "back", copy: 1, yarnId: "yarn-1" },
     howFar: {
       pieceId: "back",
       sectionId: "back/ropes",

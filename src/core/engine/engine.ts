@@ -1,7 +1,7 @@
 /** One engine for all that is asked of projects: each revision is laid, believed, planned and drawn once. */
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../project/project";
-import { forecasting, takeOver, type ProjectForecast } from "../forecast/projectForecast";
+import { forecasting, takeOver, type KnownForecast, type ProjectForecast } from "../forecast/projectForecast";
 import { layProject, type KnownLaid } from "../garment/panelLayout";
 import type { SectionLayouts } from "../garment/sectionLayout";
 import type { Steps } from "../steps";
@@ -23,6 +23,16 @@ export class Revision {
   *answer(): Steps<ProjectForecast> {
     yield { share: 0 };
     return yield* forecasting(this.project, this.laid);
+  }
+
+  /** The answer as if nothing had been weighed or measured while knitting; null where there is none. */
+  *unknitted(): Steps<KnownForecast | null> {
+    return yield* this.once("unknitted", this.#unknitted.bind(this));
+  }
+
+  *#unknitted(): Steps<KnownForecast | null> {
+    const answer = yield* forecasting({ ...this.project, log: [] }, this.laid);
+    return answer.known ? answer : null;
   }
 
   /** What `steps` end with, kept under a name: asked again it is told at once. */

@@ -4,6 +4,8 @@ import type { Candidate } from "../project/candidates";
 import type { Leavable } from "../project/project";
 import { sweepGauge, type SweepPoint } from "../forecast/gaugeSweep";
 import { howFar, type HowFar } from "../order/howFar";
+import { burnDown, type BurnDown } from "../forecast/burnDown";
+import { movedSince, type Moved } from "../forecast/moved";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
 import { savingsOf } from "../forecast/savings";
 import { sizeOptions, type SizeOption } from "../forecast/sizeOptions";
@@ -56,6 +58,13 @@ interface Questions {
   readonly lasts: Question<
     { readonly ball: WeighedBall; readonly rows: number; readonly to: readonly number[] },
     WillItLast | null
+  >;
+  /** What knitting has told against what was expected; null where nothing was read off while knitting. */
+  readonly moved: Question<null, Moved | null>;
+  /** Yarn of a piece in hand against its rows; null where it cannot be told. */
+  readonly burnDown: Question<
+    { readonly pieceId: string; readonly copy: number; readonly yarnId: string },
+    BurnDown | null
   >;
   readonly howFar: Question<
     {
@@ -137,6 +146,18 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
     const answer = yield* revision.answer();
     const { certainty } = revision.project;
     return answer.known ? willItLast(answer, ball, { ...asked, certainty }) : null;
+  },
+  *moved(revision) {
+    const answer = yield* revision.answer();
+    if (!answer.known || answer.reads.length === 0) return null;
+    const before = yield* revision.unknitted();
+    return before && movedSince(before, answer);
+  },
+  *burnDown(revision, asked) {
+    const answer = yield* revision.answer();
+    if (!answer.known) return null;
+    const before = answer.reads.length === 0 ? answer : yield* revision.unknitted();
+    return before && burnDown(before, answer, asked);
   },
   howFar: ({ project, layOf }, asked) => howFar(project, { ...asked, layOf }),
   *order(revision, asked) {

@@ -1,6 +1,7 @@
 /** An answer as it is looked at: plain data, so that it can be handed from where it is calculated to where it is shown. */
 import { deviationsOf } from "../belief/unknowns";
 import type { Measured } from "../belief/belief";
+import type { Knitted } from "../belief/knitted";
 import { isGaugeMeasured } from "../belief/believe";
 import { swatchWarnings, type SwatchWarning } from "../belief/swatchWarnings";
 import { beliefSummary, type BeliefLine } from "../belief/beliefSummary";
@@ -64,6 +65,7 @@ export type SeenYarn = Omit<YarnForecast, "drawn" | "slope">;
 /** What the swatches say. */
 interface SeenBelief {
   readonly measured: readonly Measured[];
+  readonly knitted: readonly Knitted[];
   readonly gaugeMeasured: { readonly width: boolean; readonly height: boolean };
   readonly told: readonly BeliefLine[];
   readonly swatches: ReadonlyMap<string, SeenSwatch>;
@@ -145,6 +147,7 @@ function seenBelief({ belief, estimate }: KnownForecast): SeenBelief {
   const before = deviationsOf(belief.prior.axes, belief.prior.mean);
   return {
     measured: belief.measured,
+    knitted: belief.knitted,
     gaugeMeasured: { width: isGaugeMeasured(belief, "Width"), height: isGaugeMeasured(belief, "Height") },
     told: beliefSummary({ belief, kept }, belief.basis.sources),
     swatches: new Map(

@@ -1,6 +1,7 @@
 /** What an answer leaves out of what the knitter means: as long as there is any of it, no chance is given for the whole. */
 import { say, type Says } from "../words/message";
 import type { Measured } from "../belief/belief";
+import type { Knitted } from "../belief/knitted";
 import { MEASUREMENT_KINDS } from "../belief/measurementKinds";
 import type { RefusedFigure } from "./refused";
 import { refusedFigures } from "./refused";
@@ -46,6 +47,12 @@ export type Omission =
       readonly swatchId: string;
       readonly measure: MeasureId;
       readonly message: Says;
+    }
+  /** Something that was read off while knitting and is not taken in. */
+  | {
+      readonly kind: "reading";
+      readonly reading: Pick<Knitted, "id" | "kind" | "pieceId" | "copy" | "from" | "to">;
+      readonly message: Says;
     };
 
 const ofFinding = ({ field, pieceId, sectionId, message, leftOut }: Finding): readonly Omission[] =>
@@ -63,6 +70,13 @@ const ofMeasurement = ({ swatchId, kind, taken, question }: Measured): readonly 
         },
       ];
 
+const ofReading = ({ taken, question, ...reading }: Knitted): readonly Omission[] => {
+  const { id, kind, pieceId, copy, from, to } = reading;
+  return taken || question === null
+    ? []
+    : [{ kind: "reading", reading: { id, kind, pieceId, copy, from, to }, message: question }];
+};
+
 /**
  * Everything that an answer leaves out and that the knitter has not said to leave out. With `units` what could not
  * be read in them, without what no system reads. Example: a crown whose decreases do not work out is one; told to be
@@ -75,7 +89,7 @@ export function omissionsOf(
     finishing,
     belief,
   }: Pick<KnownForecast, "findings" | "finishing"> & {
-    readonly belief: Pick<KnownForecast["belief"], "measured">;
+    readonly belief: Pick<KnownForecast["belief"], "measured" | "knitted">;
   },
   units?: UnitSystem,
 ): readonly Omission[] {
@@ -90,6 +104,7 @@ export function omissionsOf(
       message: figure.message,
     })),
     ...belief.measured.flatMap(ofMeasurement),
+    ...belief.knitted.flatMap(ofReading),
   ];
 }
 

@@ -64,6 +64,8 @@ function pathOfOmission(project: Project, omission: Omission): string {
   if (omission.kind === "figure") return `typed.${omission.figure.key}`;
   if (omission.kind === "field") return pathOf(project, { ...omission, field: "colour" });
   if (omission.kind === "finishing") return pathOfItem(project, omission);
+  if (omission.kind === "reading")
+    return `log.${project.log.findIndex(({ id }) => id === omission.reading.id)}`;
   if (omission.kind !== "measurement") return pathOf(project, { ...omission, field: omission.kind });
   const swatch = project.swatches.findIndex(({ id }) => id === omission.swatchId);
   return `swatches.${swatch}.${omission.measure}`;

@@ -1,4 +1,6 @@
 /** Whether a ball lasts: what is left of it by weight, against what the next rows will take, drawn together. */
+import { UNLIKE_ROWS } from "../belief/knitted";
+import { MOISTURE_SD, scaleSdG } from "../belief/measurementKinds";
 import { putUpId } from "../belief/unknowns";
 import { END_MM } from "../estimate/longTail";
 import { stretchNeed } from "../estimate/stretchNeed";
@@ -41,9 +43,6 @@ export interface WillItLast {
   readonly ruleM: number;
 }
 
-/** Yarn takes up and gives off water, in ln; and rows of one knitter are not all alike, each by itself. */
-const MOISTURE = 0.02;
-const UNLIKE_ROWS = 0.03;
 const SEED = 40_961;
 
 const { exp, sqrt, max, min } = Math;
@@ -64,8 +63,8 @@ function lengthsLeft(answer: KnownForecast, { yarnId, massG, stepG }: WeighedBal
   const [scale, water] = [normalsFrom(SEED), normalsFrom(SEED + 1)];
   const perG = (1000 * yarn.putUp.lengthM) / yarn.putUp.massG;
   return scale.map((off, index) => {
-    const mass = max(0, massG + (off * stepG) / sqrt(12));
-    return mass * perG * exp(MOISTURE * (water[index] ?? 0) + (putUps?.[index] ?? 0));
+    const mass = max(0, massG + off * scaleSdG(stepG));
+    return mass * perG * exp(MOISTURE_SD * (water[index] ?? 0) + (putUps?.[index] ?? 0));
   });
 }
 

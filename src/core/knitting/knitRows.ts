@@ -63,6 +63,9 @@ export interface KnitRows {
 /** So many rows before it happens the end of a section is told. */
 const TOLD_BEFORE = 4;
 
+/** And so many rows before it should be reached, a length. */
+const MEASURED_BEFORE = 10;
+
 interface Placed {
   readonly worked: WorkedSection;
   readonly index: number;
@@ -167,7 +170,7 @@ class Rows {
       chart: chart as ChartRow,
       toExplain: next === null ? [] : this.crossingsOf(next),
       before: this.actsBefore(at),
-      ahead: [this.crossingAhead(at, next), ...this.endsAfter(placed, at)],
+      ahead: [this.crossingAhead(at, next), ...this.endsAfter(placed, at), ...untilOf(placed)],
     };
   }
 
@@ -185,6 +188,13 @@ const actOf = ({ section, from, to }: WorkedSection): readonly Message[] => {
   const told = recordOf(section).tells?.(section, { from, to });
   return told ? [told] : [];
 };
+
+/** What is worked to a length is told so at its beginning and when it comes near: its rows are what that should take. */
+function untilOf({ worked: { section, rows }, index }: Placed): readonly Message[] {
+  if (index > 0 && rows.length - index > MEASURED_BEFORE) return [];
+  const length = recordOf(section).toLength?.(section) && "lengthMm" in section ? section.lengthMm : null;
+  return length ? [say("workUntil", { lengthMm: length, rows: rows.length })] : [];
+}
 
 /** Where a row lies in its repeat: the rows of a section come again as those of its content do. */
 function repeatAt({ content, rows, firstRow }: WorkedSection, index: number) {

@@ -1,13 +1,8 @@
 /** Where the knitter is in every piece that is in hand, worked out of the log: the one place that all counters show. */
 import type { EventOf, Log, LogEvent } from "../project/log";
+import { keyOfPlace, type InHand } from "./inHand";
 import { goneEvents } from "./merge";
 import { Readings, type KnitReading } from "./readings";
-
-/** A piece in hand. */
-export interface InHand {
-  readonly pieceId: string;
-  readonly copy: number;
-}
 
 export interface Place extends InHand {
   /** Rows worked. */
@@ -37,8 +32,6 @@ export interface Progress {
   /** What was weighed and measured, ready to be held against what was expected. */
   readonly readings: readonly KnitReading[];
 }
-
-export const keyOfPlace = ({ pieceId, copy }: InHand) => `${pieceId} ${copy}`;
 
 interface Open {
   readonly of: InHand;

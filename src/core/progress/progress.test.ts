@@ -2,7 +2,8 @@
 import fc from "fast-check";
 import type { Log, LogEvent } from "../project/log";
 import { goneEvents, mergedLogs, reconciled, withEvent, type NewEvent } from "./merge";
-import { isSecondTap, keyOfPlace, placeIn, progressOf, type InHand } from "./places";
+import { keyOfPlace, type InHand } from "./inHand";
+import { isSecondTap, placeIn, progressOf } from "./places";
 
 const BACK: InHand = { pieceId: "back", copy: 1 };
 const FRONT: InHand = { pieceId: "front", copy: 1 };

@@ -74,14 +74,12 @@ test("another yarn in its place leaves nothing of what the former one told; stan
 const anyAct: fc.Arbitrary<Act> = fc.oneof(
   { weight: 6, arbitrary: fc.constant<Act>({ kind: "rowDone", ...BACK }) },
   fc.nat(4).map((down): Act => ({ kind: "rippedBack", ...BACK, rows: down + 1 })),
-  fc
-    .record({ weighs: fc.boolean() })
-    .map(({ weighs }): Act => ({
-      kind: "joined",
-      ...OF,
-      massG: weighs ? 50 : null,
-      leftG: weighs ? 0 : null,
-    })),
+  fc.record({ weighs: fc.boolean() }).map(({ weighs }): Act => ({
+    kind: "joined",
+    ...OF,
+    massG: weighs ? 50 : null,
+    leftG: weighs ? 0 : null,
+  })),
   fc.constant<Act>({ kind: "weighed", ...OF, massG: 0, ...SCALE }),
 );
 

@@ -1,6 +1,6 @@
 /** What was read off while knitting, worked out of the log: yarn that stretches of rows took, by weight, and heights. */
 import type { EventOf } from "../project/log";
-import type { InHand } from "./places";
+import type { InHand } from "./inHand";
 
 /** A mass off a scale of such steps. */
 export interface Weighed {

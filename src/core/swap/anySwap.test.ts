@@ -113,7 +113,11 @@ test("taking any substitute up loses no swatch and no candidate", () => {
       const project = { ...given, swap: { keep: "size" as const, candidates: [candidate] } };
       const so = swapProject(project, candidate, { keep: "size", layOf });
       if (!so) return;
-      const taken = takenUp(project, so, { candidateId: "candidate", formerId: "former", told: { id: "new yarn", at: 1 } });
+      const taken = takenUp(project, so, {
+        candidateId: "candidate",
+        formerId: "former",
+        told: { id: "new yarn", at: 1 },
+      });
       expect(checkProject(JSON.parse(JSON.stringify(taken)))).toEqual({ ok: true, project: taken });
       expect(taken.swatches).toHaveLength(project.swatches.length);
       expect(taken.swap.candidates.map(({ id }) => id)).toEqual(["former"]);

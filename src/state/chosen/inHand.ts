@@ -1,6 +1,6 @@
 /** Which piece is in hand on this device, and how far its row has been read. Not part of the project. */
 import { create } from "zustand";
-import { keyOfPlace, type InHand } from "@/core/progress/places";
+import { keyOfPlace, type InHand } from "@/core/progress/inHand";
 
 interface Hand {
   /** `keyOfPlace` of the piece; null where nobody chose, and then it is what was worked on last. */

@@ -2,7 +2,8 @@
 import { useMemo } from "react";
 import type { KnownSeen } from "@/core/engine/seen";
 import type { KnitRows } from "@/core/knitting/knitRows";
-import { keyOfPlace, placeIn, progressOf, type Place, type Progress } from "@/core/progress/places";
+import { keyOfPlace } from "@/core/progress/inHand";
+import { placeIn, progressOf, type Place, type Progress } from "@/core/progress/places";
 import type { Project } from "@/core/project/project";
 import { useSettings } from "../keeping/settings";
 import { useProjectPart } from "../project/projectStore";

@@ -16,7 +16,7 @@ function omissions() {
 
 /** Opens the demo with something about one of the back's sections changed. */
 function beginWith(sectionId: string, part: object) {
-  const demo = demoProject();
+  const demo = { ...demoProject(), log: [] };
   const pieces = demo.pieces.map((piece) => ({
     ...piece,
     sections: piece.sections.map((one) => (one.id === sectionId ? { ...one, ...part } : one)),

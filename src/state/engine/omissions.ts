@@ -8,6 +8,8 @@ import { ONE_YARN, type ProjectSection } from "@/core/project/sections";
 import type { Swatch } from "@/core/project/swatches";
 import { useAnswer } from "./answer";
 import { choosePiece, chooseSection, chooseItem, chooseSwatch, chooseYarn } from "../chosen/chosen";
+import { takeInHand } from "../chosen/inHand";
+import { tellLog } from "../project/log";
 import { dropItem } from "../project/finishing";
 import { change, useProject, useProjectPart } from "../project/projectStore";
 import { useUnits } from "../keeping/settings";
@@ -162,6 +164,14 @@ const OMISSIONS: { readonly [Kind in Omission["kind"]]: OmissionKind<Kind> } = {
       delete draft.typed[`${MEASURE_FIELDS[measure]} ${swatchId}`];
     },
   },
+  reading: {
+    open: ({ reading }) => {
+      takeInHand(reading);
+      return { bench: "/knit", field: null };
+    },
+    // The log is only added to: the event is taken back.
+    settle: null,
+  },
   finishing: {
     open: ({ of, id }) => {
       chooseItem(of === "seams" ? "seam" : "extra", id);
@@ -180,6 +190,7 @@ export const openOmission = (omission: Omission): Place => kindOf(omission).open
 export function leaveOut(omission: Omission) {
   const { settle } = kindOf(omission);
   if (settle) change(`leave out ${JSON.stringify(omission)}`, (draft) => settle(draft, omission as never));
+  if (omission.kind === "reading") tellLog({ kind: "takenBack", of: omission.reading.id });
   if ("owner" in omission) dropText({ of: omission.owner, label: omission.label });
 }
 

@@ -1,8 +1,9 @@
 /** What is told of the knitting: every act is one event more in the log of the open project. */
 import { MOST_EVENTS, type LogEvent } from "@/core/project/log";
 import type { NewEvent } from "@/core/progress/merge";
-import { withEvent } from "@/core/progress/merge";
-import { isSecondTap, keyOfPlace, lastToldOf, type InHand } from "@/core/progress/places";
+import { mergedLogs, withEvent } from "@/core/progress/merge";
+import { keyOfPlace, type InHand } from "@/core/progress/inHand";
+import { isSecondTap, lastToldOf } from "@/core/progress/places";
 import { freshId } from "./freshId";
 import { change, useProjectStore } from "./projectStore";
 
@@ -18,6 +19,27 @@ export function tellLog(said: Said<NewEvent>): boolean {
     project.log = longer;
   });
   return true;
+}
+
+/** A piece was begun with a whole ball: told later, and put before all else that was told of the piece. */
+export function tellBegun(of: InHand, yarnId: string): void {
+  const { log } = useProjectStore.getState().project;
+  const first = log.find((event) => "pieceId" in event && keyOfPlace(event) === keyOfPlace(of));
+  if (!first || log.length >= MOST_EVENTS) return;
+  const { pieceId, copy } = of;
+  const begun = {
+    kind: "joined",
+    id: freshId("event"),
+    pieceId,
+    copy,
+    yarnId,
+    massG: null,
+    leftG: null,
+  } as const;
+  const longer = [...mergedLogs(log, [{ ...begun, at: Math.max(0, first.at - 1) }])];
+  change("log", (project) => {
+    project.log = longer;
+  });
 }
 
 let lastTap = { key: "", at: -Infinity };

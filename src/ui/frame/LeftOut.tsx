@@ -1,5 +1,5 @@
 "use client";
-import type { Message } from "@/core/words/message";
+import { say, type Message } from "@/core/words/message";
 import { Button } from "@/ui/parts/Button";
 import { Said, useSaid } from "@/ui/parts/Said";
 import { TriangleAlert } from "lucide-react";
@@ -55,6 +55,13 @@ function omissionName(
   switch (omission.kind) {
     case "measurement":
       return `the ${MEASUREMENT_KINDS[omission.measure].name} of ${swatchName(project, omission.swatchId)}`;
+    case "reading":
+      return said(
+        say("readingOfRows", {
+          ...omission.reading,
+          piece: placeName(project, omission.reading.pieceId, null, words),
+        }),
+      );
     case "piece":
       return placeName(project, omission.pieceId, null, words);
     case "section":
@@ -87,6 +94,7 @@ const ACT: { readonly [Kind in Omission["kind"]]: string } = {
   figure: "Use the last figure",
   field: "Use the last count",
   measurement: "Leave it out",
+  reading: "Take it back",
 };
 
 const MOST_SHOWN = 3;
@@ -154,6 +162,7 @@ const DONE: { readonly [Kind in Omission["kind"]]: string } = {
   figure: "the last figure is used",
   field: "the last count is used",
   measurement: "left out",
+  reading: "taken back",
 };
 
 /** What the knitter said to leave out, told beside the figure, with the way back. */

@@ -1,5 +1,15 @@
 "use client";
-import { Check, Scale, StickyNote, Undo2, Unlink } from "lucide-react";
+import {
+  Check,
+  ChevronDown,
+  ChevronUp,
+  CirclePlus,
+  Ruler,
+  Scale,
+  StickyNote,
+  Undo2,
+  Unlink,
+} from "lucide-react";
 import { useState } from "react";
 import type { Progress } from "@/core/progress/places";
 import type { KnitRow } from "@/core/knitting/knitRows";
@@ -7,10 +17,13 @@ import { rowDone, takeBackLast, tellLog } from "@/state/project/log";
 import { takeInHand } from "@/state/chosen/inHand";
 import { useRowsAround, type Piece } from "@/state/engine/knitting";
 import { Button } from "@/ui/parts/Button";
+import { IconButton } from "@/ui/parts/IconButton";
 import { Select } from "@/ui/parts/Select";
 import { NoteSheet, RipSheet } from "./LogSheets";
 import { Acts, RowInHand } from "./RowInHand";
 import { LastWeighing } from "./Lasts";
+import { JoinSheet } from "./JoinSheet";
+import { MeasureSheet } from "./MeasureSheet";
 import { WeighSheet } from "./WeighSheet";
 import { useKnitKeys } from "./useKnitKeys";
 
@@ -18,6 +31,8 @@ const ACTS = [
   { id: "back", name: "Take back", icon: Undo2 },
   { id: "rip", name: "Rip back", icon: Unlink },
   { id: "weigh", name: "Weigh", icon: Scale },
+  { id: "join", name: "New ball", icon: CirclePlus },
+  { id: "measure", name: "Measure", icon: Ruler },
   { id: "note", name: "Note", icon: StickyNote },
 ] as const;
 
@@ -36,8 +51,9 @@ interface InHandProps {
 /** The row in hand: on a phone under the thumb, with the one button that is tapped at its end. */
 export function InHandCard({ piece, pieces, progress }: InHandProps) {
   const around = useRowsAround(piece);
+  const [folded, setFolded] = useState(false);
   const [slip, setSlip] = useState<string | null>(null);
-  const [sheet, setSheet] = useState<"rip" | "note" | "weigh" | null>(null);
+  const [sheet, setSheet] = useState<Exclude<(typeof ACTS)[number]["id"], "back"> | null>(null);
   const row = around?.rows.find((one) => one.row === piece.rows + 1) ?? null;
   const atEnd = around !== null && piece.rows >= around.all;
   const done = () => {
@@ -54,42 +70,51 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
       aria-label="Row in hand"
       className="rounded-xl border border-line bg-card p-4 max-md:fixed max-md:inset-x-0 max-md:bottom-[3.7rem] max-md:z-10 max-md:flex max-md:max-h-[74dvh] max-md:flex-col max-md:rounded-b-none max-md:border-x-0 max-md:p-3 max-md:shadow-[0_-6px_18px_rgb(0_0_0/0.14)]"
     >
-      <div className="mb-2 md:hidden">
-        <Select
-          label="Piece in hand"
-          labelHidden
-          options={pieces.map(({ key, name, rows, all }) => ({
-            value: key,
-            label: `${name}, ${rows} of ${all}`,
-          }))}
-          value={piece.key}
-          onChange={(key) => {
-            const found = pieces.find((one) => one.key === key);
-            if (found) takeInHand(found);
-          }}
+      <div className="mb-2 flex items-center gap-2 md:hidden">
+        <div className="grow">
+          <Select
+            label="Piece in hand"
+            labelHidden
+            options={pieces.map(({ key, name, rows, all }) => ({
+              value: key,
+              label: `${name}, ${rows} of ${all}`,
+            }))}
+            value={piece.key}
+            onChange={(key) => {
+              const found = pieces.find((one) => one.key === key);
+              if (found) takeInHand(found);
+            }}
+          />
+        </div>
+        <IconButton
+          label={folded ? "Show the row in hand" : "Fold the row away, to see what lies under it"}
+          icon={folded ? ChevronUp : ChevronDown}
+          onClick={() => setFolded(!folded)}
         />
       </div>
-      <div className="min-h-0 flex-1 max-md:overflow-y-auto">
-        {row ? (
-          <RowInHand piece={piece} row={row} meanings={around?.meanings ?? []} />
-        ) : atEnd ? (
-          <AtEnd piece={piece} acts={around.atEnd} />
-        ) : (
-          <p role="status" className="py-10 text-center text-faint">
-            Writing the rows …
-          </p>
-        )}
+      <div className={folded ? "max-md:hidden" : "contents"}>
+        <div className="min-h-0 flex-1 max-md:overflow-y-auto">
+          {row ? (
+            <RowInHand piece={piece} row={row} meanings={around?.meanings ?? []} />
+          ) : atEnd ? (
+            <AtEnd piece={piece} acts={around.atEnd} />
+          ) : (
+            <p role="status" className="py-10 text-center text-faint">
+              Writing the rows …
+            </p>
+          )}
+        </div>
+        <LastWeighing piece={piece} row={row} progress={progress} />
       </div>
-      <LastWeighing piece={piece} row={row} progress={progress} />
       <p aria-live="polite" className="min-h-5 text-sm text-weld">
         {slip}
       </p>
-      <div className="flex items-stretch gap-1.5 max-md:flex-wrap">
+      <div className="flex items-stretch gap-1.5 max-md:flex-wrap max-md:gap-1">
         {ACTS.map(({ id, name, icon: Icon }) => (
           <Button
             key={id}
             onClick={() => (id === "back" ? back() : setSheet(id))}
-            className="min-w-14 flex-col justify-center gap-0.5! px-1.5! text-xs max-md:min-h-12 max-md:flex-1"
+            className="min-w-14 flex-col justify-center gap-0.5! px-1.5! text-xs max-md:min-h-12 max-md:min-w-0 max-md:flex-1 max-md:px-0! max-md:text-[0.69rem]"
           >
             <Icon size={22} aria-hidden />
             {name}
@@ -105,7 +130,11 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
         </Button>
       </div>
       {sheet === "rip" && <RipSheet piece={piece} onOpenChange={() => setSheet(null)} />}
-      {sheet === "weigh" && <WeighSheet piece={piece} row={row} onOpenChange={() => setSheet(null)} />}
+      {sheet === "weigh" && (
+        <WeighSheet piece={piece} row={row} progress={progress} onOpenChange={() => setSheet(null)} />
+      )}
+      {sheet === "join" && <JoinSheet piece={piece} row={row} onOpenChange={() => setSheet(null)} />}
+      {sheet === "measure" && <MeasureSheet piece={piece} onOpenChange={() => setSheet(null)} />}
       {sheet === "note" && <NoteSheet piece={piece} onOpenChange={() => setSheet(null)} />}
     </section>
   );

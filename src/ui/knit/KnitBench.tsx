@@ -1,12 +1,14 @@
 "use client";
 import { useAnswer } from "@/state/engine/answer";
-import { piecesOf, useProgress } from "@/state/engine/knitting";
+import { piecesOf, useProgress, type Piece } from "@/state/engine/knitting";
 import { useHand } from "@/state/chosen/inHand";
 import { useProject } from "@/state/project/projectStore";
+import type { Project } from "@/core/project/project";
 import type { KnownSeen } from "@/core/engine/seen";
 import { Card } from "@/ui/parts/Card";
 import { EmptyState } from "@/ui/parts/EmptyState";
 import { InHandCard } from "./InHandCard";
+import { YarnCard } from "./YarnCard";
 import { PiecesCard } from "./PiecesCard";
 
 /** On the needles: the row in hand, and where every piece stands. */
@@ -20,6 +22,10 @@ export function KnitBench() {
     );
   return <OnTheNeedles answer={answer} />;
 }
+
+/** The yarn that a piece is knitted with. */
+const yarnIdOf = ({ pieces, yarns }: Project, { pieceId }: Piece) =>
+  pieces.find(({ id }) => id === pieceId)?.yarnId ?? yarns[0]?.id ?? "";
 
 function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
   const progress = useProgress();
@@ -35,7 +41,10 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
   if (!piece) return null;
   return (
     <div className="grid items-start gap-3 max-md:pb-[74dvh] md:grid-cols-[minmax(0,1fr)_minmax(16rem,22rem)]">
-      <InHandCard piece={piece} pieces={pieces} progress={progress} />
+      <div className="grid min-w-0 grid-cols-1 gap-3">
+        <InHandCard piece={piece} pieces={pieces} progress={progress} />
+        <YarnCard answer={answer} piece={piece} yarnId={yarnIdOf(project, piece)} />
+      </div>
       <PiecesCard pieces={pieces} chosen={piece.key} notes={progress.notes} />
     </div>
   );

@@ -2,7 +2,8 @@
 import { useMemo } from "react";
 import type { WillItLast } from "@/core/forecast/willItLast";
 import type { KnitRow } from "@/core/knitting/knitRows";
-import { keyOfPlace, type Progress } from "@/core/progress/places";
+import { keyOfPlace } from "@/core/progress/inHand";
+import { type Progress } from "@/core/progress/places";
 import { say } from "@/core/words/message";
 import { useAsked } from "@/state/engine/asked";
 import type { Piece } from "@/state/engine/knitting";

@@ -2,7 +2,7 @@ import { paceOf } from "@/core/progress/pace";
 import { say } from "@/core/words/message";
 import { Said } from "@/ui/parts/Said";
 import type { Told } from "@/core/progress/places";
-import { keyOfPlace } from "@/core/progress/places";
+import { keyOfPlace } from "@/core/progress/inHand";
 import { countOf } from "@/core/words/things";
 import { takeInHand } from "@/state/chosen/inHand";
 import type { Piece } from "@/state/engine/knitting";

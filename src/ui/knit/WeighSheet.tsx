@@ -1,7 +1,9 @@
 "use client";
 import { useMemo, useState } from "react";
 import { ENTERED } from "@/core/project/enteredFigures";
-import { tellLog } from "@/state/project/log";
+import { keyOfPlace } from "@/core/progress/inHand";
+import { type Progress } from "@/core/progress/places";
+import { tellBegun, tellLog } from "@/state/project/log";
 import { useAsked } from "@/state/engine/asked";
 import type { Piece } from "@/state/engine/knitting";
 import { useProject } from "@/state/project/projectStore";
@@ -13,6 +15,7 @@ import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Said } from "@/ui/parts/Said";
 import { Select } from "@/ui/parts/Select";
 import { Sheet } from "@/ui/parts/Sheet";
+import { Tick } from "@/ui/parts/Tick";
 import { useEntered } from "@/ui/parts/useEntered";
 import type { KnitRow } from "@/core/knitting/knitRows";
 import { Lasts, reachesOf } from "./Lasts";
@@ -20,11 +23,21 @@ import { Lasts, reachesOf } from "./Lasts";
 interface WeighSheetProps {
   readonly piece: Piece;
   readonly row: KnitRow | null;
+  readonly progress: Progress;
   readonly onOpenChange: (open: boolean) => void;
 }
 
+/** Whether nobody has told yet with which ball of a yarn a piece was begun, nor weighed one since. */
+const isFirstOf = (
+  { joins, weighings }: Progress,
+  { yarnId, ...of }: { readonly pieceId: string; readonly copy: number; readonly yarnId: string },
+) =>
+  [...joins, ...weighings].every(
+    ({ event }) => keyOfPlace(event) !== keyOfPlace(of) || event.yarnId !== yarnId,
+  );
+
 /** The ball in hand on the scale: how far it goes, before it is written into the log. */
-export function WeighSheet({ piece, row, onOpenChange }: WeighSheetProps) {
+export function WeighSheet({ piece, row, progress, onOpenChange }: WeighSheetProps) {
   const { yarns } = useProject();
   const { pieceId, copy, rows, all } = piece;
   const [yarnId, setYarnId] = useState(row?.yarnIds[0] ?? yarns[0]?.id ?? "");
@@ -32,6 +45,8 @@ export function WeighSheet({ piece, row, onOpenChange }: WeighSheetProps) {
   const left = useEntered(ENTERED.ballLeft, "");
   const wrap = useEntered(ENTERED.wrap, "");
   const massG = left.value === null ? null : left.value - (wrap.value ?? 0);
+  const [whole, setWhole] = useState(false);
+  const unknown = isFirstOf(progress, { pieceId, copy, yarnId });
   const tooLight = massG !== null && massG <= 0;
   const asked = useMemo(
     () =>
@@ -52,6 +67,7 @@ export function WeighSheet({ piece, row, onOpenChange }: WeighSheetProps) {
         onSubmit={(event) => {
           event.preventDefault();
           if (massG === null || tooLight) return;
+          if (whole && unknown) tellBegun({ pieceId, copy }, yarnId);
           tellLog({ kind: "weighed", pieceId, copy, yarnId, massG, stepG: Number(step) });
           onOpenChange(false);
         }}
@@ -77,6 +93,11 @@ export function WeighSheet({ piece, row, onOpenChange }: WeighSheetProps) {
           <p aria-hidden>The scale goes in steps of</p>
           <Choice label="Steps of the scale" options={SCALE_STEPS} value={step} onChange={setStep} />
         </div>
+        {unknown && rows > 0 && (
+          <Tick checked={whole} onChange={setWhole}>
+            I began this piece with it, whole: then this tells what my rows take
+          </Tick>
+        )}
         <div aria-live="polite" className="min-h-36 border-t border-line pt-2">
           {asked &&
             current &&
@@ -86,15 +107,7 @@ export function WeighSheet({ piece, row, onOpenChange }: WeighSheetProps) {
               <Said>{say("noMassNoBall")}</Said>
             ))}
         </div>
-        <div className="flex flex-wrap justify-between gap-2">
-          <Button
-            onClick={() => {
-              tellLog({ kind: "joined", pieceId, copy, yarnId, massG: null, leftG: null });
-              onOpenChange(false);
-            }}
-          >
-            I joined a new ball here
-          </Button>
+        <div className="flex justify-end">
           <Button submits look="main" disabled={massG === null || tooLight}>
             Save
           </Button>

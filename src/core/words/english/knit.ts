@@ -26,6 +26,8 @@ const REACHES = {
   piece: "To the end of the piece",
 } as const;
 
+const READINGS = { ball: "the weighing", piece: "the weight", height: "the height" } as const;
+
 const small = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
 export const knit = {
@@ -100,6 +102,72 @@ export const knit = {
   ) => `${REACHES[what]}: ${chanceOf(chance)}, takes ${yarn(needM)}`,
   noMassNoBall: () =>
     "What a ball of this yarn weighs is not known: type it on the Pieces bench, and weighing can tell how far it goes",
+  rowGaugeFollows: (
+    { rows, per10Cm }: { readonly rows: number; readonly per10Cm: number },
+    { count, gauge }: Teller,
+  ) => `${count(rows, "row")} over that are ${gauge(per10Cm, "rows")}`,
+  /** Of a section that goes on until it is so high. */
+  workUntil: (
+    { lengthMm, rows }: { readonly lengthMm: number; readonly rows: number },
+    { round, count }: Teller,
+  ) => `Work until this section measures ${round(lengthMm)}: some ${count(rows, "row")}`,
+  /** A reading by name, within a sentence. */
+  readingOfRows: ({
+    kind,
+    piece,
+    from,
+    to,
+  }: {
+    readonly kind: keyof typeof READINGS;
+    readonly piece: string;
+    readonly from: number;
+    readonly to: number;
+  }) => `${READINGS[kind]} of rows ${from + 1} to ${to}, ${piece}`,
+  /** Rows that were weighed, against what all else lets one expect. */
+  rowsTook: (
+    {
+      from,
+      to,
+      found,
+      expected,
+    }: { readonly from: number; readonly to: number; readonly found: number; readonly expected: number },
+    { mass }: Teller,
+  ) => `Rows ${from + 1} to ${to} took ${mass(found)}, ${mass(expected)} expected`,
+  pieceWeighs: (
+    { found, expected }: { readonly found: number; readonly expected: number },
+    { mass }: Teller,
+  ) => `The whole piece weighs ${mass(found)}, ${mass(expected)} expected`,
+  rowsMeasure: (
+    { to, found, expected }: { readonly to: number; readonly found: number; readonly expected: number },
+    { size, count }: Teller,
+  ) => `${count(to, "row")} measure ${size(found)}, ${size(expected)} expected`,
+  /** How the forecast has moved; `more` is a share, of yarn in the rows so far. */
+  rowsTakeMore: ({ more }: { readonly more: number }, { percent }: Teller) =>
+    Math.abs(more) < 0.005
+      ? "Your rows take just what was expected"
+      : `Your rows take ${percent(Math.abs(more), 0)} ${more > 0 ? "more" : "less"} than was expected`,
+  stillSoMany: (
+    { balls, before, now }: { readonly balls: number; readonly before: number; readonly now: number },
+    { count, chance }: Teller,
+  ) =>
+    Math.round(100 * before) === Math.round(100 * now)
+      ? `still ${count(balls, "ball")}, ${chance(now)} as before`
+      : `still ${count(balls, "ball")}, now ${chance(now)} (${chance(before)} before)`,
+  nowSoMany: (
+    {
+      before,
+      now,
+      chance: how,
+      stillEnough,
+    }: {
+      readonly before: number;
+      readonly now: number;
+      readonly chance: number;
+      readonly stillEnough: number;
+    },
+    { count, chance }: Teller,
+  ) =>
+    `now ${count(now, "ball")}, ${chance(how)}, rather than ${before}${now > before ? `, which would do ${chance(stillEnough)}` : ""}`,
   noCrossingAhead: () => "No more crossings in this piece",
   /** How long so many rows take, quick and slow ones, in ms. */
   paceTold: (
