@@ -41,6 +41,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   lasts: [],
   moved: [],
   burnDown: [],
+  ballMap: ["log"],
   howFar: ["typed"],
   order: ["order"],
   group: ["order", "size"],

@@ -51,6 +51,7 @@ test("a question hangs on what the table says of it, and on nothing else beside 
     lasts: { ball: { pieceId: "back", yarnId: "yarn-1", row: 10, massG: 20, stepG: 1 }, rows: 12, to: [13] },
     knit: { pieceId: "back", from: 1, to: 4, style: { naming: "halves", words: "US" } },
     moved: null,
+    ballMap: { yarnId: "yarn-1", turns: null, parts: "first", partsG: [] },
     burnDown: { pieceId: "back", copy: 1, yarnId: "yarn-1" },
     howFar: {
       pieceId: "back",

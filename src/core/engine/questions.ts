@@ -4,6 +4,9 @@ import type { Candidate } from "../project/candidates";
 import type { Leavable } from "../project/project";
 import { sweepGauge, type SweepPoint } from "../forecast/gaugeSweep";
 import { howFar, type HowFar } from "../order/howFar";
+import type { BallMap } from "../estimate/ballMap";
+import { ballsOf, type BallsAsked } from "../forecast/ballsOf";
+import { progressOf } from "../progress/places";
 import { burnDown, type BurnDown } from "../forecast/burnDown";
 import { movedSince, type Moved } from "../forecast/moved";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
@@ -66,6 +69,8 @@ interface Questions {
     { readonly pieceId: string; readonly copy: number; readonly yarnId: string },
     BurnDown | null
   >;
+  /** Which ball works which rows, of what is worked and of what is to come; null where the yarn is not used. */
+  readonly ballMap: Question<BallsAsked, BallMap | null>;
   readonly howFar: Question<
     {
       readonly pieceId: string;
@@ -158,6 +163,10 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
     if (!answer.known) return null;
     const before = answer.reads.length === 0 ? answer : yield* revision.unknitted();
     return before && burnDown(before, answer, asked);
+  },
+  *ballMap(revision, asked) {
+    const answer = yield* revision.answer();
+    return answer.known ? ballsOf(answer, progressOf(revision.project.log), asked) : null;
   },
   howFar: ({ project, layOf }, asked) => howFar(project, { ...asked, layOf }),
   *order(revision, asked) {

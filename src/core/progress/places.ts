@@ -10,7 +10,8 @@ export interface Place extends InHand {
   /** When each of them was worked, in ms; null where nobody saw it. */
   readonly doneAt: readonly (number | null)[];
   readonly finished: boolean;
-  /** When anything of it was last told. */
+  /** When anything of it was first told, and last. */
+  readonly begunAt: number;
   readonly lastAt: number;
 }
 
@@ -37,6 +38,7 @@ interface Open {
   readonly of: InHand;
   doneAt: (number | null)[];
   finished: boolean;
+  readonly begunAt: number;
   lastAt: number;
   readonly readings: Readings;
 }
@@ -109,6 +111,7 @@ export function progressOf(log: Log): Progress {
       of: { pieceId: event.pieceId, copy: event.copy },
       doneAt: [],
       finished: false,
+      begunAt: event.at,
       lastAt: event.at,
       readings: new Readings(),
     };
@@ -116,11 +119,12 @@ export function progressOf(log: Log): Progress {
     place.lastAt = event.at;
     DOES[event.kind](place, event as never, told);
   }
-  const places = [...open.values()].map(({ of, doneAt, finished, lastAt }) => ({
+  const places = [...open.values()].map(({ of, doneAt, finished, begunAt, lastAt }) => ({
     ...of,
     rows: doneAt.length,
     doneAt,
     finished,
+    begunAt,
     lastAt,
   }));
   const readings = [...open.values()].flatMap((place) => place.readings.all());
@@ -166,6 +170,7 @@ export const placeIn = ({ places }: Pick<Progress, "places">, of: InHand): Place
     rows: 0,
     doneAt: [],
     finished: false,
+    begunAt: 0,
     lastAt: 0,
   };
 

@@ -94,6 +94,7 @@ const OTHERS = {
 /** What is a text or a list in one sentence, and something else in another. */
 const APART = {
   reaches: { what: "row" },
+  joinsIn: { joins: { count: 2, m: 0.6 } },
   readingOfRows: { kind: "height", piece: "x" },
   stepSlip: { side: "front" },
   stepReach: { side: "back" },

@@ -8,6 +8,7 @@ import type { KnownSeen } from "@/core/engine/seen";
 import { Card } from "@/ui/parts/Card";
 import { EmptyState } from "@/ui/parts/EmptyState";
 import { InHandCard } from "./InHandCard";
+import { BallsCard } from "./BallsCard";
 import { YarnCard } from "./YarnCard";
 import { PiecesCard } from "./PiecesCard";
 
@@ -44,6 +45,7 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
       <div className="grid min-w-0 grid-cols-1 gap-3">
         <InHandCard piece={piece} pieces={pieces} progress={progress} />
         <YarnCard answer={answer} piece={piece} yarnId={yarnIdOf(project, piece)} />
+        <BallsCard piece={piece} pieces={pieces} yarnId={yarnIdOf(project, piece)} />
       </div>
       <PiecesCard pieces={pieces} chosen={piece.key} notes={progress.notes} />
     </div>

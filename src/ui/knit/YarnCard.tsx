@@ -1,5 +1,6 @@
 "use client";
 import dynamic from "next/dynamic";
+import Link from "next/link";
 import { useMemo } from "react";
 import type { Knitted } from "@/core/belief/knitted";
 import type { KnownSeen } from "@/core/engine/seen";
@@ -39,6 +40,14 @@ function MovedSaid({ moved, several }: { readonly moved: Moved; readonly several
               : say("nowSoMany", { before: before.balls, now: now.balls, chance: now.chance, stillEnough })}
           </Said>
           .
+          {now.balls > before.balls && (
+            <>
+              {" "}
+              <Link href="/order" className="underline">
+                Order more while it can be had
+              </Link>
+            </>
+          )}
         </p>
       ))}
     </>

@@ -168,6 +168,12 @@ export const knit = {
     { count, chance }: Teller,
   ) =>
     `now ${count(now, "ball")}, ${chance(how)}, rather than ${before}${now > before ? `, which would do ${chance(stillEnough)}` : ""}`,
+  yarnOf: ({ m }: { readonly m: number }, { yarn }: Teller) => yarn(m),
+  besideRows: ({ m }: { readonly m: number }, { yarn }: Teller) => `${yarn(m)} for seams, ends and extras`,
+  joinsIn: (
+    { joins }: { readonly joins: { readonly count: number; readonly m: number } },
+    { count, yarn }: Teller,
+  ) => `${count(joins.count, "join")}, ${yarn(joins.m)} of yarn`,
   noCrossingAhead: () => "No more crossings in this piece",
   /** How long so many rows take, quick and slow ones, in ms. */
   paceTold: (

@@ -1,0 +1,153 @@
+"use client";
+import { useMemo, useState } from "react";
+import type { BallRows, MappedBall } from "@/core/estimate/ballMap";
+import { isLabelOf } from "@/core/project/label";
+import { say } from "@/core/words/message";
+import { useAsked } from "@/state/engine/asked";
+import { keyOfPlace } from "@/core/progress/inHand";
+import type { Piece } from "@/state/engine/knitting";
+import { useProject, useShelf } from "@/state/project/projectStore";
+import { Card } from "@/ui/parts/Card";
+import { Choice } from "@/ui/parts/Choice";
+import { Said } from "@/ui/parts/Said";
+import { Table, type Column } from "@/ui/parts/Table";
+
+const TURNS = [
+  { value: "none", label: "one after the other" },
+  { value: "1", label: "every row", name: "Two balls in turn, every row" },
+  { value: "2", label: "every 2 rows", name: "Two balls in turn, every two rows" },
+] as const;
+
+const PARTS = [
+  { value: "first", label: "part balls first" },
+  { value: "last", label: "part balls last" },
+] as const;
+
+interface BallRow extends MappedBall {
+  readonly ball: number;
+}
+
+/** Rows of one piece, one run after the other; of balls in turn the whole span. */
+function spansOf(rows: readonly BallRows[]) {
+  const spans: { pieceId: string; copy: number; from: number; to: number; inTurn: boolean }[] = [];
+  for (const one of rows) {
+    const last = spans.at(-1);
+    if (last && last.pieceId === one.pieceId && last.copy === one.copy) {
+      last.to = one.to;
+      last.inTurn = true;
+    } else spans.push({ ...one, inTurn: false });
+  }
+  return spans;
+}
+
+interface BallsCardProps {
+  readonly piece: Piece;
+  readonly pieces: readonly Piece[];
+  readonly yarnId: string;
+}
+
+/** Ball by ball: which rows each of them works, as it was told and as it is planned from here on. */
+export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
+  const { yarns } = useProject();
+  const { entries } = useShelf();
+  const name = yarns.find(({ id }) => id === yarnId)?.name ?? "";
+  const [turns, setTurns] = useState<(typeof TURNS)[number]["value"]>("none");
+  const [parts, setParts] = useState<(typeof PARTS)[number]["value"]>("first");
+  const partsG = useMemo(
+    () => entries.filter(({ label }) => isLabelOf(label, name)).flatMap((entry) => entry.partsG),
+    [entries, name],
+  );
+  const asked = useMemo(
+    () => ({ yarnId, turns: turns === "none" ? null : Number(turns), parts, partsG }),
+    [yarnId, turns, parts, partsG],
+  );
+  const { told } = useAsked("ballMap", asked);
+  if (!told) return null;
+  const names = new Map(pieces.map((one) => [one.key, one.name]));
+  const inHand = told.balls.findLastIndex(({ rows }) =>
+    rows.some((one) => keyOfPlace(one) === piece.key && one.from <= Math.max(1, piece.rows)),
+  );
+  const columns: readonly Column<BallRow>[] = [
+    {
+      id: "ball",
+      head: "Ball",
+      names: true,
+      whole: true,
+      cell: ({ ball }) => (
+        <>
+          {ball}
+          {ball === inHand + 1 && <span className="ml-1.5 text-madder">in hand</span>}
+        </>
+      ),
+    },
+    {
+      id: "rows",
+      head: "Rows",
+      cell: ({ rows, besideMm }) => (
+        <ul>
+          {spansOf(rows).map((one) => (
+            <li key={`${keyOfPlace(one)} ${one.from}`}>
+              {names.get(keyOfPlace(one)) ?? ""}, {one.from === one.to ? one.to : `${one.from} to ${one.to}`}
+              {one.inTurn && <span className="text-faint">, in turn</span>}
+            </li>
+          ))}
+          {besideMm > 1 && (
+            <li className="text-faint">
+              <Said>{say("besideRows", { m: besideMm / 1000 })}</Said>
+            </li>
+          )}
+        </ul>
+      ),
+    },
+    {
+      id: "fill",
+      head: <span className="sr-only">How much of it is used</span>,
+      width: "25%",
+      cell: (ball) => <Fill ball={ball} />,
+    },
+    {
+      id: "left",
+      head: "Left over",
+      right: true,
+      whole: true,
+      cell: ({ leftMm }) => <Said>{say("yarnOf", { m: leftMm / 1000 })}</Said>,
+    },
+  ];
+  return (
+    <Card title="Ball by ball" aside={<Said>{say("joinsIn", { joins: joinsOf(told.balls) })}</Said>}>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Choice label="How balls follow one another" options={TURNS} value={turns} onChange={setTurns} />
+        {partsG.length > 0 && (
+          <Choice label="When part balls are used" options={PARTS} value={parts} onChange={setParts} />
+        )}
+      </div>
+      <div className="mt-2">
+        <Table
+          caption="Balls and the rows that each of them works"
+          columns={columns}
+          rows={told.balls.map((one, index) => ({ ...one, ball: index + 1 }))}
+          keyOf={({ ball }) => ball}
+          rowClass={({ ball }) => (ball === inHand + 1 ? "bg-paper" : "")}
+        />
+      </div>
+    </Card>
+  );
+}
+
+/** Joins and what they take of the balls. */
+const joinsOf = (balls: readonly MappedBall[]) => ({
+  count: Math.max(0, balls.length - 1),
+  m: balls.reduce((sum, { joinsMm }) => sum + joinsMm, 0) / 1000,
+});
+
+/** A ball as a strand: what is knitted of it, what its joins take, and what is left. */
+function Fill({ ball: { holdsMm, rowsMm, besideMm, joinsMm } }: { readonly ball: MappedBall }) {
+  const share = (mm: number) => `${Math.min(100, (100 * mm) / Math.max(1, holdsMm))}%`;
+  return (
+    <span aria-hidden className="flex h-3 overflow-hidden rounded-full bg-line">
+      <span className="bg-woad" style={{ width: share(rowsMm) }} />
+      <span className="bg-weld" style={{ width: share(besideMm) }} />
+      <span className="bg-madder" style={{ width: share(joinsMm) }} />
+    </span>
+  );
+}
