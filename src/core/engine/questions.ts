@@ -59,7 +59,12 @@ interface Questions {
   >;
   /** How far a ball goes that was weighed; null where it cannot be told. */
   readonly lasts: Question<
-    { readonly ball: WeighedBall; readonly rows: number; readonly to: readonly number[] },
+    {
+      readonly ball: WeighedBall;
+      readonly rows: number;
+      readonly to: readonly number[];
+      readonly spare?: number;
+    },
     WillItLast | null
   >;
   /** What knitting has told against what was expected; null where nothing was read off while knitting. */

@@ -26,6 +26,24 @@ function useOfRows({ worked }: PlannedSection, piece: PiecePlan, yarnId: string,
 }
 
 /**
+ * What ends a piece that is stopped in the section of its row `at`, counted from 0: the edges behind that; null where
+ * other rows were to follow. Example: in the only fabric of a scarf it is the cast-off and its end.
+ */
+export function endNeed(piece: PiecePlan, yarnId: string, at: number, gauge: Gauge): YarnNeed | null {
+  const { sections } = piece;
+  let before = 0;
+  const here = sections.findIndex(({ worked }) => (before += worked.rows.length) > at);
+  if (here < 0 || sections.slice(here + 1).some(({ worked }) => worked.rows.length > 0)) return null;
+  const uses = sections
+    .slice(here)
+    .flatMap((section) => usesOfEdges(section, piece).filter((use) => use.yarnId === yarnId));
+  return needOfUses(
+    uses.map((use) => ({ use, times: 1 })),
+    gauge,
+  );
+}
+
+/**
  * What a yarn has to reach for over a stretch of a piece, edges that lie within it counted in.
  * Example: the last row and what is behind it take that row, the cast-off and its end.
  */

@@ -3,8 +3,10 @@ import { deviationsOf, ofProject, putUpId } from "../belief/unknowns";
 import { answerTo } from "@testing/anyProject";
 import { plainSwatch, readOff, unswatched, withSwatches } from "@testing/anySwatch";
 import { END_MM } from "../estimate/longTail";
-import { stretchNeed } from "../estimate/stretchNeed";
+import { endNeed, stretchNeed } from "../estimate/stretchNeed";
 import { drawsOf, normalsFrom } from "./draws";
+import type { Project } from "../project/project";
+import { newSection } from "../project/sections";
 import type { KnownForecast } from "./projectForecast";
 import { willItLast } from "./willItLast";
 
@@ -19,6 +21,14 @@ function setting(project: ReturnType<typeof unswatched>) {
   const all = piece.sections.reduce((sum, { worked }) => sum + worked.rows.length, 0);
   return { answer, piece, all, yarnId: piece.yarnId };
 }
+
+/** A plain border below all else. */
+const withHem = ([piece, ...others]: Project["pieces"]): Project["pieces"] => {
+  if (!piece) throw new Error("no piece");
+  const [castOn, ...rest] = piece.sections;
+  const border = newSection("fabric", "border", { content: "ground", ground: "garter", rows: 6 });
+  return castOn ? [{ ...piece, sections: [castOn, border, ...rest] }, ...others] : [piece, ...others];
+};
 
 /** How often a ball does what was called sure, over knitters drawn from the belief itself. */
 function kept({ answer, piece, all, yarnId }: ReturnType<typeof setting>) {
@@ -84,6 +94,32 @@ test("a ball as worked on tells less by what the rows since took; the join is pu
     expect(joinBefore).toBeLessThanOrEqual(sureTo + 1);
     expect(rows[joinBefore - 1]?.row.some((work) => "crossing" in work) ?? false).toBe(false);
   }
+});
+
+test("a piece may be stopped behind whole repeats, and is told so by as many as the yarn and a spare ball do", () => {
+  const { answer, piece, all, yarnId } = setting(unswatched());
+  const known = answer as KnownForecast;
+  const ball = { pieceId: piece.id, yarnId, row: 30, massG: 30, stepG: 1 };
+  const stop = (massG: number, spare = 0) =>
+    willItLast(known, { ...ball, massG }, { rows: 30, to: [], certainty: "steady", spare })?.stop ?? null;
+  const { gauge, likely } = known.plan;
+  const takes = (to: number) =>
+    stretchNeed(piece, yarnId, { from: 30, to }, gauge).at(likely) +
+    (endNeed(piece, yarnId, 30, gauge)?.at(likely) ?? NaN);
+  const [putUp] = known.plan.yarns.map((yarn) => yarn.putUp);
+  const holds = (massG: number) => (1000 * massG * (putUp?.lengthM ?? NaN)) / (putUp?.massG ?? NaN);
+  const at = stop(30);
+  expect((at?.rows ?? 1) % 6).toBe(0);
+  expect(at?.repeats).toBe(((at?.rows ?? 0) - 30) / 6);
+  expect(takes(at?.rows ?? 0)).toBeLessThan(holds(30));
+  expect(takes((at?.rows ?? 0) + 12)).toBeGreaterThan(holds(30));
+  expect(stop(30, 1)?.rows).toBeGreaterThan((at?.rows ?? 0) + 12);
+  expect(stop(30, 20)?.rows).toBe(all);
+  expect(stop(4)).toEqual({ rows: 30, repeats: 0 });
+  const below = answerTo({ ...unswatched(), pieces: withHem(unswatched().pieces) });
+  expect(
+    below.known && willItLast(below, { ...ball, row: 2 }, { rows: 2, to: [], certainty: "steady" })?.stop,
+  ).toBeNull();
 });
 
 test("of a yarn whose weight nobody knows nothing is told by weight", () => {

@@ -6,6 +6,7 @@ const THINGS = {
   edgeStitch: ["edge stitch", "edge stitches"],
   hole: ["hole", "holes"],
   kit: ["kit", "kits"],
+  entry: ["entry", "entries"],
   join: ["join", "joins"],
   knot: ["knot", "knots"],
   ofThem: ["of them", "of them"],

@@ -3,6 +3,7 @@ import { mergedLogs } from "@/core/progress/merge";
 import { say, type Message } from "@/core/words/message";
 import type { Shelf } from "@/core/project/shelf";
 import { demoProject } from "@/demo/slipover";
+import { PROJECT_FRAGMENT } from "./fragment";
 import { startAutosave, type Autosave } from "./autosave";
 import { followProject } from "../engine/answer";
 import { begin, put, useProjectStore, type Kept } from "../project/projectStore";
@@ -105,6 +106,18 @@ function keepGoing(tell: Tell): () => void {
   };
 }
 
+/** Takes in the project that the address holds, if it does; the address is a plain one from then on. */
+async function takeFromAddress(tell: Tell) {
+  const { hash, pathname } = window.location;
+  if (!hash.startsWith(PROJECT_FRAGMENT)) return;
+  window.history.replaceState(null, "", pathname);
+  const [{ readFragment }, { arrive }] = await Promise.all([import("./link"), import("./arrivals")]);
+  const read = await readFragment(hash);
+  if (!read.ok) return tell(read.message);
+  const arrived = arrive(read.project);
+  if (arrived.what !== "opened") tell(say("rowsJoined", { events: arrived.events }));
+}
+
 /** Starts the session; the result ends it. `tell` gets a word for the user. */
 export function startSession(tell: Tell): () => void {
   let ended = false;
@@ -118,7 +131,11 @@ export function startSession(tell: Tell): () => void {
     if (word) tell(word);
     const keeping = keepGoing(tell);
     const following = followProject();
+    const look = () => void takeFromAddress(tell);
+    look();
+    window.addEventListener("hashchange", look);
     rest = () => {
+      window.removeEventListener("hashchange", look);
       following();
       keeping();
     };

@@ -5,6 +5,7 @@ import { toast } from "@/ui/parts/toast";
 import { useGlossary } from "@/state/chosen/glossary";
 import { useIsAnswered } from "@/state/engine/answer";
 import { openStart, useStartSheet } from "@/state/chosen/startSheet";
+import { useArrival } from "@/state/keeping/arrivals";
 import { startSession } from "@/state/keeping/session";
 import { Answer } from "./Answer";
 import { BenchTabs } from "./BenchTabs";
@@ -21,6 +22,9 @@ const StartSheet = dynamic(() => import("./StartSheet").then(({ StartSheet: shee
 });
 const Toasts = dynamic(() => import("./Toasts").then((file) => file.Toasts), { ssr: false });
 const Glossary = dynamic(() => import("./Glossary").then((file) => file.Glossary), { ssr: false });
+const ArrivalSheet = dynamic(() => import("./ArrivalSheet").then((file) => file.ArrivalSheet), {
+  ssr: false,
+});
 const SettingsSheet = dynamic(() => import("./SettingsSheet").then((file) => file.SettingsSheet), {
   ssr: false,
 });
@@ -44,6 +48,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
   const theme = useTheme();
   const starting = useStartSheet(({ open }) => open);
+  const arriving = useArrival(({ arrived }) => arrived !== null);
   const explaining = useGlossary(({ open }) => open);
 
   return (
@@ -73,6 +78,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       {explaining && <Glossary />}
       <ToolsDrawer />
       {starting && <StartSheet open onOpenChange={openStart} />}
+      {arriving && <ArrivalSheet />}
       <FileDrop />
       <Toasts theme={theme} />
     </>

@@ -14,15 +14,19 @@ const ProjectDetails = dynamic(() => import("./ProjectDetails").then(({ ProjectD
   ssr: false,
 });
 
+const SendSheet = dynamic(() => import("./SendSheet").then((file) => file.SendSheet), { ssr: false });
+
 /** The project's name, and what can be done with the project as a whole. */
 export function ProjectMenu() {
   const name = useProjectPart((project) => project.name);
   const yarns = useProjectPart((project) => project.yarns);
   const [details, setDetails] = useState(false);
+  const [sending, setSending] = useState(false);
   const acts = [
     { name: "New project …", act: () => openStart(true) },
     { name: "Name and notes …", act: () => setDetails(true) },
     { name: "Save to a file", keys: "Ctrl S", act: saveProjectFile },
+    { name: "Send to another device …", act: () => setSending(true) },
     { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },
     { name: "Start empty", act: startEmpty },
     { name: "Open the demo", act: openDemo },
@@ -44,6 +48,7 @@ export function ProjectMenu() {
           </Button>
         }
       />
+      {sending && <SendSheet onOpenChange={setSending} />}
       {details && <ProjectDetails open={details} onOpenChange={setDetails} />}
     </>
   );

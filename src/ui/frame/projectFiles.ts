@@ -4,7 +4,9 @@ import { EXTENSION, fileNameOf, readProject, writeProject } from "@/core/files/p
 import { emptyProject } from "@/core/project/project";
 import { emptyShelf } from "@/core/project/shelf";
 import { download } from "@/ui/parts/download";
-import { put, replace, useProjectStore } from "@/state/project/projectStore";
+import { say } from "@/core/words/message";
+import { arrive } from "@/state/keeping/arrivals";
+import { put, useProjectStore } from "@/state/project/projectStore";
 import { asSaid } from "@/ui/parts/Said";
 import { undoable } from "@/ui/parts/undoable";
 
@@ -23,8 +25,9 @@ export async function openProjectFile(file: File) {
     toast.error(`${file.name} was not opened`, { description: asSaid(opened.message), duration: 15_000 });
     return;
   }
-  replace("open", opened.project);
-  toast.success(`Opened ${opened.project.name}`, undoable);
+  const arrived = arrive(opened.project);
+  if (arrived.what === "opened") toast.success(`Opened ${opened.project.name}`, undoable);
+  else toast.success(asSaid(say("rowsJoined", { events: arrived.events })), undoable);
 }
 
 /** The one file input of the page; `FileDrop` holds it. */

@@ -37,10 +37,12 @@ interface LastsProps {
   readonly all: number;
   /** With each thing that is to be reached, and the rule of thumb. */
   readonly whole?: boolean;
+  /** Whole balls beside it. */
+  readonly spare?: number;
 }
 
 /** How far the ball in hand goes, what to do first. */
-export function Lasts({ told, row, rows, all, whole = false }: LastsProps) {
+export function Lasts({ told, row, rows, all, whole = false, spare = 0 }: LastsProps) {
   const { leftM, sureTo, joinBefore, rowM, ruleM } = told;
   const soon = sureTo < all && sureTo - rows < 3;
   return (
@@ -63,6 +65,13 @@ export function Lasts({ told, row, rows, all, whole = false }: LastsProps) {
               )
             );
           })}
+          {told.stop && (
+            <li>
+              <Said>
+                {told.stop.repeats > 0 ? say("mayStop", { ...told.stop, spare }) : say("mayNotStop")}
+              </Said>
+            </li>
+          )}
           <li className="text-faint">
             <Said>{say("rowTakes", { rowM, ruleM })}</Said>
           </li>

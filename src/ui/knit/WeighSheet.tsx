@@ -47,6 +47,8 @@ export function WeighSheet({ piece, row, progress, onOpenChange }: WeighSheetPro
   const massG = left.value === null ? null : left.value - (wrap.value ?? 0);
   const [whole, setWhole] = useState(false);
   const unknown = isFirstOf(progress, { pieceId, copy, yarnId });
+  const others = useEntered(ENTERED.balls, "");
+  const spare = others.value ?? 0;
   const tooLight = massG !== null && massG <= 0;
   const asked = useMemo(
     () =>
@@ -56,8 +58,9 @@ export function WeighSheet({ piece, row, progress, onOpenChange }: WeighSheetPro
             ball: { pieceId, yarnId, row: rows, massG, stepG: Number(step) },
             rows,
             to: reachesOf(row, all).map((reach) => reach.rows),
+            spare,
           },
-    [pieceId, yarnId, rows, massG, step, row, all],
+    [pieceId, yarnId, rows, massG, step, row, all, spare],
   );
   const { told, current } = useAsked("lasts", asked);
   return (
@@ -98,11 +101,16 @@ export function WeighSheet({ piece, row, progress, onOpenChange }: WeighSheetPro
             I began this piece with it, whole: then this tells what my rows take
           </Tick>
         )}
+        {told?.stop && (
+          <div className="w-1/2 pr-1.5">
+            <MeasureInput label="Whole balls beside it" {...others.input} example="none" />
+          </div>
+        )}
         <div aria-live="polite" className="min-h-36 border-t border-line pt-2">
           {asked &&
             current &&
             (told ? (
-              <Lasts told={told} row={row} rows={rows} all={all} whole />
+              <Lasts told={told} row={row} rows={rows} all={all} whole spare={spare} />
             ) : (
               <Said>{say("noMassNoBall")}</Said>
             ))}

@@ -8,6 +8,15 @@ interface Cell {
 
 export const files = {
   fileTooLarge: () => "This file is over 5 MB: no project is that large.",
+  linkCutOff: () =>
+    "The link was cut off on its way, so nothing was opened. Send it again, or send the file.",
+  linkHoldsNoProject: ({ why }: { readonly why: Nested }, { tell }: Teller) =>
+    `The link holds no project, so nothing was opened. ${tell(why)}`,
+  /** Events of the log that came from another device. */
+  rowsJoined: ({ events }: { readonly events: number }, { count }: Teller) =>
+    events === 0
+      ? "Nothing new came: all of it was here already"
+      : `${count(events, "entry")} of the log came in`,
   notJson: () => "This is not a project file: it is not JSON.",
   notBrenok: ({ format }: { readonly format: string }) =>
     `This is not a Brenok project: it does not say "format": "${format}".`,

@@ -86,8 +86,16 @@ export const knit = {
     if (left <= 0) return "It may not last this row: join the next ball now";
     return `${left} more ${left === 1 ? "row is" : "rows are"} safe: join the next ball before row ${joinBefore}`;
   },
+  /** A piece may be stopped: after so many repeats more, behind a row. */
+  mayStop: (
+    { repeats, rows, spare }: { readonly repeats: number; readonly rows: number; readonly spare: number },
+    { count, CastOff }: Teller,
+  ) =>
+    `${CastOff} after ${repeats === 1 ? "this repeat" : `${count(repeats, "repeat")} more, this one counted`} (row ${rows}) at the latest${spare > 0 ? `, with ${count(spare, "ball")} more` : ""}: then the yarn is enough for the edge too`,
+  mayNotStop: (_: undefined, { castOff }: Teller) =>
+    `There may not be enough to end this repeat and ${castOff}: ${castOff} now, or join another ball`,
   rowTakes: ({ rowM, ruleM }: { readonly rowM: number; readonly ruleM: number }, { yarn }: Teller) =>
-    `This row takes ${yarn(rowM)}; three widths would say ${yarn(ruleM)}`,
+    `This row alone takes ${yarn(rowM)}; three widths would say ${yarn(ruleM)}`,
   reaches: (
     {
       what,
