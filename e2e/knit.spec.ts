@@ -46,7 +46,7 @@ async function press(page: Page, key: string, row: string) {
 }
 
 test.beforeEach(async ({ page }) => {
-  now = Date.UTC(2026, 0, 5, 19);
+  now = Date.UTC(2026, 10, 5, 19);
   await page.clock.setFixedTime(now);
   await page.goto("/knit");
   await answerIsThere(page);
@@ -197,6 +197,33 @@ test("a ball that was begun whole is told of when it is first weighed, and a hei
   await expect(page.getByRole("dialog")).toContainText(/24 rows over that are 26\.1\srows/);
   await page.getByRole("button", { name: "Save" }).click();
   await expect(yarn).toContainText(/24 rows measure 9\.2\scm, \d\.\d\scm expected/);
+});
+
+test("balls are laid along the rows, one after the other or in turn; what finishes the work is ticked off", async ({
+  page,
+}) => {
+  await hand(page)
+    .getByRole("button", { name: /^Fold the row away/ })
+    .click();
+  const balls = page.getByRole("region", { name: "Ball by ball" });
+  await expect(balls.getByRole("row").nth(1)).toContainText("Back, 1 to 33");
+  await balls.getByRole("radio", { name: "Two balls in turn, every two rows" }).click();
+  await expect(balls).toContainText("in turn");
+  const list = page.getByRole("region", { name: "Finishing list" });
+  await expect(list).toContainText("0 of 6 done");
+  await list.getByRole("checkbox", { name: /^Wash and pin out Back/ }).check();
+  await expect(list).toContainText("1 of 6 done");
+  await page.reload();
+  await expect(list).toContainText("1 of 6 done");
+  await list.getByRole("checkbox", { name: /^Wash and pin out Back/ }).uncheck();
+  await expect(list).toContainText("0 of 6 done");
+});
+
+test("after half an hour without a rest one is advised, and not before", async ({ page }) => {
+  await knit(page, 30);
+  await expect(hand(page)).not.toContainText("put it down");
+  await knit(page, 2);
+  await expect(hand(page)).toContainText("You have been knitting for 31 minutes: put it down for ten");
 });
 
 test("two tabs lose and double no row", async ({ page, context }) => {

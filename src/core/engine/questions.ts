@@ -17,6 +17,7 @@ import { orderAdvice, type OrderAdvice } from "../order/advice";
 import { calculatingGroup, type GroupCalculated } from "../order/group";
 import type { Market } from "../order/market";
 import { willItLast, type WeighedBall, type WillItLast } from "../forecast/willItLast";
+import { finishingList, type FinishingItem } from "../knitting/finishingList";
 import { knitRows, type KnitRows } from "../knitting/knitRows";
 import type { Wording } from "../stitches/wording";
 import type { Steps } from "../steps";
@@ -76,6 +77,8 @@ interface Questions {
   >;
   /** Which ball works which rows, of what is worked and of what is to come; null where the yarn is not used. */
   readonly ballMap: Question<BallsAsked, BallMap | null>;
+  /** What finishes the project; empty without an answer. */
+  readonly finishing: Question<null, readonly FinishingItem[]>;
   readonly howFar: Question<
     {
       readonly pieceId: string;
@@ -172,6 +175,10 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
   *ballMap(revision, asked) {
     const answer = yield* revision.answer();
     return answer.known ? ballsOf(answer, progressOf(revision.project.log), asked) : null;
+  },
+  *finishing(revision) {
+    const answer = yield* revision.answer();
+    return answer.known ? finishingList(revision.project, answer) : [];
   },
   howFar: ({ project, layOf }, asked) => howFar(project, { ...asked, layOf }),
   *order(revision, asked) {

@@ -30,6 +30,8 @@ export interface Progress {
   readonly weighings: readonly Told<"weighed">[];
   /** Joins in rows that were ripped back are gone with them. */
   readonly joins: readonly Told<"joined">[];
+  /** What of the finishing list is done, by its key, with the event that told it. */
+  readonly ticked: ReadonlyMap<string, string>;
   /** What was weighed and measured, ready to be held against what was expected. */
   readonly readings: readonly KnitReading[];
 }
@@ -47,7 +49,7 @@ type Mutable = { -readonly [Part in "notes" | "weighings" | "joins"]: Progress[P
 
 /** What each kind of event does to a piece. */
 const DOES: {
-  readonly [Kind in Exclude<LogEvent["kind"], "takenBack" | "newYarn">]: (
+  readonly [Kind in Exclude<LogEvent["kind"], "takenBack" | "newYarn" | "ticked">]: (
     place: Open,
     event: EventOf<Kind>,
     told: Mutable,
@@ -99,9 +101,14 @@ function backTo(place: Open, rows: number, told: Mutable) {
 export function progressOf(log: Log): Progress {
   const gone = goneEvents(log);
   const open = new Map<string, Open>();
+  const ticked = new Map<string, string>();
   const told: Mutable = { notes: [], weighings: [], joins: [] };
   for (const event of log) {
     if (event.kind === "takenBack" || gone.has(event.id)) continue;
+    if (event.kind === "ticked") {
+      ticked.set(event.of, event.id);
+      continue;
+    }
     if (event.kind === "newYarn") {
       for (const { readings } of open.values()) readings.newYarn(event.yarnId);
       continue;
@@ -128,7 +135,7 @@ export function progressOf(log: Log): Progress {
     lastAt,
   }));
   const readings = [...open.values()].flatMap((place) => place.readings.all());
-  return { ...told, readings, places: places.toSorted((a, b) => b.lastAt - a.lastAt) };
+  return { ...told, ticked, readings, places: places.toSorted((a, b) => b.lastAt - a.lastAt) };
 }
 
 const readings = new WeakMap<Log, readonly KnitReading[]>();
@@ -141,7 +148,7 @@ export function readingsOf(log: Log): readonly KnitReading[] {
 }
 
 /** Kinds of events behind which all readings are as they were. */
-const TELLS_NOTHING: ReadonlySet<LogEvent["kind"]> = new Set(["rowDone", "note", "finished"]);
+const TELLS_NOTHING: ReadonlySet<LogEvent["kind"]> = new Set(["rowDone", "note", "finished", "ticked"]);
 
 /**
  * Whether two logs of one project have read off the same: asked behind every tap, so that a log which is another one

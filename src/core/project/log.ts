@@ -51,6 +51,8 @@ const eventSchema = z.discriminatedUnion("kind", [
   event("pieceWeighed", { ...inHand, massG: measure({ least: 0.1, most: 20_000 }), stepG: scaleStep }),
   /** From the cast-on edge to the needles, as it is knitted and before any bath. */
   event("measured", { ...inHand, heightMm: measure(LENGTHS.piece) }),
+  /** Something of the finishing list is done. */
+  event("ticked", { of: words(200) }),
   /** From here on another yarn is knitted in place of one: what was weighed of that says nothing of this. */
   event("newYarn", { yarnId: words(64) }),
   /** The knitter has looked again, and stands by what another event says. */

@@ -19,6 +19,11 @@ interface Settings {
   readonly doneKey: string | null;
   /** Whether the screen stays on while knitting. */
   readonly awake: boolean;
+  /** Whether each row is read aloud when it comes, and a row with a crossing is felt. */
+  readonly aloud: boolean;
+  readonly buzz: boolean;
+  /** After so many minutes without a rest one is advised; 0 for never. */
+  readonly restMinutes: number;
   /** What stands beside the text of a panel. */
   readonly panelsAs: "chart" | "fabric";
 }
@@ -36,6 +41,9 @@ export const useSettings = create<Settings>()(
       pace: USUAL_PACE,
       doneKey: null,
       awake: true,
+      aloud: false,
+      buzz: false,
+      restMinutes: 30,
     }),
     { name: SETTINGS_KEY, skipHydration: true },
   ),

@@ -15,7 +15,7 @@ import { useProject } from "@/state/project/projectStore";
 import { useSettings } from "@/state/keeping/settings";
 import { extraName } from "@/core/estimate/extras";
 import { sectionName } from "@/ui/pieces/sectionWords";
-import { seamName } from "@/ui/pieces/seamWords";
+import { seamName } from "@/core/estimate/seamName";
 import { undoable } from "@/ui/parts/undoable";
 
 type Words = Wording["words"];

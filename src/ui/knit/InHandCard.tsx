@@ -19,6 +19,9 @@ import { useRowsAround, type Piece } from "@/state/engine/knitting";
 import { Button } from "@/ui/parts/Button";
 import { IconButton } from "@/ui/parts/IconButton";
 import { Select } from "@/ui/parts/Select";
+import { knittingSince } from "@/core/progress/rest";
+import { useSettings } from "@/state/keeping/settings";
+import { readAloud } from "./readAloud";
 import { NoteSheet, RipSheet } from "./LogSheets";
 import { Acts, RowInHand } from "./RowInHand";
 import { LastWeighing } from "./Lasts";
@@ -48,6 +51,23 @@ interface InHandProps {
   readonly progress: Progress;
 }
 
+/** A word to rest where rows have followed one another for so long as the knitter said; null before. */
+function restDue({ places }: Progress, now: number): string | null {
+  const { restMinutes } = useSettings.getState();
+  const since = restMinutes > 0 ? knittingSince(places, now) : null;
+  const minutes = since === null ? 0 : Math.floor((now - since) / 60_000);
+  return minutes >= restMinutes && restMinutes > 0
+    ? `You have been knitting for ${minutes} minutes: put it down for ten, and open your hands.`
+    : null;
+}
+
+/** What comes is read aloud and felt, as the knitter has chosen. */
+function announce({ stretches }: KnitRow) {
+  const { aloud, buzz } = useSettings.getState();
+  if (buzz && stretches.some(({ crosses }) => crosses)) navigator.vibrate?.(80);
+  if (aloud) readAloud(stretches.map(({ text }) => text));
+}
+
 /** The row in hand: on a phone under the thumb, with the one button that is tapped at its end. */
 export function InHandCard({ piece, pieces, progress }: InHandProps) {
   const around = useRowsAround(piece);
@@ -58,7 +78,10 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
   const atEnd = around !== null && piece.rows >= around.all;
   const done = () => {
     if (atEnd || !row) return;
-    setSlip(SLIPS[rowDone(piece)]);
+    const became = rowDone(piece);
+    setSlip(SLIPS[became] ?? restDue(progress, Date.now()));
+    const next = around?.rows.find((one) => one.row === piece.rows + 2);
+    if (became === "done" && next) announce(next);
   };
   const back = () => {
     const what = takeBackLast(piece);

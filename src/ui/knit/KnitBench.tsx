@@ -9,6 +9,7 @@ import { Card } from "@/ui/parts/Card";
 import { EmptyState } from "@/ui/parts/EmptyState";
 import { InHandCard } from "./InHandCard";
 import { BallsCard } from "./BallsCard";
+import { FinishingListCard } from "./FinishingListCard";
 import { YarnCard } from "./YarnCard";
 import { PiecesCard } from "./PiecesCard";
 
@@ -47,7 +48,10 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
         <YarnCard answer={answer} piece={piece} yarnId={yarnIdOf(project, piece)} />
         <BallsCard piece={piece} pieces={pieces} yarnId={yarnIdOf(project, piece)} />
       </div>
-      <PiecesCard pieces={pieces} chosen={piece.key} notes={progress.notes} />
+      <div className="grid min-w-0 grid-cols-1 gap-3">
+        <PiecesCard pieces={pieces} chosen={piece.key} notes={progress.notes} />
+        <FinishingListCard ticked={progress.ticked} />
+      </div>
     </div>
   );
 }

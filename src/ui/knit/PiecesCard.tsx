@@ -6,8 +6,7 @@ import { keyOfPlace } from "@/core/progress/inHand";
 import { countOf } from "@/core/words/things";
 import { takeInHand } from "@/state/chosen/inHand";
 import type { Piece } from "@/state/engine/knitting";
-import { AwakeTick } from "./AwakeTick";
-import { LearnKey } from "./LearnKey";
+import { InHandSettings } from "./InHandSettings";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 
@@ -76,10 +75,7 @@ export function PiecesCard({ pieces, chosen, notes }: PiecesCardProps) {
           ))}
         </ul>
       )}
-      <div className="mt-3 border-t border-line pt-2 text-sm">
-        <AwakeTick />
-        <LearnKey />
-      </div>
+      <InHandSettings />
     </Card>
   );
 }

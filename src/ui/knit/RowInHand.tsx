@@ -10,6 +10,7 @@ import { useSettings } from "@/state/keeping/settings";
 import { sectionName } from "@/ui/pieces/sectionWords";
 import { Button } from "@/ui/parts/Button";
 import { Said } from "@/ui/parts/Said";
+import { readAloud } from "./readAloud";
 import { RowStrip } from "./RowStrip";
 import { CrossingSheet } from "./CrossingSheet";
 
@@ -36,6 +37,7 @@ export function RowInHand({
   const project = useProject();
   const words = useSettings((settings) => settings.words);
   const naming = useSettings((settings) => settings.naming);
+  const [mute, setMute] = useState(false);
   const [explained, setExplained] = useState<Crossing | null>(null);
   const section = project.pieces
     .find(({ id }) => id === piece.pieceId)
@@ -74,6 +76,12 @@ export function RowInHand({
             </Button>
           </li>
         ))}
+        <li>
+          <Button look="link" onClick={() => setMute(!readAloud(row.stretches.map(({ text }) => text)))}>
+            Read it aloud
+          </Button>
+          {mute && <span className="text-faint"> This device has no English voice of its own.</span>}
+        </li>
         {meanings.map((line) => (
           <li key={line} className="text-faint">
             {line}

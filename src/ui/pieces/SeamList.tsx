@@ -4,7 +4,6 @@ import { Button } from "@/ui/parts/Button";
 import { Said, useSaid } from "@/ui/parts/Said";
 import { Plus, Trash2 } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
-import type { Seam } from "@/core/project/finishing";
 import type { KnownSeen } from "@/core/engine/seen";
 import { yarnOfItem } from "@/core/estimate/wholeProject";
 import { meeting, type SeamPlan, type SewnEdge } from "@/core/estimate/plan";
@@ -21,7 +20,8 @@ import { Select } from "@/ui/parts/Select";
 import { undoable } from "@/ui/parts/undoable";
 import { ItemRow } from "./ItemRow";
 import { ItemYarn } from "./ItemYarn";
-import { seamName, SIDE_OPTIONS } from "./seamWords";
+import { EDGE_SIDES, type Seam } from "@/core/project/finishing";
+import { seamName } from "@/core/estimate/seamName";
 
 /** What is sewn, edge to edge; the open one can be changed. */
 export function SeamList({ answer }: { readonly answer: KnownSeen }) {
@@ -93,7 +93,7 @@ function SeamFields({
       {seam[which] ? (
         <Select
           label={edgeLabel}
-          options={SIDE_OPTIONS.map(({ value, label }) => ({ value, label: said(label) }))}
+          options={EDGE_SIDES.map((value) => ({ value, label: said(say("edgeName", { side: value })) }))}
           value={seam[which].side}
           says={said(say("edgeWhy", { side: seam[which].side }))}
           onChange={(side) => seam[which] && editSeam(seam.id, { [which]: { ...seam[which], side } })}

@@ -6,7 +6,7 @@ import type { Project } from "@/core/project/project";
 import { hasCables } from "@/core/project/sectionKinds";
 import type { Wording } from "@/core/stitches/wording";
 import { extraName } from "@/core/estimate/extras";
-import { seamName } from "./seamWords";
+import { seamName } from "@/core/estimate/seamName";
 import { sectionName } from "./sectionWords";
 
 export type GroupedBy = "part" | "piece" | "section" | "yarn";

@@ -12,7 +12,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { useSaid, Said } from "@/ui/parts/Said";
 import { Select } from "@/ui/parts/Select";
-import { seamName } from "@/ui/pieces/seamWords";
+import { seamName } from "@/core/estimate/seamName";
 import { problemOf, Result, ToolFields } from "./Result";
 import { ENTERED } from "@/core/project/enteredFigures";
 import { useEntered } from "@/ui/parts/useEntered";

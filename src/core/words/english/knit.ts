@@ -28,6 +28,8 @@ const REACHES = {
 
 const READINGS = { ball: "the weighing", piece: "the weight", height: "the height" } as const;
 
+const BLOCKS = { asKnit: "Leave as knit:", steamed: "Steam", wetBlocked: "Wash and pin out" } as const;
+
 const small = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
 export const knit = {
@@ -182,6 +184,36 @@ export const knit = {
     { joins }: { readonly joins: { readonly count: number; readonly m: number } },
     { count, yarn }: Teller,
   ) => `${count(joins.count, "join")}, ${yarn(joins.m)} of yarn`,
+  blockPiece: ({
+    piece,
+    blocking,
+    times,
+  }: {
+    readonly piece: string;
+    readonly blocking: keyof typeof BLOCKS;
+    readonly times: number;
+  }) => `${BLOCKS[blocking]} ${piece}${times > 1 ? `, all ${times}` : ""}`,
+  measuresOf: (
+    { widthMm, heightMm }: { readonly widthMm: number; readonly heightMm: number },
+    { size }: Teller,
+  ) => `${size(widthMm)} wide, ${size(heightMm)} high`,
+  sewSeam: (
+    { seam, lengthMm, times }: { readonly seam: Nested; readonly lengthMm: number; readonly times: number },
+    { tell, size }: Teller,
+  ) => `Sew ${tell(seam)}: ${size(lengthMm)}${times > 1 ? `, ${times} times` : ""}`,
+  meetsEvenly: ({
+    first,
+    second,
+    things,
+  }: {
+    readonly first: number;
+    readonly second: number;
+    readonly things: readonly ["rows" | "stitches", "rows" | "stitches"];
+  }) => `${first} ${things[0]} to ${second} ${things[1]}, spread evenly`,
+  putOnExtra: ({ extra, times }: { readonly extra: string; readonly times: number }) =>
+    times > 1 ? `${extra}: ${times}` : extra,
+  weaveIn: ({ ends }: { readonly ends: number }) => `Weave in some ${ends} ends`,
+  joinedBy: ({ join }: { readonly join: string }) => `balls joined by: ${small(join)}`,
   noCrossingAhead: () => "No more crossings in this piece",
   /** How long so many rows take, quick and slow ones, in ms. */
   paceTold: (

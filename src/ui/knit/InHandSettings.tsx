@@ -1,0 +1,42 @@
+"use client";
+import { useSettings } from "@/state/keeping/settings";
+import { Choice } from "@/ui/parts/Choice";
+import { Tick } from "@/ui/parts/Tick";
+import { AwakeTick } from "./AwakeTick";
+import { LearnKey } from "./LearnKey";
+
+const RESTS = [
+  { value: "0", label: "never" },
+  { value: "20", label: "20 min" },
+  { value: "30", label: "30 min" },
+  { value: "45", label: "45 min" },
+] as const;
+
+/** How the device behaves in the knitter’s hands. */
+export function InHandSettings() {
+  const { aloud, buzz, restMinutes } = useSettings();
+  const chosen = RESTS.find(({ value }) => value === String(restMinutes)) ?? RESTS[0];
+  return (
+    <div className="mt-3 grid gap-1 border-t border-line pt-2 text-sm">
+      <AwakeTick />
+      <Tick checked={aloud} onChange={(on) => useSettings.setState({ aloud: on })}>
+        Read each row aloud when it comes
+      </Tick>
+      {typeof navigator !== "undefined" && "vibrate" in navigator && (
+        <Tick checked={buzz} onChange={(on) => useSettings.setState({ buzz: on })}>
+          Buzz when a row with a crossing comes
+        </Tick>
+      )}
+      <div className="flex flex-wrap items-center justify-between gap-x-3">
+        <span aria-hidden>Rest for the hands every</span>
+        <Choice
+          label="Rest for the hands every"
+          options={RESTS}
+          value={chosen.value}
+          onChange={(value) => useSettings.setState({ restMinutes: Number(value) })}
+        />
+      </div>
+      <LearnKey />
+    </div>
+  );
+}
