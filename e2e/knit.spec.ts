@@ -1,4 +1,5 @@
 /** The knit bench on a phone: rows by the thumb, what is a slip, what is taken back. */
+import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
 import { answerIsThere, expect, expectAccessible, test } from "./bench";
 
@@ -224,6 +225,28 @@ test("after half an hour without a rest one is advised, and not before", async (
   await expect(hand(page)).not.toContainText("put it down");
   await knit(page, 2);
   await expect(hand(page)).toContainText("You have been knitting for 31 minutes: put it down for ten");
+});
+
+test("rows a day until the day that is chosen, with days of rest, and as a calendar file", async ({
+  page,
+}) => {
+  await hand(page)
+    .getByRole("button", { name: /^Fold the row away/ })
+    .click();
+  const card = page.getByRole("region", { name: "By when" });
+  await card.getByLabel("To be done by").fill("2026-11-14");
+  await expect(card).toContainText(/\d+ to \d+ rows a day, some \d.* h, on 10 days/);
+  await card.getByRole("button", { name: "Sunday" }).click();
+  await expect(card).toContainText("on 9 days");
+  const saved = page.waitForEvent("download");
+  await card.getByRole("button", { name: "Save the days as a calendar file" }).click();
+  const file = await saved;
+  expect(file.suggestedFilename()).toBe("harrow-slipover.ics");
+  const text = await readFile(await file.path(), "utf8");
+  expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(9);
+  expect(text.replaceAll(/\r?\n[ \t]/g, "")).toMatch(/SUMMARY:Harrow slipover: Back\\, rows 83 to \d+/);
+  await card.getByLabel("To be done by").fill("2026-11-01");
+  await expect(card).toContainText("No day of knitting is left until then");
 });
 
 test("two tabs lose and double no row", async ({ page, context }) => {

@@ -78,7 +78,7 @@ test("one is found by name among the shelf and the shop, put beside, given anoth
   await page.getByRole("button", { name: "From shelf or shop" }).click();
   const sheet = page.getByRole("dialog", { name: "Find another yarn" });
   const ways = sheet.getByRole("list", { name: "Yarns that could do" }).getByRole("listitem");
-  await expect(ways.first()).toContainText("Tarnock Aran", { timeout: 20_000 });
+  await expect(ways.filter({ hasText: "Tarnock Aran" }).first()).toBeVisible({ timeout: 20_000 });
   await sheet.getByRole("radio", { name: "lightest" }).click();
   await expect(ways.first()).toContainText("Gossim Lace");
   await sheet.getByLabel("Find a yarn").fill("skerrel flax double");

@@ -5,7 +5,7 @@ import { answerIsThere, answerOf, ballsOf, expect, expectAccessible, openAt, ope
 async function openUnswatched(page: Page) {
   await openAt(page, "/swatches");
   const demo = (await (await page.request.get("/api/demo")).json()) as Record<string, unknown>;
-  const content = JSON.stringify({ ...demo, demo: false, name: "Unswatched", swatches: [] });
+  const content = JSON.stringify({ ...demo, demo: false, name: "Unswatched", swatches: [], log: [] });
   await openFile(page, { name: "unswatched.brenok.json", content });
   await expect(page.getByRole("heading", { name: "No swatch yet" })).toBeVisible();
 }

@@ -158,6 +158,14 @@ export const projectSchema = z.strictObject({
   yarns: z.array(yarn).check(z.minLength(1), z.maxLength(12)),
   /** In the order of knitting. */
   pieces: z.array(piece).check(z.minLength(1), z.maxLength(40)),
+  /** By which day it is to be done, and days of the week on which the hands rest; Sunday is 0. */
+  calendar: z._default(
+    z.strictObject({
+      by: z.nullable(z.string().check(z.regex(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/))),
+      restDays: z.array(z.int().check(z.minimum(0), z.maximum(6))).check(z.maxLength(7)),
+    }),
+    { by: null, restDays: [] },
+  ),
   /** What happened on the needles. */
   log: logSchema,
   /** What was typed into each field, to the letter, so that it stands there again. */
@@ -242,6 +250,7 @@ export function emptyProject(): Project {
       },
     ],
     pieces: [emptyPiece("piece-1", "My piece")],
+    calendar: { by: null, restDays: [] },
     log: [],
     typed: {},
   };

@@ -9,6 +9,8 @@ import { Card } from "@/ui/parts/Card";
 import { EmptyState } from "@/ui/parts/EmptyState";
 import { InHandCard } from "./InHandCard";
 import { BallsCard } from "./BallsCard";
+import { CalendarCard } from "./CalendarCard";
+import { paceOf } from "@/core/progress/pace";
 import { FinishingListCard } from "./FinishingListCard";
 import { YarnCard } from "./YarnCard";
 import { PiecesCard } from "./PiecesCard";
@@ -50,6 +52,7 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
       </div>
       <div className="grid min-w-0 grid-cols-1 gap-3">
         <PiecesCard pieces={pieces} chosen={piece.key} notes={progress.notes} />
+        <CalendarCard pieces={pieces} pace={paceOf(pieces)} />
         <FinishingListCard ticked={progress.ticked} />
       </div>
     </div>

@@ -30,6 +30,12 @@ const READINGS = { ball: "the weighing", piece: "the weight", height: "the heigh
 
 const BLOCKS = { asKnit: "Leave as knit:", steamed: "Steam", wetBlocked: "Wash and pin out" } as const;
 
+/** Hours by quarters. Example: "1 to 1.25 h". */
+function spanOfHours(least: number, most: number): string {
+  const [low, high] = [least, most].map((hours) => Math.max(0.25, Math.round(4 * hours) / 4));
+  return low === high ? `${low} h` : `${low} to ${high} h`;
+}
+
 const small = (words: string) => words.charAt(0).toLowerCase() + words.slice(1);
 
 export const knit = {
@@ -214,6 +220,31 @@ export const knit = {
     times > 1 ? `${extra}: ${times}` : extra,
   weaveIn: ({ ends }: { readonly ends: number }) => `Weave in some ${ends} ends`,
   joinedBy: ({ join }: { readonly join: string }) => `balls joined by: ${small(join)}`,
+  /** `quickMs` and `slowMs` are what a row takes; null where nobody has seen that. */
+  rowsADay: (
+    {
+      rows,
+      days,
+      quickMs,
+      slowMs,
+    }: {
+      readonly rows: number;
+      readonly days: number;
+      readonly quickMs: number | null;
+      readonly slowMs: number | null;
+    },
+    { count }: Teller,
+  ) => {
+    const each = rows / days;
+    const [least, most] = [Math.floor(each), Math.ceil(each)];
+    const said = least === most ? count(most, "row") : `${least} to ${count(most, "row")}`;
+    const hours =
+      quickMs !== null && slowMs !== null
+        ? `, some ${spanOfHours((each * quickMs) / 3_600_000, (each * slowMs) / 3_600_000)}`
+        : "";
+    return `${said} a day${hours}, on ${days === 1 ? "one day" : `${days} days`}`;
+  },
+  noDaysLeft: () => "No day of knitting is left until then: choose a later day, or rest less",
   noCrossingAhead: () => "No more crossings in this piece",
   /** How long so many rows take, quick and slow ones, in ms. */
   paceTold: (
