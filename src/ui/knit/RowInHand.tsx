@@ -70,13 +70,13 @@ export function RowInHand({
           </li>
         ))}
         {row.toExplain.map((crossing) => (
-          <li key={nameOf(crossing, { naming, words })}>
+          <li key={nameOf(crossing, { naming, words })} className="mr-4 inline-block">
             <Button look="link" onClick={() => setExplained(crossing)}>
               How is {nameOf(crossing, { naming, words })} worked?
             </Button>
           </li>
         ))}
-        <li>
+        <li className="mr-4 inline-block">
           <Button look="link" onClick={() => setMute(!readAloud(row.stretches.map(({ text }) => text)))}>
             Read it aloud
           </Button>

@@ -1,7 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import Link from "next/link";
-import { useMemo } from "react";
+import { useDeferredValue, useMemo } from "react";
 import type { Knitted } from "@/core/belief/knitted";
 import type { KnownSeen } from "@/core/engine/seen";
 import type { Moved } from "@/core/forecast/moved";
@@ -90,6 +90,8 @@ interface YarnCardProps {
 /** Yarn on the needles: how the forecast has moved since the first row, and what moved it. */
 export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
   const { pieceId, copy } = piece;
+  // A tap is shown before the chart is drawn anew.
+  const rows = useDeferredValue(piece.rows);
   const { told: moved } = useAsked("moved", NOTHING);
   const asked = useMemo(() => ({ pieceId, copy, yarnId }), [pieceId, copy, yarnId]);
   const { told: burn } = useAsked("burnDown", asked);
@@ -108,7 +110,7 @@ export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
       <div className="grid gap-x-4 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         {burn && burn.pieceId === pieceId && (
           <div className="mt-2 h-60 min-w-0">
-            <BurnDownChart burn={burn} rows={piece.rows} />
+            <BurnDownChart burn={burn} rows={rows} />
           </div>
         )}
         {mine.length > 0 && (
