@@ -1,14 +1,12 @@
 /** What has been knitted of the demo: half way up the back, over three evenings. */
 import type { Log, LogEvent } from "@/core/project/log";
-import { withEvent, type NewEvent } from "@/core/progress/merge";
+import { withEvent, type Act, type NewEvent } from "@/core/progress/merge";
 
 const BACK = { pieceId: "back", copy: 1 };
 /** Seven in the evening, five minutes a row. */
 const FIRST_EVENING = Date.UTC(2026, 9, 5, 19);
 const DAY = 86_400_000;
 const ROW = 300_000;
-
-type Act = NewEvent extends infer Event ? (Event extends NewEvent ? Omit<Event, "id"> : never) : never;
 
 const rows = (count: number): readonly Act[] =>
   Array.from({ length: count }, () => ({ kind: "rowDone", ...BACK }));

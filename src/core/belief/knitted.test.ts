@@ -5,7 +5,7 @@ import { plainSwatch, readOff } from "@testing/anySwatch";
 import { stretchNeed } from "../estimate/stretchNeed";
 import { savingsOf } from "../forecast/savings";
 import { layProject } from "../garment/panelLayout";
-import { withEvent, type NewEvent } from "../progress/merge";
+import { withEvent, type Act, type NewEvent } from "../progress/merge";
 import type { Log } from "../project/log";
 import type { Project } from "../project/project";
 import { toEnd } from "../steps";
@@ -18,8 +18,6 @@ const base: Project = {
 };
 const OF = { pieceId: base.pieces[0]?.id ?? "", copy: 1 };
 const YARN = { ...OF, yarnId: "yarn-1" };
-
-type Act = NewEvent extends infer Event ? (Event extends NewEvent ? Omit<Event, "id"> : never) : never;
 const told = (...acts: readonly Act[]): Log[number][] => [
   ...acts.reduce(
     (log: Log, act) => withEvent(log, { ...act, id: `e${log.length}` } as NewEvent, log.length),

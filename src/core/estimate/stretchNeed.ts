@@ -4,7 +4,7 @@ import type { Gauge } from "../stitches/plainStitch";
 import { sharing } from "./colourWork";
 import type { PiecePlan, PlannedSection } from "./plan";
 import { allCounts, tallyRows } from "./tally";
-import { usesOfEdges } from "./uses";
+import { usesOfColours, usesOfEdges, type Use } from "./uses";
 import { needOfUses, type YarnNeed } from "./yarnNeed";
 
 /** Rows behind the first `from` ones, up to the `to`th; what is done behind the last row of the piece belongs to it. */
@@ -59,13 +59,15 @@ export function stretchNeed(piece: PiecePlan, yarnId: string, stretch: Stretch, 
       length > 0
         ? before > stretch.from && before <= stretch.to
         : (at >= stretch.from && at < stretch.to) || (at === all && stretch.to === all);
+    const mine = (uses: readonly Use[]) => uses.filter((use) => use.yarnId === yarnId);
+    const whole = { from: stretch.from - at, to: stretch.to - at };
+    // Colours carried along, their twists and ends are counted with the section: each of its rows has its share.
+    const share = Math.max(0, Math.min(whole.to, length) - Math.max(whole.from, 0)) / Math.max(1, length);
     return [
-      useOfRows(section, piece, yarnId, { from: stretch.from - at, to: stretch.to - at }),
-      ...(edges ? usesOfEdges(section, piece).filter((use) => use.yarnId === yarnId) : []),
+      { use: useOfRows(section, piece, yarnId, whole), times: 1 },
+      ...(edges ? mine(usesOfEdges(section, piece)).map((use) => ({ use, times: 1 })) : []),
+      ...mine(usesOfColours(section)).map((use) => ({ use, times: share })),
     ];
   });
-  return needOfUses(
-    uses.map((use) => ({ use, times: 1 })),
-    gauge,
-  );
+  return needOfUses(uses, gauge);
 }

@@ -81,7 +81,7 @@ function usesOfRows(section: PlannedSection, kept: number): readonly Use[] {
 }
 
 /** Twists take about a stitch's width, carried yarn the height of the rows that it passes. */
-const usesOfColours = ({ worked, extras }: PlannedSection): readonly Use[] =>
+export const usesOfColours = ({ worked, extras }: PlannedSection): readonly Use[] =>
   extras.map(({ yarnId, ends, carriedRows, twists }: ColourExtras) => ({
     part: "ends",
     yarnId,

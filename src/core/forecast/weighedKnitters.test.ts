@@ -6,7 +6,7 @@ import { joinWaste } from "../estimate/balls";
 import { END_MM } from "../estimate/longTail";
 import { stretchNeed } from "../estimate/stretchNeed";
 import { yarnNeeds } from "../estimate/yarnNeed";
-import { withEvent, type NewEvent } from "../progress/merge";
+import { withEvent, type Act, type NewEvent } from "../progress/merge";
 import type { Log } from "../project/log";
 
 const base = cabledBack(
@@ -23,8 +23,6 @@ const ROWS = piece.sections.reduce((sum, { worked }) => sum + worked.rows.length
 const WHOLE_G = planned.yarns[0]?.putUp.massG ?? NaN;
 const OF = { pieceId: piece.id, copy: 1 };
 const YARN = { yarnId: piece.yarnId };
-
-type Act = NewEvent extends infer Event ? (Event extends NewEvent ? Omit<Event, "id"> : never) : never;
 
 /** What a knitter has told after each of three weighings. */
 function logsOf(world: World, knitter: number, weighsBalls: boolean): readonly Log[] {

@@ -29,6 +29,9 @@ export type NewEvent = LogEvent extends infer Event
     : never
   : never;
 
+/** What an event tells, before it has a name. */
+export type Act = NewEvent extends infer Event ? (Event extends NewEvent ? Omit<Event, "id"> : never) : never;
+
 /** The log with one more event, told at `now`; it is never before what it follows, however clocks go. */
 export const withEvent = (log: Log, event: NewEvent, now: number): Log => [
   ...log,

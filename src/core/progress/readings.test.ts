@@ -1,15 +1,13 @@
 /** What balls gave, read off the log, against a world in which every gram of every row is known. */
 import fc from "fast-check";
 import type { Log } from "../project/log";
-import { withEvent, type NewEvent } from "./merge";
+import { withEvent, type Act, type NewEvent } from "./merge";
 import { placeIn, progressOf, readingsOf, sameReadings } from "./places";
 import type { BallStretch } from "./readings";
 
 const BACK = { pieceId: "back", copy: 1 };
 const OF = { ...BACK, yarnId: "yarn-1" };
 const SCALE = { stepG: 1 };
-
-type Act = NewEvent extends infer Event ? (Event extends NewEvent ? Omit<Event, "id"> : never) : never;
 
 const tell = (log: Log, act: Act): Log =>
   withEvent(log, { ...act, id: `e${log.length}` } as NewEvent, 1000 * log.length);

@@ -1,16 +1,14 @@
 /** What is told of the knitting: every act is one event more in the log of the open project. */
 import { MOST_EVENTS, type LogEvent } from "@/core/project/log";
-import type { NewEvent } from "@/core/progress/merge";
-import { mergedLogs, withEvent } from "@/core/progress/merge";
+
+import { mergedLogs, withEvent, type Act, type NewEvent } from "@/core/progress/merge";
 import { keyOfPlace, type InHand } from "@/core/progress/inHand";
 import { isSecondTap, lastToldOf } from "@/core/progress/places";
 import { freshId } from "./freshId";
 import { change, useProjectStore } from "./projectStore";
 
-type Said<Event> = Event extends NewEvent ? Omit<Event, "id"> : never;
-
 /** Tells the log of something; false where it is full, and then nothing is changed. */
-export function tellLog(said: Said<NewEvent>): boolean {
+export function tellLog(said: Act): boolean {
   const { log } = useProjectStore.getState().project;
   if (log.length >= MOST_EVENTS) return false;
   // Made outside of the draft, which would look into every event.
