@@ -97,8 +97,8 @@ function holdsAndNarrows({ shares, widths }: ReturnType<typeof told>) {
 
 test("each weighing narrows the band, and it holds the truth for 84 to 96 in 100", () => {
   holdsAndNarrows(told(ownWorld, true));
-}, 240_000);
+}, 600_000);
 
 test("it does so in a harsher world, where balls that nobody weighed are light", () => {
   holdsAndNarrows(told(harsherWorld(), false));
-}, 240_000);
+}, 600_000);
