@@ -1,6 +1,7 @@
 /** The English catalogue: a file for each bench. */
 import { knit } from "./english/knit";
 import { order } from "./english/order";
+import { progress } from "./english/progress";
 import { pieces } from "./english/pieces";
 import { swatches } from "./english/swatches";
 import { files } from "./english/files";
@@ -19,4 +20,5 @@ export const english = {
   ...tools,
   ...order,
   ...knit,
+  ...progress,
 };

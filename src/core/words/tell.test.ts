@@ -4,6 +4,7 @@ import { files } from "./english/files";
 import { knit } from "./english/knit";
 import { order } from "./english/order";
 import { pieces } from "./english/pieces";
+import { progress } from "./english/progress";
 import { rows } from "./english/rows";
 import { swap } from "./english/swap";
 import { swatches } from "./english/swatches";
@@ -44,7 +45,7 @@ test("a share is half, so many times, or so many per cent", () => {
 });
 
 test("no code stands in two files of the catalogue", () => {
-  const all = [files, knit, order, pieces, rows, swap, swatches, tools, typed];
+  const all = [files, knit, order, pieces, progress, rows, swap, swatches, tools, typed];
   expect(Object.keys(english)).toHaveLength(all.flatMap((file) => Object.keys(file)).length);
 });
 
