@@ -110,9 +110,7 @@ test("keys of the keyboard and of a pedal, and nothing needed outside the lower 
 test("a crossing row is told beforehand, and its stretches are tapped off from marker to marker", async ({
   page,
 }) => {
-  await hand(page).getByRole("button", { name: "Rip back" }).click();
-  await page.getByLabel("Rows done, as I count them").fill("18");
-  await page.getByRole("button", { name: "Set" }).click();
+  await setRows(page, "18");
   await expect(rowNumber(page)).toHaveText("19");
   await expect(hand(page)).toContainText("In 2 rows: 3/3 LC at markers 1 to 11");
   await expect(hand(page)).toContainText("After this row: increase from 94 to 116 stitches, evenly");
@@ -140,9 +138,7 @@ test("a crossing row is told beforehand, and its stretches are tapped off from m
 test("a ball on the scale says how far it goes, warns when it ends, and a new one takes the warning away", async ({
   page,
 }) => {
-  await hand(page).getByRole("button", { name: "Rip back" }).click();
-  await page.getByLabel("Rows done, as I count them").fill("40");
-  await page.getByRole("button", { name: "Set" }).click();
+  await setRows(page, "40");
   await hand(page).getByRole("button", { name: "Weigh" }).click();
   await page.getByLabel("The scale shows").fill("12 g");
   await page.getByLabel("of it bag or bowl").fill("2 g");

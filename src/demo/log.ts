@@ -1,6 +1,6 @@
 /** What has been knitted of the demo: half way up the back, over three evenings. */
 import type { Log, LogEvent } from "@/core/project/log";
-import { withEvent, type Act, type NewEvent } from "@/core/progress/merge";
+import { withAct, type Act } from "@/core/progress/merge";
 
 const BACK = { pieceId: "back", copy: 1 };
 /** Seven in the evening, five minutes a row. */
@@ -34,8 +34,8 @@ export const demoLog = (): LogEvent[] => {
   let log: Log = [];
   EVENINGS.forEach((acts, evening) =>
     acts.forEach((act, index) => {
-      const event = { ...act, id: `demo-${log.length + 1}` } as NewEvent;
-      log = withEvent(log, event, FIRST_EVENING + evening * DAY + index * ROW);
+      const at = FIRST_EVENING + evening * DAY + index * ROW;
+      log = withAct(log, act, `demo-${log.length + 1}`, at);
     }),
   );
   return [...log];

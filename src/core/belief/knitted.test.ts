@@ -5,7 +5,7 @@ import { plainSwatch, readOff } from "@testing/anySwatch";
 import { stretchNeed } from "../estimate/stretchNeed";
 import { savingsOf } from "../forecast/savings";
 import { layProject } from "../garment/panelLayout";
-import { withEvent, type Act, type NewEvent } from "../progress/merge";
+import { withAct, type Act } from "../progress/merge";
 import type { Log } from "../project/log";
 import type { Project } from "../project/project";
 import { toEnd } from "../steps";
@@ -19,10 +19,7 @@ const base: Project = {
 const OF = { pieceId: base.pieces[0]?.id ?? "", copy: 1 };
 const YARN = { ...OF, yarnId: "yarn-1" };
 const told = (...acts: readonly Act[]): Log[number][] => [
-  ...acts.reduce(
-    (log: Log, act) => withEvent(log, { ...act, id: `e${log.length}` } as NewEvent, log.length),
-    [],
-  ),
+  ...acts.reduce((log: Log, act) => withAct(log, act, `e${log.length}`, log.length), []),
 ];
 
 /** What rows take of a knitter whose loops are off by so much in ln, in g. */

@@ -1,7 +1,7 @@
 /** What knitting itself has measured: yarn that rows took by weight, and their height, as evidence like a swatch's. */
 import { END_MM } from "../estimate/longTail";
 import { deviated } from "../estimate/measures";
-import type { PiecePlan } from "../estimate/plan";
+import { pieceRows, type PiecePlan } from "../estimate/plan";
 import { stretchNeed } from "../estimate/stretchNeed";
 import { recordOf } from "../garment/kinds/kinds";
 import type { WorkedSection } from "../garment/work/workPiece";
@@ -10,8 +10,7 @@ import type { ProjectPiece } from "../project/project";
 import type { Says } from "../words/message";
 import { countOf } from "../words/things";
 import { GRAM_SLIPS, LENGTH_SLIPS, MOISTURE_SD, scaleSdG, tapeSd, type Explains } from "./measurementKinds";
-import type { SwatchBasis } from "./swatchModel";
-import { washed } from "./swatchModel";
+import { gramsPerMm, washed, weighablePutUp, type SwatchBasis } from "./swatchModel";
 import { ofProject, putUpId, type Deviations } from "./unknowns";
 
 /** A reading with the piece that it is of, as that is planned. */
@@ -75,22 +74,16 @@ const { exp, hypot, sqrt, max, min } = Math;
 
 const rowsOver = (from: number, to: number) => countOf(to - from, "row");
 
-/** Grams of a mm of a yarn by its band; null where its mass is not known. */
-function gramsPerMm({ yarns }: SwatchBasis["project"], yarnId: string) {
-  const putUp = yarns.find(({ id }) => id === yarnId)?.putUp ?? yarns[0]?.putUp;
-  if (!putUp || putUp.noMass) return null;
-  return { perMm: putUp.massG / putUp.lengthM / 1000, wholeG: putUp.massG };
-}
-
 const knitSd = (from: number, to: number) => hypot(EVENING_SD, UNLIKE_ROWS / sqrt(max(1, to - from)));
 
 function ballModel(read: KnitRead, { project, gauge }: SwatchBasis): KnitModel | null {
   const { reading, piece } = read;
   if (reading.kind !== "ball") return null;
   const { from, to, yarnId, begun, left, ends } = reading;
-  const known = gramsPerMm(project, yarnId);
-  if (!known) return null;
-  const { perMm, wholeG } = known;
+  const putUp = weighablePutUp(project, yarnId);
+  if (!putUp) return null;
+  const { massG: wholeG } = putUp;
+  const perMm = gramsPerMm(putUp);
   const atFirst: Weighed = begun ?? { massG: wholeG, stepG: 0 };
   const found = atFirst.massG - left.massG;
   const need = stretchNeed(piece, yarnId, { from, to }, gauge);
@@ -115,12 +108,12 @@ function ballModel(read: KnitRead, { project, gauge }: SwatchBasis): KnitModel |
 
 function pieceModel(read: KnitRead, { project, gauge }: SwatchBasis): KnitModel | null {
   const { reading, piece } = read;
-  const rows = rowsOf(piece);
+  const rows = pieceRows(piece);
   if (reading.kind !== "piece" || reading.to < rows) return null;
   const each = yarnIdsOf(piece).map((yarnId) => {
-    const known = gramsPerMm(project, yarnId);
+    const putUp = weighablePutUp(project, yarnId);
     const need = stretchNeed(piece, yarnId, { from: 0, to: rows }, gauge);
-    return known && { yarnId, perMm: known.perMm, need };
+    return putUp && { yarnId, perMm: gramsPerMm(putUp), need };
   });
   if (each.some((one) => one === null)) return null;
   return {
@@ -182,8 +175,6 @@ function measuredOver(
 }
 
 const MODELS = { ball: ballModel, piece: pieceModel, height: heightModel } as const;
-
-const rowsOf = ({ sections }: PiecePlan) => sections.reduce((sum, { worked }) => sum + worked.rows.length, 0);
 
 const yarnIdsOf = ({ sections, yarnId }: PiecePlan) => [
   ...new Set([yarnId, ...sections.flatMap(({ shares }) => shares.map((share) => share.yarnId))]),

@@ -80,11 +80,15 @@ export interface SwatchBasis {
   readonly blocking: Blocking;
 }
 
-/** Grams of a millimetre of a swatch's yarn, as its band says. */
-function gramsPerMm({ yarns }: Project, { yarnId }: Swatch): number | null {
-  const putUp = (yarns.find(({ id }) => id === yarnId) ?? yarns[0])?.putUp ?? yarns[0]?.putUp;
-  return putUp && !putUp.noMass ? putUp.massG / putUp.lengthM / 1000 : null;
+/** The put-up of a yarn by its band, else that of the first; null where its mass is not known. */
+export function weighablePutUp({ yarns }: Pick<Project, "yarns">, yarnId: string) {
+  const putUp = yarns.find(({ id }) => id === yarnId)?.putUp ?? yarns[0]?.putUp;
+  return putUp && !putUp.noMass ? putUp : null;
 }
+
+/** Grams of a millimetre of it. */
+export const gramsPerMm = ({ massG, lengthM }: { readonly massG: number; readonly lengthM: number }) =>
+  massG / lengthM / 1000;
 
 /** Stitches across a swatch: those of its panels, or those that were cast on for its ground. */
 function stitchesAcross(laid: Layout | undefined, swatch: Swatch): number | null {
@@ -114,7 +118,8 @@ export function swatchModel(swatch: Swatch, basis: SwatchBasis): SwatchModel {
   const [asKnit, finished] = [laidIn("asKnit"), laidIn(swatch.finish)];
   const stitches = stitchesAcross(finished, swatch);
   const scale = swatch.needleMm === null ? 1 : needleScale(swatch.needleMm, plan.needleMm);
-  const perMm = gramsPerMm(project, swatch);
+  const putUp = weighablePutUp(project, swatch.yarnId);
+  const perMm = putUp && gramsPerMm(putUp);
   const yarns = yarnsOf(swatch, stitches, basis);
   const states = {
     asKnit: { lying: lyingOf(asKnit, swatch, stitches), away: -washed(finish) },

@@ -1,4 +1,4 @@
-/** Takes what swatches and knitting have measured into a prior; what disagrees with all others is left out and asked about. */
+/** Takes what swatches and knitting have measured into a prior; what disagrees with all else is left out and asked about. */
 import type { PlanBasis } from "../estimate/planPiece";
 import { AS_COMPUTED } from "../garment/stitchContent";
 import type { SectionLayouts } from "../garment/sectionLayout";

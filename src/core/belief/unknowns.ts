@@ -27,7 +27,10 @@ export type SharedId = (typeof SHARED_IDS)[number];
 /** What is off only of yarn that is weighed on the needles. */
 export type WeighingId = "water" | "fill";
 
-/** Of each yarn, the length that its lot holds; of what is weighed while it is knitted, the water in it, and what balls hold against their label. */
+/**
+ * Of each yarn, the length that its lot holds; of what is weighed while it is knitted, the water in it, and what balls
+ * hold against their label.
+ */
 export type UnknownId = SharedId | WeighingId | `putUp ${string}`;
 
 /** Which unknown stands at which place of a vector. */

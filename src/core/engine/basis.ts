@@ -42,7 +42,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   moved: [],
   burnDown: [],
   ballMap: ["log"],
-  finishing: ["pieces"],
+  finishing: ["pieces", "extras"],
   howFar: ["typed"],
   order: ["order"],
   group: ["order", "size"],

@@ -48,14 +48,21 @@ function sectionRows(
   return { sectionId: section.id, castOnMm: edge("castOn"), castOffMm: edge("castOff"), rowsMm, crosses };
 }
 
+const laid = new WeakMap<YarnEstimate, { readonly estimate: ProjectEstimate; readonly strand: Strand }>();
+
 /**
  * Lays pieces and their copies one after the other in the order they are knitted: the swatch first, seams,
- * ends and extras of all last. Rows in which the yarn is not used take nothing of it.
+ * ends and extras of all last. Rows in which the yarn is not used take nothing of it. The same answer is laid once.
  */
-export function layStrand(
-  { pieces, unknowns }: ProjectEstimate,
-  { yarn, ledger, totalMm }: YarnEstimate,
-): Strand {
+export function layStrand(estimate: ProjectEstimate, yarn: YarnEstimate): Strand {
+  const before = laid.get(yarn);
+  if (before?.estimate === estimate) return before.strand;
+  const strand = lying(estimate, yarn);
+  laid.set(yarn, { estimate, strand });
+  return strand;
+}
+
+function lying({ pieces, unknowns }: ProjectEstimate, { yarn, ledger, totalMm }: YarnEstimate): Strand {
   const rowsInAll = pieces.reduce((sum, { times, estimate }) => sum + times * estimate.rows, 0);
   const rowEndsMm = new Float64Array(rowsInAll);
   const crosses = new Uint8Array(rowsInAll);

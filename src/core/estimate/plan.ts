@@ -41,6 +41,10 @@ export interface PiecePlan {
   readonly drawInSd: number;
 }
 
+/** Rows of a piece, those of all its sections. */
+export const pieceRows = ({ sections }: PiecePlan): number =>
+  sections.reduce((sum, { worked }) => sum + worked.rows.length, 0);
+
 /** An edge of a piece as it is finished. */
 export interface SewnEdge {
   readonly pieceId: string;

@@ -2,7 +2,7 @@
 import type { PanelRow } from "../panels/panel";
 import type { Gauge } from "../stitches/plainStitch";
 import { sharing } from "./colourWork";
-import type { PiecePlan, PlannedSection } from "./plan";
+import { pieceRows, type PiecePlan, type PlannedSection } from "./plan";
 import { allCounts, tallyRows } from "./tally";
 import { usesOfColours, usesOfEdges, type Use } from "./uses";
 import { needOfUses, type YarnNeed } from "./yarnNeed";
@@ -48,7 +48,7 @@ export function endNeed(piece: PiecePlan, yarnId: string, at: number, gauge: Gau
  * Example: the last row and what is behind it take that row, the cast-off and its end.
  */
 export function stretchNeed(piece: PiecePlan, yarnId: string, stretch: Stretch, gauge: Gauge): YarnNeed {
-  const all = piece.sections.reduce((sum, { worked }) => sum + worked.rows.length, 0);
+  const all = pieceRows(piece);
   let before = 0;
   const uses = piece.sections.flatMap((section) => {
     const { length } = section.worked.rows;

@@ -10,7 +10,7 @@ export type Opened =
 const refused = (message: Message, path = ""): Opened => ({ ok: false, message, path });
 
 export const EXTENSION = ".brenok.json";
-const MOST_CHARACTERS = 5_000_000;
+export const MOST_CHARACTERS = 5_000_000;
 
 /** The file of a project. Example: reading it again gives the same project. */
 export const writeProject = (project: Project) => `${JSON.stringify(project, null, 2)}\n`;

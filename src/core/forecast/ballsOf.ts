@@ -13,7 +13,8 @@ export interface BallsAsked extends Pick<BallOptions, "turns" | "parts"> {
 }
 
 /**
- * The balls of a yarn as they are most likely used up; null where it is not used. Example: before the first row all of it is a plan.
+ * The balls of a yarn as they are most likely used up; null where it is not used.
+ * Example: before the first row all of it is a plan.
  */
 export function ballsOf(
   { estimate, yarns }: KnownForecast,

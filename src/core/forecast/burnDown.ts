@@ -1,9 +1,9 @@
 /** Yarn against rows: what was planned, what is expected now, and what was weighed. */
 import { putUpId } from "../belief/unknowns";
-import type { PiecePlan } from "../estimate/plan";
+import { pieceRows, type PiecePlan } from "../estimate/plan";
 import { stretchNeed } from "../estimate/stretchNeed";
 import { percentilesOf, quantilesOf } from "./ballCounts";
-import { draw, fewer } from "./forecast";
+import { draw, drawnMasses, fewer } from "./forecast";
 import type { KnownForecast } from "./projectForecast";
 
 /** Yarn that the first so many rows take, in g: between the tenth and the ninetieth in a hundred, and the middle. */
@@ -36,8 +36,6 @@ export interface BurnDown {
 const POINTS = 24;
 const DRAWS = 2000;
 
-const rowsOf = ({ sections }: PiecePlan) => sections.reduce((sum, { worked }) => sum + worked.rows.length, 0);
-
 /** How the yarn of a piece is used up in an answer, at the given rows. */
 function curve(
   answer: KnownForecast,
@@ -51,11 +49,9 @@ function curve(
   const drawn = fewer(draw(belief), DRAWS);
   const measures = drawn.measuresAt(plan.gauge, plan.likely);
   const lots = drawn.draws[belief.axes.indexOf(putUpId(yarnId))];
-  const perMm = putUp.massG / putUp.lengthM / 1000;
   return at.map((rows) => {
     const need = stretchNeed(piece, yarnId, { from: 0, to: rows }, plan.gauge).drawn(measures);
-    const masses = need.map((mm, index) => mm * perMm * Math.exp(-(lots?.[index] ?? 0)));
-    const { p10, p50, p90 } = quantilesOf(percentilesOf(masses, 0));
+    const { p10, p50, p90 } = quantilesOf(percentilesOf(drawnMasses(need, putUp, lots ?? null), 0));
     return { rows, p10, p50, p90 };
   });
 }
@@ -90,7 +86,7 @@ export function burnDown(
   const at = (rows: number) => [
     ...new Set(Array.from({ length: POINTS + 1 }, (_, index) => Math.round((index * rows) / POINTS))),
   ];
-  const expected = curve(now, piece, yarnId, at(rowsOf(piece)));
+  const expected = curve(now, piece, yarnId, at(pieceRows(piece)));
   const weighed: BurnStretch[] = [];
   for (const one of now.belief.knitted) {
     if (one.kind !== "ball" || one.pieceId !== pieceId || one.copy !== copy || one.yarnId !== yarnId)
@@ -102,7 +98,7 @@ export function burnDown(
   return {
     pieceId,
     yarnId,
-    planned: curve(before, then, yarnId, at(rowsOf(then))),
+    planned: curve(before, then, yarnId, at(pieceRows(then))),
     now: expected,
     weighed,
     ballG: putUp.massG,

@@ -1,6 +1,8 @@
 /** The chance that so many balls are enough, and how many to buy for the certainty that is wanted: by drawn projects. */
 import type { Quantile, BallChance } from "./ballCounts";
 import { HOPELESS, percentilesOf, quantilesOf, countedBalls } from "./ballCounts";
+import { gramsPerMm } from "../belief/swatchModel";
+import type { PutUp } from "../yarn/putUp";
 import { putUpId, type UnknownIds, type UnknownId } from "../belief/unknowns";
 import { marginal, type Gaussian } from "../belief/prior";
 import { joinWaste } from "../estimate/balls";
@@ -132,6 +134,12 @@ function offBy(axes: UnknownIds, draws: Drawn["draws"], likely: Unknowns): Drawn
 /** Fewer draws are enough for the second chance: it is told in whole hundredths. */
 const WIDTH_DRAWS = 8000;
 
+/** Masses of drawn needs, in g: each by what its own balls really hold. */
+export function drawnMasses(needsMm: Float64Array, putUp: PutUp, putUps: Float64Array | null): Float64Array {
+  const perMm = gramsPerMm(putUp);
+  return needsMm.map((need, index) => need * perMm * exp(-(putUps?.[index] ?? 0)));
+}
+
 /**
  * What the need of a yarn weighs, in g: its share of balls that hold what they really hold, both drawn together, so
  * that what a weighing said of the two is kept. Example: where a ball holds just what its band says, need times g/m.
@@ -141,9 +149,8 @@ export function quantilesOfMass({
   balls,
   drawn: { needsMm, putUps },
 }: YarnForecast) {
-  const perMm = putUp.massG / putUp.lengthM / 1000;
-  const masses = needsMm.map((need, index) => need * perMm * exp(-(putUps?.[index] ?? 0)));
-  return quantilesOf(percentilesOf(masses, joinWaste(balls, joinMm) * perMm));
+  const masses = drawnMasses(needsMm, putUp, putUps);
+  return quantilesOf(percentilesOf(masses, joinWaste(balls, joinMm) * gramsPerMm(putUp)));
 }
 
 /**

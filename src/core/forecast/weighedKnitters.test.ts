@@ -4,9 +4,10 @@ import { plainSwatch } from "@testing/anySwatch";
 import { harsherWorld, KNITTERS, ownWorld, trulyHolds, trulyOff, type World } from "@testing/knitters";
 import { joinWaste } from "../estimate/balls";
 import { END_MM } from "../estimate/longTail";
+import { pieceRows } from "../estimate/plan";
 import { stretchNeed } from "../estimate/stretchNeed";
 import { yarnNeeds } from "../estimate/yarnNeed";
-import { withEvent, type Act, type NewEvent } from "../progress/merge";
+import { withAct, type Act } from "../progress/merge";
 import type { Log } from "../project/log";
 
 const base = cabledBack(
@@ -19,7 +20,7 @@ const trulyTakes = (truth: Float64Array) => need?.at(trulyOff(truth)) ?? NaN;
 const [only] = planned.pieces;
 if (!only) throw new Error("no piece");
 const piece = only;
-const ROWS = piece.sections.reduce((sum, { worked }) => sum + worked.rows.length, 0);
+const ROWS = pieceRows(piece);
 const WHOLE_G = planned.yarns[0]?.putUp.massG ?? NaN;
 const OF = { pieceId: piece.id, copy: 1 };
 const YARN = { yarnId: piece.yarnId };
@@ -36,7 +37,7 @@ function logsOf(world: World, knitter: number, weighsBalls: boolean): readonly L
   const onScale = (g: number) => Math.max(0, Math.round(g * Math.exp(water + 0.013 * world.noise())));
   let log: Log = [];
   const tell = (act: Act) => {
-    log = withEvent(log, { ...act, id: `e${log.length}` } as NewEvent, 1000 * log.length);
+    log = withAct(log, act, `e${log.length}`, 1000 * log.length);
   };
   const logs: Log[] = [];
   tell({ kind: "joined", ...OF, ...YARN, massG: weighsBalls ? onScale(fill * WHOLE_G) : null, leftG: null });

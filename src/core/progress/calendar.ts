@@ -19,6 +19,9 @@ const DAY_MS = 86_400_000;
 const at = (day: Day) => Date.parse(`${day}T00:00:00Z`);
 const dayOf = (ms: number): Day => new Date(ms).toISOString().slice(0, 10);
 
+/** The day after. */
+export const nextDay = (day: Day): Day => dayOf(at(day) + DAY_MS);
+
 /** More days than these nobody plans ahead. */
 const MOST_DAYS = 1000;
 

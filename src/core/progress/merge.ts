@@ -38,6 +38,10 @@ export const withEvent = (log: Log, event: NewEvent, now: number): Log => [
   { ...event, at: Math.max(Math.round(now), (log.at(-1)?.at ?? -1) + 1) } as LogEvent,
 ];
 
+/** The log with an act told, under a name. */
+export const withAct = (log: Log, act: Act, id: string, now: number): Log =>
+  withEvent(log, { ...act, id } as NewEvent, now);
+
 /** Names of the events that are taken back; what was taken back by something that is itself taken back holds. */
 export function goneEvents(log: Log): ReadonlySet<string> {
   const acts = log.flatMap((event, at) => (event.kind === "takenBack" ? [{ ...event, place: at }] : []));

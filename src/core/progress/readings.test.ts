@@ -1,7 +1,7 @@
 /** What balls gave, read off the log, against a world in which every gram of every row is known. */
 import fc from "fast-check";
 import type { Log } from "../project/log";
-import { withEvent, type Act, type NewEvent } from "./merge";
+import { withAct, type Act } from "./merge";
 import { placeIn, progressOf, readingsOf, sameReadings } from "./places";
 import type { BallStretch } from "./readings";
 
@@ -9,8 +9,7 @@ const BACK = { pieceId: "back", copy: 1 };
 const OF = { ...BACK, yarnId: "yarn-1" };
 const SCALE = { stepG: 1 };
 
-const tell = (log: Log, act: Act): Log =>
-  withEvent(log, { ...act, id: `e${log.length}` } as NewEvent, 1000 * log.length);
+const tell = (log: Log, act: Act): Log => withAct(log, act, `e${log.length}`, 1000 * log.length);
 const told = (...acts: readonly Act[]): Log => acts.reduce(tell, [] as Log);
 const rows = (count: number): readonly Act[] =>
   Array.from({ length: count }, () => ({ kind: "rowDone", ...BACK }));

@@ -5,9 +5,9 @@ import type { Project } from "@/core/project/project";
 import { replace, useProjectStore } from "../project/projectStore";
 
 /** Parts that are not asked about: rows are put together, and what was typed goes with what it was typed for. */
-const UNASKED: ReadonlySet<string> = new Set(["log", "typed", "id", "format", "version"]);
+const UNASKED = ["log", "typed", "id", "format", "version"] as const;
 
-export type DifferingPart = Exclude<keyof Project, "log" | "typed" | "id" | "format" | "version">;
+export type DifferingPart = Exclude<keyof Project, (typeof UNASKED)[number]>;
 
 interface Arrival {
   /** A project that is open here already in another state; null where nobody need be asked. */
@@ -20,14 +20,13 @@ export const useArrival = create<Arrival>()(() => ({ arrived: null, differs: [] 
 const differing = (one: Project, other: Project) =>
   (Object.keys(one) as (keyof Project)[]).filter(
     (part): part is DifferingPart =>
-      !UNASKED.has(part) && JSON.stringify(one[part]) !== JSON.stringify(other[part]),
+      !UNASKED.some((unasked) => unasked === part) &&
+      JSON.stringify(one[part]) !== JSON.stringify(other[part]),
   );
 
-/** What became of a project that arrived; `rows` is how many events were new here. */
+/** What became of a project that arrived; `events` is how many of its log were new here. */
 export type Arrived =
-  | { readonly what: "opened" }
-  | { readonly what: "joined"; readonly events: number }
-  | { readonly what: "asked"; readonly events: number };
+  { readonly what: "opened" } | { readonly what: "joined" | "asked"; readonly events: number };
 
 /**
  * Takes a project in. One that is not open here is opened, and undo brings the former back; of one that is, the rows
@@ -43,9 +42,8 @@ export function arrive(project: Project): Arrived {
   const events = log.length - here.log.length;
   if (events > 0) replace("rows from elsewhere", { ...here, log: [...log] });
   const differs = differing(here, project);
-  if (differs.length === 0) return { what: "joined", events };
-  useArrival.setState({ arrived: project, differs });
-  return { what: "asked", events };
+  if (differs.length > 0) useArrival.setState({ arrived: project, differs });
+  return { what: differs.length > 0 ? "asked" : "joined", events };
 }
 
 /** The knitter has chosen: what arrived stands in place of what was here, or what is here stays. Rows stay in any case. */

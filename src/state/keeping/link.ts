@@ -1,12 +1,10 @@
 /** A project as a link: all of it in the part of an address that is never sent to a server. */
-import { readProject, type Opened } from "@/core/files/projectFile";
+import { MOST_CHARACTERS, readProject } from "@/core/files/projectFile";
 import type { Project } from "@/core/project/project";
 import { say, type Message } from "@/core/words/message";
 import { PROJECT_FRAGMENT } from "./fragment";
 
-/** What is unpacked of a link is no more than a file may be. */
-const MOST_BYTES = 5_000_000;
-
+/** Bytes through a stream; no more of them than a file may have characters. */
 async function through(
   bytes: Uint8Array<ArrayBuffer>,
   way: GenericTransformStream,
@@ -20,7 +18,7 @@ async function through(
     if (done) return new Uint8Array(await new Blob(parts).arrayBuffer());
     length += value.length;
     parts.push(value);
-    if (length > MOST_BYTES) {
+    if (length > MOST_CHARACTERS) {
       await reader.cancel();
       throw new RangeError("too much");
     }
@@ -58,6 +56,6 @@ export async function readFragment(fragment: string): Promise<Read> {
   } catch {
     return { ok: false, message: say("linkCutOff") };
   }
-  const opened: Opened = readProject(text);
+  const opened = readProject(text);
   return opened.ok ? opened : { ok: false, message: say("linkHoldsNoProject", { why: opened.message }) };
 }

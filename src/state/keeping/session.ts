@@ -3,6 +3,7 @@ import { mergedLogs } from "@/core/progress/merge";
 import { say, type Message } from "@/core/words/message";
 import type { Shelf } from "@/core/project/shelf";
 import { demoProject } from "@/demo/slipover";
+import { arrive } from "./arrivals";
 import { PROJECT_FRAGMENT } from "./fragment";
 import { startAutosave, type Autosave } from "./autosave";
 import { followProject } from "../engine/answer";
@@ -111,7 +112,7 @@ async function takeFromAddress(tell: Tell) {
   const { hash, pathname } = window.location;
   if (!hash.startsWith(PROJECT_FRAGMENT)) return;
   window.history.replaceState(null, "", pathname);
-  const [{ readFragment }, { arrive }] = await Promise.all([import("./link"), import("./arrivals")]);
+  const { readFragment } = await import("./link");
   const read = await readFragment(hash);
   if (!read.ok) return tell(read.message);
   const arrived = arrive(read.project);

@@ -1,21 +1,22 @@
 /** What is told of the knitting: every act is one event more in the log of the open project. */
-import { MOST_EVENTS, type LogEvent } from "@/core/project/log";
-
-import { mergedLogs, withEvent, type Act, type NewEvent } from "@/core/progress/merge";
+import { MOST_EVENTS, type Log, type LogEvent } from "@/core/project/log";
+import { mergedLogs, withAct, type Act } from "@/core/progress/merge";
 import { keyOfPlace, type InHand } from "@/core/progress/inHand";
 import { isSecondTap, lastToldOf } from "@/core/progress/places";
 import { freshId } from "./freshId";
 import { change, useProjectStore } from "./projectStore";
 
+/** Keeps a longer log. It is made outside of the draft, which would look into every event. */
+const keep = (longer: Log) =>
+  change("log", (project) => {
+    project.log = [...longer];
+  });
+
 /** Tells the log of something; false where it is full, and then nothing is changed. */
 export function tellLog(said: Act): boolean {
   const { log } = useProjectStore.getState().project;
   if (log.length >= MOST_EVENTS) return false;
-  // Made outside of the draft, which would look into every event.
-  const longer = [...withEvent(log, { ...said, id: freshId("event") } as NewEvent, Date.now())];
-  change("log", (project) => {
-    project.log = longer;
-  });
+  keep(withAct(log, said, freshId("event"), Date.now()));
   return true;
 }
 
@@ -25,19 +26,8 @@ export function tellBegun(of: InHand, yarnId: string): void {
   const first = log.find((event) => "pieceId" in event && keyOfPlace(event) === keyOfPlace(of));
   if (!first || log.length >= MOST_EVENTS) return;
   const { pieceId, copy } = of;
-  const begun = {
-    kind: "joined",
-    id: freshId("event"),
-    pieceId,
-    copy,
-    yarnId,
-    massG: null,
-    leftG: null,
-  } as const;
-  const longer = [...mergedLogs(log, [{ ...begun, at: Math.max(0, first.at - 1) }])];
-  change("log", (project) => {
-    project.log = longer;
-  });
+  const begun = { kind: "joined", pieceId, copy, yarnId, massG: null, leftG: null } as const;
+  keep(mergedLogs(log, [{ ...begun, id: freshId("event"), at: Math.max(0, first.at - 1) }]));
 }
 
 let lastTap = { key: "", at: -Infinity };

@@ -1,6 +1,6 @@
 "use client";
 import encodeQR from "qr";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { fileNameOf, writeProject } from "@/core/files/projectFile";
 import { fragmentOf } from "@/state/keeping/link";
 import { useProject } from "@/state/project/projectStore";
@@ -17,12 +17,13 @@ const LONG = 30_000;
 /** Addresses that mean this machine alone, whoever asks for them. */
 const isHereOnly = (host: string) => /^(localhost|127\.|\[::1\])/.test(host);
 
-/** Hands the project over by the device's own way of sharing, as a file; false where it has none. */
+/** Whether the device has its own way of sharing a file. */
 const canShare = (file: File) => "canShare" in navigator && navigator.canShare({ files: [file] });
 
 /** Sends the project to another device: a link that holds all of it, as text, as a picture, or the file itself. */
 export function SendSheet({ onOpenChange }: { readonly onOpenChange: (open: boolean) => void }) {
   const project = useProject();
+  const field = useRef<HTMLInputElement>(null);
   const [fragment, setFragment] = useState<string | null>(null);
   useEffect(() => {
     let listening = true;
@@ -55,6 +56,7 @@ export function SendSheet({ onOpenChange }: { readonly onOpenChange: (open: bool
             <label className="text-sm">
               The link, {link.length.toLocaleString("en")} characters
               <input
+                ref={field}
                 readOnly
                 value={link}
                 onFocus={({ target }) => target.select()}
@@ -65,7 +67,7 @@ export function SendSheet({ onOpenChange }: { readonly onOpenChange: (open: bool
               <p className="text-sm text-weld">So long a link may be cut off on its way: send the file.</p>
             )}
             <div className="flex flex-wrap gap-2">
-              <Button look="main" onClick={() => void copy(link)}>
+              <Button look="main" onClick={() => void copy(link, field.current)}>
                 Copy the link
               </Button>
               {canShare(file) && (
@@ -92,12 +94,11 @@ export function SendSheet({ onOpenChange }: { readonly onOpenChange: (open: bool
 }
 
 /** Copies a text; where the page is not secure the browser has no clipboard to write to, and the text is marked. */
-async function copy(text: string) {
+async function copy(text: string, field: HTMLInputElement | null) {
   try {
     await navigator.clipboard.writeText(text);
     toast.success("The link is copied");
   } catch {
-    const field = document.querySelector<HTMLInputElement>("input[readonly]");
     field?.focus();
     field?.select();
     toast.warning("Copy it from the field: on this page the browser does not let it be copied by a button");

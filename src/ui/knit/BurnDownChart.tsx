@@ -2,20 +2,15 @@
 import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, Tooltip } from "chart.js";
 import { useCallback } from "react";
 import type { BurnDown } from "@/core/forecast/burnDown";
-import { GRAMS_IN_OUNCE, type UnitSystem } from "@/core/units/brands";
+import { grams, type UnitSystem } from "@/core/units/brands";
+import { formatMass } from "@/core/units/format";
 import { useUnits } from "@/state/keeping/settings";
 import { axisOf, useChart, type ChartLook, type ChartPlan } from "@/ui/parts/useChart";
 
 Chart.register(Filler, LinearScale, LineController, LineElement, PointElement, Tooltip);
 
-const UNITS: { readonly [System in UnitSystem]: { readonly name: string; readonly perG: number } } = {
-  metric: { name: "g", perG: 1 },
-  imperial: { name: "oz", perG: 1 / GRAMS_IN_OUNCE },
-};
-
-/** The band that was planned, what is expected now, each ball that was weighed, and where balls end. */
+/** The band that was planned, what is expected now, and each ball that was weighed; a line of the grid is a whole ball. */
 function planOf(burn: BurnDown, rows: number, units: UnitSystem, look: ChartLook): ChartPlan {
-  const { name, perG } = UNITS[units];
   const inBalls = 1 / burn.ballG;
   const line = (
     label: string,
@@ -81,7 +76,7 @@ function planOf(burn: BurnDown, rows: number, units: UnitSystem, look: ChartLook
           callbacks: {
             title: () => "",
             label: ({ dataset, parsed }: { dataset: { label?: string }; parsed: { y: number | null } }) =>
-              `${dataset.label ?? ""}: ${((parsed.y ?? 0) * burn.ballG * perG).toFixed(units === "metric" ? 0 : 1)} ${name}`,
+              `${dataset.label ?? ""}: ${formatMass(grams((parsed.y ?? 0) * burn.ballG), units)}`,
           },
         },
       },

@@ -54,9 +54,9 @@ interface InHandProps {
 /** A word to rest where rows have followed one another for so long as the knitter said; null before. */
 function restDue({ places }: Progress, now: number): string | null {
   const { restMinutes } = useSettings.getState();
-  const since = restMinutes > 0 ? knittingSince(places, now) : null;
-  const minutes = since === null ? 0 : Math.floor((now - since) / 60_000);
-  return minutes >= restMinutes && restMinutes > 0
+  if (restMinutes === 0) return null;
+  const minutes = Math.floor((now - (knittingSince(places, now) ?? now)) / 60_000);
+  return minutes >= restMinutes
     ? `You have been knitting for ${minutes} minutes: put it down for ten, and open your hands.`
     : null;
 }

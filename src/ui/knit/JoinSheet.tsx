@@ -1,14 +1,12 @@
 "use client";
-import { useState } from "react";
 import { ENTERED } from "@/core/project/enteredFigures";
 import type { KnitRow } from "@/core/knitting/knitRows";
 import { say } from "@/core/words/message";
 import { tellLog } from "@/state/project/log";
 import type { Piece } from "@/state/engine/knitting";
-import { useProject } from "@/state/project/projectStore";
 import { Button } from "@/ui/parts/Button";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
-import { Select } from "@/ui/parts/Select";
+import { useYarnOfRow } from "./useYarnOfRow";
 import { Sheet } from "@/ui/parts/Sheet";
 import { useEntered } from "@/ui/parts/useEntered";
 
@@ -20,8 +18,7 @@ interface JoinSheetProps {
 
 /** Another ball is begun: what it weighs, and what is left of the one before. Both may be left open. */
 export function JoinSheet({ piece: { pieceId, copy, rows }, row, onOpenChange }: JoinSheetProps) {
-  const { yarns } = useProject();
-  const [yarnId, setYarnId] = useState(row?.yarnIds[0] ?? yarns[0]?.id ?? "");
+  const { yarnId, choice } = useYarnOfRow(row);
   const whole = useEntered(ENTERED.ballLeft, "");
   const left = useEntered(ENTERED.ballLeft, "");
   const wrong = [whole, left].some(({ input }) => input.wrong !== undefined);
@@ -40,14 +37,7 @@ export function JoinSheet({ piece: { pieceId, copy, rows }, row, onOpenChange }:
           onOpenChange(false);
         }}
       >
-        {yarns.length > 1 && (
-          <Select
-            label="Yarn"
-            options={yarns.map(({ id, name }) => ({ value: id, label: name }))}
-            value={yarnId}
-            onChange={setYarnId}
-          />
-        )}
+        {choice}
         <div className="grid grid-cols-2 gap-x-3">
           <MeasureInput label="The new ball weighs" {...whole.input} example="as its label says" />
           {rows > 0 && (

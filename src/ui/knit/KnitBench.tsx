@@ -36,6 +36,7 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
   const project = useProject();
   const key = useHand((hand) => hand.key);
   const pieces = piecesOf(answer, project, progress);
+  const pace = paceOf(pieces);
   const last = progress.places.find(({ finished }) => !finished);
   const piece =
     pieces.find((one) => one.key === key) ??
@@ -51,8 +52,8 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
         <BallsCard piece={piece} pieces={pieces} yarnId={yarnIdOf(project, piece)} />
       </div>
       <div className="grid min-w-0 grid-cols-1 gap-3">
-        <PiecesCard pieces={pieces} chosen={piece.key} notes={progress.notes} />
-        <CalendarCard pieces={pieces} pace={paceOf(pieces)} />
+        <PiecesCard pieces={pieces} pace={pace} chosen={piece.key} notes={progress.notes} />
+        <CalendarCard pieces={pieces} pace={pace} />
         <FinishingListCard ticked={progress.ticked} />
       </div>
     </div>

@@ -4,7 +4,7 @@ import { ENTERED } from "@/core/project/enteredFigures";
 import { tellLog } from "@/state/project/log";
 import type { Piece } from "@/state/engine/knitting";
 import { Button } from "@/ui/parts/Button";
-import { MeasureInput } from "@/ui/parts/MeasureInput";
+import { FigureForm } from "./FigureForm";
 import { Sheet } from "@/ui/parts/Sheet";
 import { useEntered } from "@/ui/parts/useEntered";
 import { WordsField } from "@/ui/parts/WordsField";
@@ -22,42 +22,31 @@ export function RipSheet({ piece, onOpenChange }: SheetProps) {
   const tooMany = ripped.value !== null && ripped.value > rows;
   return (
     <Sheet open onOpenChange={onOpenChange} title={`${piece.name}, ${rows} rows done`}>
-      <form
-        className="mt-3 flex items-start gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (ripped.value === null || tooMany) return;
-          tellLog({ kind: "rippedBack", pieceId, copy, rows: ripped.value });
-          onOpenChange(false);
-        }}
-      >
-        <div className="grow">
-          <MeasureInput
-            label="Rows ripped back"
-            {...ripped.input}
-            wrong={tooMany ? `Only ${rows} are done.` : ripped.input.wrong}
-          />
-        </div>
-        <Button submits look="main" className="mt-6" disabled={ripped.value === null || tooMany}>
-          Rip back
-        </Button>
-      </form>
-      <form
-        className="mt-3 flex items-start gap-3 border-t border-line pt-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (at.value === null) return;
-          tellLog({ kind: "atRow", pieceId, copy, rows: at.value });
-          onOpenChange(false);
-        }}
-      >
-        <div className="grow">
-          <MeasureInput label="Rows done, as I count them" {...at.input} says={`of ${piece.all}`} />
-        </div>
-        <Button submits className="mt-6" disabled={at.value === null}>
-          Set
-        </Button>
-      </form>
+      <div className="mt-3">
+        <FigureForm
+          label="Rows ripped back"
+          field={ripped}
+          wrong={tooMany ? `Only ${rows} are done.` : undefined}
+          act="Rip back"
+          look="main"
+          onFigure={(count) => {
+            tellLog({ kind: "rippedBack", pieceId, copy, rows: count });
+            onOpenChange(false);
+          }}
+        />
+      </div>
+      <div className="mt-3 border-t border-line pt-3">
+        <FigureForm
+          label="Rows done, as I count them"
+          field={at}
+          says={`of ${piece.all}`}
+          act="Set"
+          onFigure={(count) => {
+            tellLog({ kind: "atRow", pieceId, copy, rows: count });
+            onOpenChange(false);
+          }}
+        />
+      </div>
     </Sheet>
   );
 }

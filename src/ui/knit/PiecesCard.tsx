@@ -1,4 +1,4 @@
-import { paceOf } from "@/core/progress/pace";
+import type { Pace } from "@/core/progress/pace";
 import { say } from "@/core/words/message";
 import { Said } from "@/ui/parts/Said";
 import type { Told } from "@/core/progress/places";
@@ -13,6 +13,7 @@ import { Card } from "@/ui/parts/Card";
 interface PiecesCardProps {
   readonly pieces: readonly Piece[];
   readonly chosen: string;
+  readonly pace: Pace | null;
   readonly notes: readonly Told<"note">[];
 }
 
@@ -20,8 +21,7 @@ const stands = ({ rows, all, finished }: Piece) =>
   finished ? "finished" : rows === 0 ? "not begun" : rows >= all ? "all rows done" : `${rows} of ${all}`;
 
 /** Every piece, how far each is, and what was noted of the one in hand. */
-export function PiecesCard({ pieces, chosen, notes }: PiecesCardProps) {
-  const pace = paceOf(pieces);
+export function PiecesCard({ pieces, chosen, pace, notes }: PiecesCardProps) {
   const piece = pieces.find(({ key }) => key === chosen);
   const mine = notes.filter(({ event }) => keyOfPlace(event) === chosen);
   return (

@@ -6,14 +6,13 @@ import { type Progress } from "@/core/progress/places";
 import { tellBegun, tellLog } from "@/state/project/log";
 import { useAsked } from "@/state/engine/asked";
 import type { Piece } from "@/state/engine/knitting";
-import { useProject } from "@/state/project/projectStore";
 import { say } from "@/core/words/message";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { SCALE_STEPS } from "@/ui/parts/scaleSteps";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Said } from "@/ui/parts/Said";
-import { Select } from "@/ui/parts/Select";
+import { useYarnOfRow } from "./useYarnOfRow";
 import { Sheet } from "@/ui/parts/Sheet";
 import { Tick } from "@/ui/parts/Tick";
 import { useEntered } from "@/ui/parts/useEntered";
@@ -38,9 +37,8 @@ const isFirstOf = (
 
 /** The ball in hand on the scale: how far it goes, before it is written into the log. */
 export function WeighSheet({ piece, row, progress, onOpenChange }: WeighSheetProps) {
-  const { yarns } = useProject();
   const { pieceId, copy, rows, all } = piece;
-  const [yarnId, setYarnId] = useState(row?.yarnIds[0] ?? yarns[0]?.id ?? "");
+  const { yarnId, choice } = useYarnOfRow(row);
   const [step, setStep] = useState<(typeof SCALE_STEPS)[number]["value"]>("1");
   const left = useEntered(ENTERED.ballLeft, "");
   const wrap = useEntered(ENTERED.wrap, "");
@@ -75,14 +73,7 @@ export function WeighSheet({ piece, row, progress, onOpenChange }: WeighSheetPro
           onOpenChange(false);
         }}
       >
-        {yarns.length > 1 && (
-          <Select
-            label="Yarn"
-            options={yarns.map(({ id, name }) => ({ value: id, label: name }))}
-            value={yarnId}
-            onChange={setYarnId}
-          />
-        )}
+        {choice}
         <div className="grid grid-cols-2 gap-x-3">
           <MeasureInput
             label="The scale shows"

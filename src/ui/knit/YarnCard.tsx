@@ -23,7 +23,8 @@ function toldOf({ kind, from, to, found }: Knitted, expected: number): Message {
 }
 
 /** What the answer has come to since the first row. */
-function MovedSaid({ moved, several }: { readonly moved: Moved; readonly several: boolean }) {
+function MovedSaid({ moved }: { readonly moved: Moved }) {
+  const several = moved.yarns.length > 1;
   return (
     <>
       {moved.more !== null && (
@@ -92,15 +93,14 @@ export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
   const { pieceId, copy } = piece;
   // A tap is shown before the chart is drawn anew.
   const rows = useDeferredValue(piece.rows);
-  const { told: moved } = useAsked("moved", NOTHING);
+  const { told: moved } = useAsked("moved", null);
   const asked = useMemo(() => ({ pieceId, copy, yarnId }), [pieceId, copy, yarnId]);
   const { told: burn } = useAsked("burnDown", asked);
   const mine = answer.belief.knitted.filter((one) => one.pieceId === pieceId && one.copy === copy);
-  const several = (moved?.yarns.length ?? 0) > 1;
   return (
     <Card title="Yarn so far" aside="shaded: planned; line: now; red: weighed">
       {moved ? (
-        <MovedSaid moved={moved} several={several} />
+        <MovedSaid moved={moved} />
       ) : (
         <p className="text-sm text-faint">
           Weigh each ball before its first row, and now and then what is left of it: the answer grows surer
@@ -127,5 +127,3 @@ export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
     </Card>
   );
 }
-
-const NOTHING = null;

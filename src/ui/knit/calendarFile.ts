@@ -1,10 +1,8 @@
 /** Rows by day as a calendar file, which any calendar reads. */
 import { createEvents, type DateArray } from "ics";
-import type { DayOfRows } from "@/core/progress/calendar";
+import { nextDay, type DayOfRows } from "@/core/progress/calendar";
 
 const partsOf = (day: string): DateArray => day.split("-").map(Number) as unknown as DateArray;
-const nextOf = (day: string) =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + 86_400_000).toISOString().slice(0, 10);
 
 /** One event on each day of knitting, all day long; null where the rows cannot be written so. */
 export function calendarOf(
@@ -17,7 +15,7 @@ export function calendarOf(
       .map(({ day, rows }) => ({
         title: `${name}: ${rows.map(({ key, from, to }) => `${nameOf(key)}, rows ${from} to ${to}`).join("; ")}`,
         start: partsOf(day),
-        end: partsOf(nextOf(day)),
+        end: partsOf(nextDay(day)),
         productId: "brenok",
         busyStatus: "FREE" as const,
       })),
