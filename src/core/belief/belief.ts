@@ -3,6 +3,7 @@ import type { Says } from "../words/message";
 import type { MeasureId } from "../project/swatches";
 import type { Gauge } from "../stitches/plainStitch";
 import type { UnknownId, Deviations } from "./unknowns";
+import type { HandEvidence } from "./hand";
 import type { Gaussian } from "./prior";
 import type { Knitted } from "./knitted";
 import type { SwatchBasis, SwatchModel } from "./swatchModel";
@@ -24,6 +25,10 @@ export interface Measured {
 
 export interface Belief extends Gaussian {
   readonly prior: Gaussian;
+  /** How likely it is that the hand which the project began with is another one now; null where none was known. */
+  readonly handChanged: number | null;
+  /** What all that was measured tells of the hand. */
+  readonly evidence: HandEvidence;
   readonly measured: readonly Measured[];
   /** What was weighed and measured while knitting, in the order in which it happened on each piece. */
   readonly knitted: readonly Knitted[];

@@ -3,12 +3,13 @@ import { keyOfSection, type Layout, type SectionLayouts } from "../garment/secti
 import type { ProjectGauge } from "../garment/projectGauge";
 import { swatchPieceId } from "../garment/swatchPiece";
 import type { PiecePlan } from "../estimate/plan";
+import { isWeighed } from "../progress/readings";
 import type { Project } from "../project/project";
 import { isCabled } from "../project/sectionKinds";
 import { remembering } from "../remember";
 import type { Millimetres } from "../units/brands";
 import type { Belief } from "./belief";
-import type { KnitRead } from "./knitted";
+import type { KnitRead } from "./knitModel";
 import { countedOnCables } from "./onCables";
 import type { BelievedYarn } from "./prior";
 import type { SwatchBasis } from "./swatchModel";
@@ -47,7 +48,7 @@ function keyOf({
   counted,
   reads,
 }: Asked): string {
-  const { swatches, yarns: own } = project;
+  const { swatches, yarns: own, hand } = project;
   const lying = swatches
     .flatMap((swatch) =>
       [swatchPieceId(swatch, "asKnit"), swatchPieceId(swatch, swatch.finish)].map((id) =>
@@ -61,7 +62,12 @@ function keyOf({
       counted.laid.get(keyOfSection({ id: swatchPieceId(counted.swatch, "asKnit") }, counted.swatch.fabric)),
     ),
   ];
-  const knitted = reads.map(({ reading, piece, pullHeight }) => [reading, numberOf(piece), pullHeight]);
+  const knitted = reads.map((read) => [
+    read.reading,
+    "piece" in read
+      ? [numberOf(read.piece), read.pull]
+      : [read.of.map(numberOf), read.worked, read.beside, read.joinMm],
+  ]);
   return JSON.stringify([
     swatches,
     own,
@@ -73,6 +79,7 @@ function keyOf({
     lying,
     onCables,
     knitted,
+    hand,
   ]);
 }
 
@@ -100,7 +107,7 @@ export function believe(project: Project, { gauged, yarns, needleMm, laid, reads
  * project is, cabled where that is.
  */
 export function isPatternWeighed({ measured, knitted, swatches, basis }: Belief): boolean {
-  if (knitted.some(({ kind, taken }) => taken && kind !== "height")) return true;
+  if (knitted.some(({ kind, taken }) => taken && isWeighed(kind))) return true;
   const cabled = basis.project.pieces.some(
     ({ leftOut, sections }) => !leftOut && sections.some((one) => isCabled(one) && !one.leftOut),
   );

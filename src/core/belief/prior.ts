@@ -1,6 +1,7 @@
 /** What is believed before anything is measured: engineering estimates, wide on purpose. */
 import { DRAW_IN_SD } from "../fabric/drawIn";
 import { BATH_SD, type GaugeSources, type Source } from "../garment/projectGauge";
+import type { HandId } from "../project/hand";
 import {
   putUpId,
   SHARED_IDS,
@@ -22,7 +23,7 @@ export interface Gaussian {
 const WIDTH_SD: { readonly [From in Exclude<Source, "assumed">]: number } = { measured: 0.03, band: 0.05 };
 const HEIGHT_SD: { readonly [From in Exclude<Source, "assumed">]: number } = { measured: 0.03, band: 0.06 };
 /** Rows that are only assumed follow the stitches by the usual aspect, and stray from it so far. */
-const ASPECT_SD = 0.05;
+export const ASPECT_SD = 0.05;
 
 /** Of those that hang on nothing that was typed. */
 const USUAL_SD: { readonly [Id in Exclude<SharedId, "width" | "height">]: number } = {
@@ -38,6 +39,13 @@ const USUAL_SD: { readonly [Id in Exclude<SharedId, "width" | "height">]: number
   tail: 0.1,
   castOff: 0.15 / 1.2,
   extras: 0.25,
+};
+
+/** By how much knitters differ in what each takes from project to project, in ln; gauge against a band. */
+export const GENERAL_SD: { readonly [Id in HandId]: number } = {
+  ...USUAL_SD,
+  width: WIDTH_SD.band,
+  height: HEIGHT_SD.band,
 };
 
 /** A yarn of the project, and the standard deviation in ln of what its balls hold. */

@@ -10,20 +10,13 @@ import { deviationsOf, ofProject, readerOf, type UnknownId, type Deviations } fr
 import type { Belief, Measured } from "./belief";
 import { dot, times } from "./gaussian";
 import { MEASUREMENT_KINDS, noiseOf } from "./measurementKinds";
-import {
-  isBackwards,
-  knitModel,
-  knitted,
-  FILL_SD,
-  WATER_SD,
-  type KnitModel,
-  type KnitRead,
-  type Knitted,
-} from "./knitted";
+import { FILL_SD, WATER_SD, type KnitModel, type KnitRead } from "./knitModel";
+import { isBackwards, knitModel, knitted, type Knitted } from "./knitted";
 import type { countedOnCables } from "./onCables";
+import { handEvidence, priorByHand } from "./hand";
 import { marginal, priorOf, type BelievedYarn, type Gaussian } from "./prior";
 import { isImpossible, questionOf, isOutlier } from "./outliers";
-import { swatchModel, type SwatchBasis, type SwatchModel } from "./swatchModel";
+import { gramsPerMm, swatchModel, weighablePutUp, type SwatchBasis, type SwatchModel } from "./swatchModel";
 import { say } from "../words/message";
 import { update, type Observation, type Updated } from "./update";
 
@@ -121,15 +114,35 @@ function agreed(prior: Gaussian, candidates: readonly Candidate[]) {
   }
 }
 
+/**
+ * The same by the hand that the project begins with, unless what was measured speaks for a hand that has changed: then
+ * it is as if nothing were known of it. What is measured tells of the hand beside all of that: `evidence`.
+ */
+function agreedByHand(
+  general: Gaussian,
+  candidates: readonly Candidate[],
+  { project, sources }: SwatchBasis,
+) {
+  const { hand } = project;
+  const byMost = agreed(general, candidates);
+  const evidence = handEvidence(general, byMost.updated, sources);
+  if (hand === null) return { prior: general, evidence, handChanged: null, ...byMost };
+  const putUp = weighablePutUp(project, "");
+  const gramsPerM = putUp && 1000 * gramsPerMm(putUp);
+  const { prior, changed } = priorByHand(general, hand, { evidence, sources, gramsPerM });
+  return { prior, evidence, handChanged: changed, ...agreed(prior, candidates) };
+}
+
 /** How much each swatch and each reading has pulled at each unknown. */
-function pulls(belief: Updated, taken: readonly Candidate[]) {
+function pulls(prior: Gaussian, belief: Updated, taken: readonly Candidate[]) {
   const moved = new Map<string, Float64Array>();
   for (const [index, { by, observation }] of taken.entries()) {
     const residual = belief.residuals[index];
     if (!residual) continue;
     const gain = times(belief.covariance, residual.slope);
     // What it would have the unknown be, were it alone to speak: its gain, times how far it was from the prior.
-    const far = observation.found - observation.predict(belief.mean) + dot(residual.slope, belief.mean);
+    const away = belief.mean.map((value, at) => value - (prior.mean[at] ?? 0));
+    const far = observation.found - observation.predict(belief.mean) + dot(residual.slope, away);
     const sum = moved.get(by) ?? new Float64Array(gain.length);
     for (const [at, value] of gain.entries())
       sum[at] = (sum[at] ?? 0) + Math.abs((value * far) / observation.sd ** 2);
@@ -216,16 +229,17 @@ const isOf = ({ yarnId }: Swatch, { yarns }: Project) => yarns.some(({ id }) => 
 export function takeIn({ basis, yarns, counted, reads }: Asked): Belief {
   const { project, gauge, sources, plan } = basis;
   const models = reads.flatMap((read) => knitModel(read, basis) ?? []);
-  const prior = priorOf(sources, yarns, models.length > 0 ? { water: WATER_SD, fill: FILL_SD } : null);
+  const general = priorOf(sources, yarns, models.length > 0 ? { water: WATER_SD, fill: FILL_SD } : null);
   const swatches = [
     ...project.swatches.filter((one) => isOf(one, project)).map((one) => swatchModel(one, basis)),
     ...(counted
       ? [swatchModel(counted.swatch, { ...basis, plan: planBasis(gauge, plan.needleMm, counted.laid) })]
       : []),
   ];
-  const candidates = swatches.flatMap((one) => candidatesOf(one, prior.axes));
-  const whileKnitting = knitCandidatesOf(models, prior.axes);
-  const { taken, updated } = agreed(prior, [...candidates, ...whileKnitting]);
+  const candidates = swatches.flatMap((one) => candidatesOf(one, general.axes));
+  const whileKnitting = knitCandidatesOf(models, general.axes);
+  const all = [...candidates, ...whileKnitting];
+  const { prior, taken, updated, evidence, handChanged } = agreedByHand(general, all, basis);
   const likely = deviationsOf(updated.axes, updated.mean);
   /** What all others would have a reading be. */
   const expectedOf = (one: Candidate) => {
@@ -243,6 +257,8 @@ export function takeIn({ basis, yarns, counted, reads }: Asked): Belief {
     mean,
     covariance,
     prior,
+    handChanged,
+    evidence,
     measured,
     knitted: models.map((model) => {
       const one = whileKnitting.find((each) => each.model === model);
@@ -251,7 +267,7 @@ export function takeIn({ basis, yarns, counted, reads }: Asked): Belief {
       return knitted(model, { expected, taken: false, question: say("ballGrew"), impossible: true });
     }),
     swatches,
-    movedBy: movedBy(updated, prior, pulls(updated, taken)),
+    movedBy: movedBy(updated, prior, pulls(prior, updated, taken)),
     gauge: movedGauge(gauge, likely),
     likely,
     basis,

@@ -18,6 +18,7 @@ const PARTS = [
   "without",
   "swatches",
   "school",
+  "hand",
 ] as const satisfies readonly (keyof Project)[];
 
 /** What these things are called, and how they look, changes no figure. Swatches and panels are told of by their names. */

@@ -180,6 +180,23 @@ export function yarnNeeds(plan: ProjectPlan): ReadonlyMap<string, YarnNeed> {
   );
 }
 
+/** What a project takes beside its pieces. */
+export type Beside = Pick<ProjectPlan, "seams" | "extras" | "swatchMm">;
+
+/** The same of one yarn; the swatch is of the `first` one. */
+export function besideNeed(
+  { seams, extras, swatchMm }: Beside,
+  { yarnId, first }: { readonly yarnId: string; readonly first: string },
+  gauge: Gauge,
+): YarnNeed {
+  const uses = [...seams.map(takenBySeam), ...extras.map(takenByExtra)];
+  return needOfUses(
+    uses.filter((use) => use.yarnId === yarnId).map((use) => ({ use, times: 1 })),
+    gauge,
+    yarnId === first ? swatchMm : 0,
+  );
+}
+
 /** The yarn of a piece alone, all its yarns together. Example: a swatch, edges and ends counted in. */
 export const pieceNeed = (piece: PiecePlan, gauge: Gauge): YarnNeed =>
   needOfUses(

@@ -1,5 +1,6 @@
 /** How the forecast has moved since the first row: what knitting has told, against what was expected before it. */
 import { knitModel, type Knitted } from "../belief/knitted";
+import { isWeighed } from "../progress/readings";
 import type { BallChance } from "./ballCounts";
 import type { KnownForecast } from "./projectForecast";
 
@@ -21,7 +22,10 @@ export interface Moved {
 
 /** What was weighed and taken in, against what was expected of the same rows, all of it together. */
 function moreOf(knitted: readonly Knitted[], expected: Moved["expected"]): number | null {
-  const weighed = knitted.filter(({ taken, kind, id }) => taken && kind !== "height" && expected.has(id));
+  const each = knitted.filter(({ taken, kind, id }) => taken && isWeighed(kind) && expected.has(id));
+  // What all took holds what its rows took.
+  const all = each.filter(({ kind }) => kind === "all");
+  const weighed = all.length > 0 ? all : each;
   const before = weighed.reduce((sum, { id }) => sum + (expected.get(id) ?? 0), 0);
   return before > 0 ? weighed.reduce((sum, { found }) => sum + found, 0) / before - 1 : null;
 }

@@ -2,7 +2,9 @@
 import { ofProject } from "../belief/unknowns";
 import type { Belief } from "../belief/belief";
 import { believe, isGaugeMeasured, isPatternWeighed } from "../belief/believe";
-import { knitReads, type KnitRead } from "../belief/knitted";
+import { knitReads } from "../belief/knitted";
+import type { KnitRead } from "../belief/knitModel";
+import type { Beside } from "../estimate/yarnNeed";
 import { readingsOf } from "../progress/places";
 import type { Pull } from "../garment/stitchContent";
 import { marginal } from "../belief/prior";
@@ -147,16 +149,35 @@ function* planned(
   return each;
 }
 
+/** What is sewn, added and swatched beside the pieces, as far as it is not left out. */
+function besideOf(
+  project: Project,
+  { gauge, pieces, yarns }: Pick<ProjectPlan, "gauge" | "pieces" | "yarns">,
+): { readonly beside: Beside; readonly findings: readonly FinishingFinding[] } {
+  const { without } = project;
+  const sewn = planSeams(project, { gauge, pieces });
+  const added = planExtras(project, yarns);
+  return {
+    beside: {
+      swatchMm: millimetres(without.includes("swatch") ? 0 : (project.swatchMm ?? 0)),
+      seams: without.includes("seams") ? [] : sewn.seams,
+      extras: without.includes("extras") ? [] : added.extras,
+    },
+    findings: [...sewn.findings, ...added.findings],
+  };
+}
+
 /** What was read off while knitting, of the pieces as they are planned by all else. */
 function* readOff(
   project: Project,
   swatched: Belief,
   basis: Pick<PlanBasis, "needleMm" | "laid">,
+  yarns: readonly PlannedYarn[],
 ): Steps<readonly KnitRead[]> {
-  const readings = readingsOf(project.log);
-  if (readings.length === 0) return [];
+  if (readingsOf(project.log).length === 0) return [];
   const plans = plansOf(yield* planned(project, swatched, basis));
-  return knitReads(readings, plans, project.pieces, pullOf(swatched).height);
+  const { beside } = besideOf(project, { gauge: swatched.gauge, pieces: plans, yarns });
+  return knitReads(project, { plans, pull: pullOf(swatched), beside, joinMm: JOINS[project.join].mm });
 }
 
 /** Everything that the estimate stands on, each with its source, in steps; or why there is none. */
@@ -175,10 +196,9 @@ function* basisOf(
   if (isReading(project, laid)) return unknown([]);
   const { sources } = gauged;
   const needleMm = needleAt(project, gauged.gauge);
-  const { without } = project;
   const believing = { gauged, yarns, needleMm, laid };
   const swatched = believe(project, believing);
-  const reads = given ?? (yield* readOff(project, swatched, { needleMm, laid }));
+  const reads = given ?? (yield* readOff(project, swatched, { needleMm, laid }, yarns));
   const belief = reads.length > 0 ? believe(project, { ...believing, reads }) : swatched;
   const each = yield* planned(project, belief, { needleMm, laid });
   const { gauge } = belief;
@@ -187,17 +207,14 @@ function* basisOf(
   );
   const pieces = plansOf(each);
   if (pieces.length === 0) return unknown([], findings);
-  const sewn = planSeams(project, { gauge, pieces });
-  const added = planExtras(project, yarns);
+  const { beside, findings: finishing } = besideOf(project, { gauge, pieces, yarns });
   return {
     plan: {
       gauge,
       likely: likelyOf(belief),
       needleMm,
       yarns: believedPutUps(yarns, belief),
-      swatchMm: millimetres(without.includes("swatch") ? 0 : (project.swatchMm ?? 0)),
-      seams: without.includes("seams") ? [] : sewn.seams,
-      extras: without.includes("extras") ? [] : added.extras,
+      ...beside,
       pieces,
     },
     belief,
@@ -210,7 +227,7 @@ function* basisOf(
     },
     worked: new Map(each.map(({ piece, planned }) => [piece.id, planned.worked])),
     findings,
-    finishing: [...sewn.findings, ...added.findings],
+    finishing,
   };
 }
 

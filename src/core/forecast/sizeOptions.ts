@@ -8,7 +8,7 @@ import { read, unread, type Reading } from "../typed/reading";
 import { NEEDLE_POWER, nearestNeedle } from "../yarn/thickness";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { between, type Steps } from "../steps";
-import type { KnitRead } from "../belief/knitted";
+import type { KnitRead } from "../belief/knitModel";
 import { forecastProject, calculateProject, type Finding } from "./projectForecast";
 
 export interface SizeOption {

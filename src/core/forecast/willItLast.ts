@@ -1,5 +1,5 @@
 /** Whether a ball lasts: what is left of it by weight, against what the next rows will take, drawn together. */
-import { UNLIKE_ROWS } from "../belief/knitted";
+import { UNLIKE_ROWS } from "../belief/knitModel";
 import { MOISTURE_SD, scaleSdG } from "../belief/measurementKinds";
 import { putUpId } from "../belief/unknowns";
 import { END_MM } from "../estimate/longTail";

@@ -2,7 +2,7 @@
 import type { EventOf, Log, LogEvent } from "../project/log";
 import { keyOfPlace, type InHand } from "./inHand";
 import { goneEvents } from "./merge";
-import { Readings, type KnitReading } from "./readings";
+import { Readings, type KnitReading, type LeftOver } from "./readings";
 
 export interface Place extends InHand {
   /** Rows worked. */
@@ -32,6 +32,8 @@ export interface Progress {
   readonly joins: readonly Told<"joined">[];
   /** What of the finishing list is done, by its key, with the event that told it. */
   readonly ticked: ReadonlyMap<string, string>;
+  /** The event that closed the project; null while it goes on. */
+  readonly closed: EventOf<"closed"> | null;
   /** What was weighed and measured, ready to be held against what was expected. */
   readonly readings: readonly KnitReading[];
 }
@@ -49,7 +51,7 @@ type Mutable = { -readonly [Part in "notes" | "weighings" | "joins"]: Progress[P
 
 /** What each kind of event does to a piece. */
 const DOES: {
-  readonly [Kind in Exclude<LogEvent["kind"], "takenBack" | "newYarn" | "ticked">]: (
+  readonly [Kind in Exclude<LogEvent["kind"], "takenBack" | OfAll>]: (
     place: Open,
     event: EventOf<Kind>,
     told: Mutable,
@@ -78,7 +80,7 @@ const DOES: {
   },
   pieceWeighed: read,
   measured: read,
-  stoodBy: read,
+  sized: read,
 };
 
 function read({ readings, doneAt }: Open, event: Parameters<Readings["take"]>[0]) {
@@ -95,37 +97,73 @@ function backTo(place: Open, rows: number, told: Mutable) {
   told.joins = told.joins.filter(({ event, row }) => keyOfPlace(event) !== key || row <= rows);
 }
 
+/** What is known of the project as a whole. */
+interface Whole {
+  readonly open: Map<string, Open>;
+  readonly ticked: Map<string, string>;
+  readonly stoodBy: Set<string>;
+  readonly leftOvers: Map<string, LeftOver>;
+  closed: EventOf<"closed"> | null;
+}
+
+/** Kinds of events that belong to no piece. */
+type OfAll = "newYarn" | "ticked" | "leftOver" | "closed" | "stoodBy";
+
+/** What each of these does. */
+const DOES_TO_ALL: {
+  readonly [Kind in OfAll]: (whole: Whole, event: EventOf<Kind>) => void;
+} = {
+  newYarn: ({ open, leftOvers }, { yarnId }) => {
+    for (const { readings } of open.values()) readings.newYarn(yarnId);
+    leftOvers.delete(yarnId);
+  },
+  ticked: ({ ticked }, { of, id }) => void ticked.set(of, id),
+  leftOver: ({ leftOvers }, { id, yarnId, balls, leftG, stepG }) =>
+    void leftOvers.set(yarnId, { kind: "all", id, yarnId, balls, massG: leftG, stepG }),
+  closed: (whole, event) => {
+    whole.closed = event;
+  },
+  stoodBy: ({ stoodBy }, { of }) => void stoodBy.add(of),
+};
+
+const isOfAll = (event: LogEvent): event is EventOf<OfAll> => event.kind in DOES_TO_ALL;
+
+/** The piece of an event, begun with it where it is the first. */
+function opened({ open }: Whole, event: EventOf<Exclude<LogEvent["kind"], OfAll | "takenBack">>): Open {
+  const { pieceId, copy, at } = event;
+  const key = keyOfPlace(event);
+  const place: Open = open.get(key) ?? {
+    of: { pieceId, copy },
+    doneAt: [],
+    finished: false,
+    begunAt: at,
+    lastAt: at,
+    readings: new Readings(),
+  };
+  open.set(key, place);
+  place.lastAt = at;
+  return place;
+}
+
 /**
  * Where everything stands after a log. Example: 20 rows done and 5 ripped back are at row 15, as if there had been 15.
  */
 export function progressOf(log: Log): Progress {
   const gone = goneEvents(log);
-  const open = new Map<string, Open>();
-  const ticked = new Map<string, string>();
+  const whole: Whole = {
+    open: new Map(),
+    ticked: new Map(),
+    stoodBy: new Set(),
+    leftOvers: new Map(),
+    closed: null,
+  };
   const told: Mutable = { notes: [], weighings: [], joins: [] };
   for (const event of log) {
     if (event.kind === "takenBack" || gone.has(event.id)) continue;
-    if (event.kind === "ticked") {
-      ticked.set(event.of, event.id);
-      continue;
-    }
-    if (event.kind === "newYarn") {
-      for (const { readings } of open.values()) readings.newYarn(event.yarnId);
-      continue;
-    }
-    const key = keyOfPlace(event);
-    const place = open.get(key) ?? {
-      of: { pieceId: event.pieceId, copy: event.copy },
-      doneAt: [],
-      finished: false,
-      begunAt: event.at,
-      lastAt: event.at,
-      readings: new Readings(),
-    };
-    open.set(key, place);
-    place.lastAt = event.at;
-    DOES[event.kind](place, event as never, told);
+    if (isOfAll(event)) DOES_TO_ALL[event.kind](whole, event as never);
+    else DOES[event.kind](opened(whole, event), event as never, told);
   }
+  const { open, ticked, closed } = whole;
   const places = [...open.values()].map(({ of, doneAt, finished, begunAt, lastAt }) => ({
     ...of,
     rows: doneAt.length,
@@ -134,8 +172,9 @@ export function progressOf(log: Log): Progress {
     begunAt,
     lastAt,
   }));
-  const readings = [...open.values()].flatMap((place) => place.readings.all());
-  return { ...told, ticked, readings, places: places.toSorted((a, b) => b.lastAt - a.lastAt) };
+  const read = [...[...open.values()].flatMap((place) => place.readings.all()), ...whole.leftOvers.values()];
+  const readings = read.map((one) => ({ ...one, seen: whole.stoodBy.has(one.id) }));
+  return { ...told, ticked, closed, readings, places: places.toSorted((a, b) => b.lastAt - a.lastAt) };
 }
 
 const readings = new WeakMap<Log, readonly KnitReading[]>();
@@ -148,7 +187,13 @@ export function readingsOf(log: Log): readonly KnitReading[] {
 }
 
 /** Kinds of events behind which all readings are as they were. */
-const TELLS_NOTHING: ReadonlySet<LogEvent["kind"]> = new Set(["rowDone", "note", "finished", "ticked"]);
+const TELLS_NOTHING: ReadonlySet<LogEvent["kind"]> = new Set([
+  "rowDone",
+  "note",
+  "finished",
+  "ticked",
+  "closed",
+]);
 
 /**
  * Whether two logs of one project have read off the same: asked behind every tap, so that a log which is another one

@@ -40,11 +40,34 @@ interface HeightMeasured extends InHand {
   readonly heightMm: number;
 }
 
+/** A finished piece measured as it lies. */
+interface SizeMeasured extends InHand {
+  readonly kind: "size";
+  readonly id: string;
+  readonly which: "across" | "along";
+  readonly to: number;
+  readonly mm: number;
+}
+
+/** What is left of all balls of a yarn when everything is done. */
+export interface LeftOver extends Weighed {
+  readonly kind: "all";
+  readonly id: string;
+  readonly yarnId: string;
+  /** Whole balls that were begun. */
+  readonly balls: number;
+}
+
+type OfPiece = BallStretch | PieceWeighed | HeightMeasured | SizeMeasured;
+
 /** Something that was read off, and is evidence of this knitter's hand. */
-export type KnitReading = (BallStretch | PieceWeighed | HeightMeasured) & {
+export type KnitReading = (OfPiece | LeftOver) & {
   /** The knitter looked again and stands by it. */
   readonly seen: boolean;
 };
+
+/** Whether a reading is of yarn by its weight. */
+export const isWeighed = (kind: KnitReading["kind"]) => kind !== "height" && kind !== "size";
 
 interface OpenBall {
   readonly from: number;
@@ -52,15 +75,14 @@ interface OpenBall {
   readonly ends: number;
 }
 
-type Telling = EventOf<"joined" | "weighed" | "pieceWeighed" | "measured" | "stoodBy">;
+type Telling = EventOf<"joined" | "weighed" | "pieceWeighed" | "measured" | "sized">;
 
 /** What is left of a ball when the next one is joined is weighed to the gram. */
 const LEFT_STEP_G = 1;
 
 /** Follows the balls on one piece through its log. */
 export class Readings {
-  #told: (BallStretch | PieceWeighed | HeightMeasured)[] = [];
-  readonly #stoodBy = new Set<string>();
+  #told: OfPiece[] = [];
   readonly #open = new Map<string, OpenBall>();
 
   /** Rows were ripped back, so that `rows` are left: what a ball has given below its beginning is not known any more. */
@@ -72,10 +94,14 @@ export class Readings {
   take(event: Telling, row: number): void {
     const { id, pieceId, copy } = event;
     const of = { id, pieceId, copy, to: row };
-    if (event.kind === "stoodBy") this.#stoodBy.add(event.of);
     if (event.kind === "measured") this.#told.push({ ...of, kind: "height", heightMm: event.heightMm });
     if (event.kind === "pieceWeighed")
       this.#told.push({ ...of, kind: "piece", massG: event.massG, stepG: event.stepG });
+    if (event.kind === "sized") {
+      const { which, mm } = event;
+      this.#told = this.#told.filter((one) => one.kind !== "size" || one.which !== which);
+      this.#told.push({ ...of, kind: "size", which, mm });
+    }
     if (event.kind === "weighed") {
       const left = { massG: event.massG, stepG: event.stepG };
       this.#ends(event, row, left, 0);
@@ -118,7 +144,7 @@ export class Readings {
     this.#told = this.#told.filter((one) => one.kind === "ball" && one.yarnId !== yarnId);
   }
 
-  all(): readonly KnitReading[] {
-    return this.#told.map((one) => ({ ...one, seen: this.#stoodBy.has(one.id) }));
+  all(): readonly OfPiece[] {
+    return this.#told;
   }
 }

@@ -51,6 +51,17 @@ const eventSchema = z.discriminatedUnion("kind", [
   event("pieceWeighed", { ...inHand, massG: measure({ least: 0.1, most: 20_000 }), stepG: scaleStep }),
   /** From the cast-on edge to the needles, as it is knitted and before any bath. */
   event("measured", { ...inHand, heightMm: measure(LENGTHS.piece) }),
+  /** A finished piece, as it lies: across what makes up most of it, or along all of it. */
+  event("sized", { ...inHand, which: z.enum(["across", "along"]), mm: measure(LENGTHS.piece) }),
+  /** Of so many balls of a yarn, whole when they were begun, so much is left when all is done. */
+  event("leftOver", {
+    yarnId: words(64),
+    balls: count({ least: 1, most: 500 }),
+    leftG: measure({ least: 0, most: 2000 }),
+    stepG: scaleStep,
+  }),
+  /** The project is done. */
+  event("closed", {}),
   /** Something of the finishing list is done. */
   event("ticked", { of: words(200) }),
   /** From here on another yarn is knitted in place of one: what was weighed of that says nothing of this. */

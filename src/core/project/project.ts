@@ -6,6 +6,7 @@ import { COUNTS, EASE, LENGTHS } from "./bounds";
 import { besideSchema, swapSchema } from "./candidates";
 import { extraSchema, JOIN_IDS, seamSchema } from "./finishing";
 import { DYED, ballSchema, putUpSchema } from "./label";
+import { handSchema } from "./hand";
 import { logSchema } from "./log";
 import { orderSchema } from "./orders";
 import { newSection, sectionSchema, type ProjectSection } from "./sections";
@@ -166,6 +167,8 @@ export const projectSchema = z.strictObject({
     }),
     { by: null, restDays: [] },
   ),
+  /** What earlier projects have told of the knitter's hand; null where it is as most are. */
+  hand: handSchema,
   /** What happened on the needles. */
   log: logSchema,
   /** What was typed into each field, to the letter, so that it stands there again. */
@@ -251,6 +254,7 @@ export function emptyProject(): Project {
     ],
     pieces: [emptyPiece("piece-1", "My piece")],
     calendar: { by: null, restDays: [] },
+    hand: null,
     log: [],
     typed: {},
   };

@@ -166,7 +166,8 @@ const OMISSIONS: { readonly [Kind in Omission["kind"]]: OmissionKind<Kind> } = {
   },
   reading: {
     open: ({ reading }) => {
-      takeInHand(reading);
+      const { pieceId, copy } = reading;
+      if (pieceId !== null) takeInHand({ pieceId, copy });
       return { bench: "/knit", field: null };
     },
     // The log is only added to: the event is taken back.

@@ -1,4 +1,5 @@
 /** What is told of the knitting: every act is one event more in the log of the open project. */
+import type { Knitted } from "@/core/belief/knitted";
 import { MOST_EVENTS, type Log, type LogEvent } from "@/core/project/log";
 import { mergedLogs, withAct, type Act } from "@/core/progress/merge";
 import { keyOfPlace, type InHand } from "@/core/progress/inHand";
@@ -18,6 +19,13 @@ export function tellLog(said: Act): boolean {
   if (log.length >= MOST_EVENTS) return false;
   keep(withAct(log, said, freshId("event"), Date.now()));
   return true;
+}
+
+/** The knitter has looked again, and a reading is right; one of no piece is told of the first. */
+export function standBy({ id, pieceId, copy }: Pick<Knitted, "id" | "pieceId" | "copy">): void {
+  const [first] = useProjectStore.getState().project.pieces;
+  const of = pieceId ?? first?.id;
+  if (of !== undefined) tellLog({ kind: "stoodBy", pieceId: of, copy, of: id });
 }
 
 /** A piece was begun with a whole ball: told later, and put before all else that was told of the piece. */

@@ -26,6 +26,7 @@ const PARTS: { readonly [Part in DifferingPart]: string } = {
   without: "what is left out",
   yarns: "the yarns",
   pieces: "the pieces",
+  hand: "what it knows of your hand",
   calendar: "by when it is to be done",
 };
 

@@ -45,6 +45,10 @@ function itemName(
   return extra ? extraName(extra) : "an extra";
 }
 
+/** The piece of a reading; what was weighed of a yarn is of all pieces. */
+const pieceOf = (project: Project, pieceId: string | null, words: Words) =>
+  pieceId === null ? "the whole project" : placeName(project, pieceId, null, words);
+
 /** What is left out, by name. */
 function omissionName(
   project: Project,
@@ -59,7 +63,7 @@ function omissionName(
       return said(
         say("readingOfRows", {
           ...omission.reading,
-          piece: placeName(project, omission.reading.pieceId, null, words),
+          piece: pieceOf(project, omission.reading.pieceId, words),
         }),
       );
     case "piece":

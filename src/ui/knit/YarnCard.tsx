@@ -2,25 +2,16 @@
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useDeferredValue, useMemo } from "react";
-import type { Knitted } from "@/core/belief/knitted";
 import type { KnownSeen } from "@/core/engine/seen";
 import type { Moved } from "@/core/forecast/moved";
-import { say, type Message } from "@/core/words/message";
+import { say } from "@/core/words/message";
 import { useAsked } from "@/state/engine/asked";
 import type { Piece } from "@/state/engine/knitting";
-import { tellLog } from "@/state/project/log";
-import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { Said } from "@/ui/parts/Said";
+import { ReadingsList } from "./ReadingsList";
 
 const BurnDownChart = dynamic(() => import("./BurnDownChart").then((chart) => chart.BurnDownChart));
-
-/** What one reading said, against what was expected before the first. */
-function toldOf({ kind, from, to, found }: Knitted, expected: number): Message {
-  if (kind === "ball") return say("rowsTook", { from, to, found, expected });
-  if (kind === "piece") return say("pieceWeighs", { found, expected });
-  return say("rowsMeasure", { to, found, expected });
-}
 
 /** What the answer has come to since the first row. */
 function MovedSaid({ moved }: { readonly moved: Moved }) {
@@ -55,33 +46,6 @@ function MovedSaid({ moved }: { readonly moved: Moved }) {
   );
 }
 
-/** A reading that is left out: the knitter stands by it, or takes it back. */
-function Doubtful({ one }: { readonly one: Knitted }) {
-  const { id, pieceId, copy, question, impossible } = one;
-  return (
-    <div className="mt-0.5 border-l-4 border-madder pl-2">
-      {question !== null && (
-        <p>
-          Left out: <Said>{question}</Said>
-        </p>
-      )}
-      <p>
-        {!impossible && (
-          <>
-            <Button look="link" onClick={() => tellLog({ kind: "stoodBy", pieceId, copy, of: id })}>
-              It is right
-            </Button>{" "}
-            ·{" "}
-          </>
-        )}
-        <Button look="link" onClick={() => tellLog({ kind: "takenBack", of: id })}>
-          Take it back
-        </Button>
-      </p>
-    </div>
-  );
-}
-
 interface YarnCardProps {
   readonly answer: KnownSeen;
   readonly piece: Piece;
@@ -113,16 +77,7 @@ export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
             <BurnDownChart burn={burn} rows={rows} />
           </div>
         )}
-        {mine.length > 0 && (
-          <ul aria-label="Weighed and measured" className="mt-2 grid content-start gap-1 text-sm">
-            {mine.toReversed().map((one) => (
-              <li key={one.id}>
-                <Said>{toldOf(one, moved?.expected.get(one.id) ?? one.expected)}</Said>
-                {!one.taken && <Doubtful one={one} />}
-              </li>
-            ))}
-          </ul>
-        )}
+        {mine.length > 0 && <ReadingsList readings={mine} expected={moved?.expected} />}
       </div>
     </Card>
   );

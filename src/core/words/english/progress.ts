@@ -7,7 +7,13 @@ const REACHES = {
   section: "To the end of this section",
   piece: "To the end of the piece",
 } as const;
-const READINGS = { ball: "the weighing", piece: "the weight", height: "the height" } as const;
+const READINGS = {
+  ball: "the weighing",
+  piece: "the weight",
+  height: "the height",
+  size: "the size",
+  all: "what is left",
+} as const;
 const BLOCKS = { asKnit: "Leave as knit:", steamed: "Steam", wetBlocked: "Wash and pin out" } as const;
 
 /** Hours by quarters. Example: "1 to 1.25 h". */
@@ -78,7 +84,8 @@ export const progress = {
     readonly piece: string;
     readonly from: number;
     readonly to: number;
-  }) => `${READINGS[kind]} of rows ${from + 1} to ${to}, ${piece}`,
+  }) =>
+    to === 0 ? `${READINGS[kind]}, ${piece}` : `${READINGS[kind]} of rows ${from + 1} to ${to}, ${piece}`,
   /** Rows that were weighed, against what all else lets one expect. */
   rowsTook: (
     {
@@ -97,6 +104,16 @@ export const progress = {
     { to, found, expected }: { readonly to: number; readonly found: number; readonly expected: number },
     { size, count }: Teller,
   ) => `${count(to, "row")} measure ${size(found)}, ${size(expected)} expected`,
+  pieceMeasures: (
+    {
+      which,
+      found,
+      expected,
+    }: { readonly which: "across" | "along"; readonly found: number; readonly expected: number },
+    { size }: Teller,
+  ) => `${which === "across" ? "Across" : "Along"}: ${size(found)}, ${size(expected)} expected`,
+  allTook: ({ found, expected }: { readonly found: number; readonly expected: number }, { mass }: Teller) =>
+    `It took ${mass(found)} in all, ${mass(expected)} expected`,
   /** How the forecast has moved; `more` is a share, of yarn in the rows so far. */
   rowsTakeMore: ({ more }: { readonly more: number }, { percent }: Teller) =>
     Math.abs(more) < 0.005
