@@ -7,6 +7,7 @@ import { ask, type AskedOf, type PartOf, type QuestionId, type ToldOf } from "..
 import { finishedOf } from "../core/estimate/finished";
 import type { Project } from "../core/project/project";
 import { forecasting } from "../core/forecast/projectForecast";
+import type { Hand } from "../core/project/hand";
 import { addedTo, beginProject, type Beginning } from "../core/templates/beginProject";
 import type { Steps } from "../core/steps";
 import type { Seen } from "../core/engine/seen";
@@ -69,20 +70,21 @@ interface BegunAnswer {
   readonly alongMm: number;
 }
 
-function* beginning(wish: Beginning): Steps<Reading<Begun>> {
+function* beginning(wish: Beginning, hand: Hand | null): Steps<Reading<Begun>> {
   yield { share: 0 };
-  const begun = beginProject(wish);
-  if (!begun.ok) return begun;
+  const built = beginProject(wish);
+  if (!built.ok) return built;
+  const project = { ...built.value, hand };
   yield { share: 0.5 };
-  const told = yield* forecasting(begun.value, engine.layOf(begun.value));
-  if (!told.known) return { ok: true, value: { project: begun.value, answer: null } };
+  const told = yield* forecasting(project, engine.layOf(project));
+  if (!told.known) return { ok: true, value: { project, answer: null } };
   const [{ advised, quantilesMm, yarn }] = told.yarns;
   const { p10, p50, p90 } = quantilesMm;
-  const finished = finishedOf(begun.value, told);
+  const finished = finishedOf(project, told);
   return {
     ok: true,
     value: {
-      project: begun.value,
+      project,
       answer: {
         balls: advised.balls,
         ballG: yarn.putUp.massG,
@@ -94,9 +96,9 @@ function* beginning(wish: Beginning): Steps<Reading<Begun>> {
   };
 }
 
-/** What a wish comes to; null where it was stopped. */
-const begin = async (job: number, wish: Beginning): Promise<Reading<Begun> | null> =>
-  (await desk.do(beginning(wish), { id: job, urgency: "question" }))?.told ?? null;
+/** What a wish comes to in the knitter's hand, where that is known; null where it was stopped. */
+const begin = async (job: number, wish: Beginning, hand: Hand | null): Promise<Reading<Begun> | null> =>
+  (await desk.do(beginning(wish, hand), { id: job, urgency: "question" }))?.told ?? null;
 
 /** The open project with what is wished for added to it, in its own yarn and gauge. */
 const add = (wish: Beginning): Reading<Project> =>

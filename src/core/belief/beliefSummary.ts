@@ -4,7 +4,8 @@ import type { Source } from "../garment/projectGauge";
 import { putUpId, type UnknownId } from "./unknowns";
 import type { Belief } from "./belief";
 import { isGaugeMeasured, isWashingMeasured } from "./believe";
-import { marginal, type Marginal } from "./prior";
+import type { HandId } from "../project/hand";
+import { GENERAL_SD, marginal, type Marginal } from "./prior";
 
 export interface BeliefLine {
   readonly id: UnknownId;
@@ -21,6 +22,8 @@ export interface BeliefLine {
 
 /** Less than this is not worth a word. */
 const SLIGHT = 0.01;
+/** A hand that leaves more doubt than this of the general one has said next to nothing. */
+const HAND_NARROWS = 0.9;
 
 const moved = ({ mean }: Marginal) => Math.abs(mean) >= SLIGHT;
 /** How much more, as a share; less than nought is less. */
@@ -78,6 +81,14 @@ const TOLD: readonly { readonly id: UnknownId; readonly name: Message; readonly 
   },
 ];
 
+/** What a hand that is known has narrowed is from there. */
+function fromHand({ basis, handChanged }: Belief, id: UnknownId, { sd }: Marginal): Said | null {
+  const { hand } = basis.project;
+  const general = id in GENERAL_SD ? GENERAL_SD[id as HandId] : null;
+  if (hand === null || handChanged === null || general === null || sd > HAND_NARROWS * general) return null;
+  return say("fromHand", { projects: hand.projects });
+}
+
 /** Gauge is as its band or the knitter said until a swatch moves it; all else is assumed. */
 function sourceOf(belief: Belief, id: UnknownId, given: Source, from: Said | null): Source {
   if (id === "width" || id === "height")
@@ -114,7 +125,7 @@ export function beliefSummary(
     const [before, now] = [marginal(belief.prior, id), marginal(belief, id)];
     // What washing does is only inferred where no swatch was measured before and after: that is no measurement.
     const by = id === "blockWidth" && !isWashingMeasured(belief) ? null : belief.movedBy(id);
-    const from = by === null ? null : (names.get(by) ?? null);
+    const from = by === null ? fromHand(belief, id, before) : (names.get(by) ?? null);
     const source = sourceOf(belief, id, id === "height" ? given.height : given.width, from);
     return { id, name, says: says(basis, now), before, now, from, source };
   });

@@ -202,6 +202,26 @@ export function believedHand({ mean, root }: Hand): Normal {
   return { mean: Float64Array.from(mean), covariance };
 }
 
+/** What is believed of any knitter's hand after one project alone. */
+export const handTold = (evidence: HandEvidence): Normal => after(GENERAL, evidence);
+
+/** One thing of a hand by itself, in ln, beside how far it lies apart with knitters at large. */
+export interface HandLine {
+  readonly id: HandId;
+  readonly mean: number;
+  readonly sd: number;
+  readonly generalSd: number;
+}
+
+/** A hand line by line. Example: the loop lies 0.04 above what most do, give or take 0.03, of 0.08 at large. */
+export const handLines = ({ mean, covariance }: Normal): readonly HandLine[] =>
+  HAND_IDS.map((id, at) => ({
+    id,
+    mean: mean[at] ?? 0,
+    sd: Math.sqrt(covariance[at * HAND_SIZE + at] ?? 0),
+    generalSd: GENERAL_SD[id],
+  }));
+
 /** Gauge in a project is never surer than it drifts behind a swatch, however often a hand was seen. */
 const DRIFTS = [
   { gauge: "width", drift: "driftWidth" },

@@ -43,6 +43,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   moved: [],
   burnDown: [],
   ballMap: ["log"],
+  closing: [],
   finishing: ["pieces", "extras"],
   howFar: ["typed"],
   order: ["order"],

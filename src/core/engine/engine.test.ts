@@ -52,6 +52,7 @@ test("a question hangs on what the table says of it, and on nothing else beside 
     knit: { pieceId: "back", from: 1, to: 4, style: { naming: "halves", words: "US" } },
     moved: null,
     ballMap: { yarnId: "yarn-1", turns: null, parts: "first", partsG: [] },
+    closing: null,
     finishing: null,
     burnDown: { pieceId: "back", copy: 1, yarnId: "yarn-1" },
     howFar: {

@@ -8,6 +8,7 @@ import type { BallMap } from "../estimate/ballMap";
 import { ballsOf, type BallsAsked } from "../forecast/ballsOf";
 import { progressOf } from "../progress/places";
 import { burnDown, type BurnDown } from "../forecast/burnDown";
+import { closingOf, type Closing } from "../forecast/closing";
 import { movedSince, type Moved } from "../forecast/moved";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
 import { savingsOf } from "../forecast/savings";
@@ -77,6 +78,8 @@ interface Questions {
   >;
   /** Which ball works which rows, of what is worked and of what is to come; null where the yarn is not used. */
   readonly ballMap: Question<BallsAsked, BallMap | null>;
+  /** What was estimated against what was used, and what that tells; null without an answer. */
+  readonly closing: Question<null, Closing | null>;
   /** What finishes the project; empty without an answer. */
   readonly finishing: Question<null, readonly FinishingItem[]>;
   readonly howFar: Question<
@@ -175,6 +178,11 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
   *ballMap(revision, asked) {
     const answer = yield* revision.answer();
     return answer.known ? ballsOf(answer, progressOf(revision.project.log), asked) : null;
+  },
+  *closing(revision) {
+    const answer = yield* revision.answer();
+    const before = answer.known && answer.reads.length > 0 ? yield* revision.unknitted() : answer;
+    return answer.known && before?.known ? closingOf(before, answer) : null;
   },
   *finishing(revision) {
     const answer = yield* revision.answer();

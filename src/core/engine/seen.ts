@@ -66,6 +66,8 @@ export type SeenYarn = Omit<YarnForecast, "drawn" | "slope">;
 interface SeenBelief {
   readonly measured: readonly Measured[];
   readonly knitted: readonly Knitted[];
+  /** How likely it is that the hand which the project began with has changed; null where none was known. */
+  readonly handChanged: number | null;
   readonly gaugeMeasured: { readonly width: boolean; readonly height: boolean };
   readonly told: readonly BeliefLine[];
   readonly swatches: ReadonlyMap<string, SeenSwatch>;
@@ -148,6 +150,7 @@ function seenBelief({ belief, estimate }: KnownForecast): SeenBelief {
   return {
     measured: belief.measured,
     knitted: belief.knitted,
+    handChanged: belief.handChanged,
     gaugeMeasured: { width: isGaugeMeasured(belief, "Width"), height: isGaugeMeasured(belief, "Height") },
     told: beliefSummary({ belief, kept }, belief.basis.sources),
     swatches: new Map(

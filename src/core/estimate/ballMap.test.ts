@@ -90,6 +90,22 @@ test("joins lie before rows in which nothing crosses, and as few balls are taken
   expect(mapped(map)).toEqual(rowsOf(one.strand));
 });
 
+test("where more was worked than the balls hold that were told of, others must have been begun", () => {
+  const [one] = strandsOf(cabledBack());
+  if (!one) throw new Error("no strand");
+  const { strand, joinsMm, options } = one;
+  const of = { pieceId: strand.worked[0]?.pieceId ?? "", copy: 1 };
+  const rows = strand.worked[0]?.rows ?? 0;
+  const { balls } = ballMap(strand, joinsMm, {
+    ...options,
+    done: [{ ...of, rows, joins: [{ row: 0, holdsMm: options.wholeMm }] }],
+  });
+  expect(balls.map(({ untold }) => untold)).toEqual(balls.map((_, ball) => ball > 0));
+  for (const { leftMm } of balls) expect(leftMm).toBeGreaterThanOrEqual(0);
+  const least = strand.worked[0]?.rows ?? 0;
+  expect(balls.flatMap((ball) => ball.rows).reduce((sum, run) => sum + run.to - run.from + 1, 0)).toBe(least);
+});
+
 test("what was told of joins stands, in turns two balls follow each other, and part balls come when they are wanted", () => {
   const [one] = strandsOf(cabledBack());
   if (!one) throw new Error("no strand");

@@ -21,6 +21,8 @@ export interface MappedBall {
   readonly leftMm: number;
   /** Begun as the log tells; what is not is a plan. */
   readonly told: boolean;
+  /** Must have been begun in rows that are worked, though nobody told of it. */
+  readonly untold: boolean;
 }
 
 /** Balls in the order in which they are begun. */
@@ -105,12 +107,20 @@ class Taking {
   }
 
   /** The next ball, joined to the one before it in the same hand. */
-  next(after: Open | null, toldMm: number | null = null): Open {
+  next(after: Open | null, toldMm: number | null = null, untold = false): Open {
     const { wholeMm, joinMm } = this.options;
     const told = toldMm !== null;
     const planned = this.balls.filter((ball) => !ball.told).length;
     const holdsMm = toldMm ?? this.holds[planned] ?? wholeMm;
-    const open = { holdsMm, items: [], rowsMm: 0, besideMm: 0, joinsMm: after ? joinMm / 2 : 0, told };
+    const open = {
+      holdsMm,
+      items: [],
+      rowsMm: 0,
+      besideMm: 0,
+      joinsMm: after ? joinMm / 2 : 0,
+      told,
+      untold,
+    };
     if (after) after.joinsMm += joinMm / 2;
     this.balls.push(open);
     return open;
@@ -164,6 +174,9 @@ function holdsOf({ partsMm, parts, wholeMm, joinMm }: BallOptions, workMm: numbe
   return [...Array.from({ length: whole }, () => wholeMm), ...partsMm];
 }
 
+/** A ball from which more than this of its length was knitted was not the only one. */
+const OVER_LABEL = 1.1;
+
 /** Rows that follow one another, together. */
 function runsOf(items: readonly Item[]): readonly BallRows[] {
   const runs: { pieceId: string; copy: number; from: number; to: number }[] = [];
@@ -195,14 +208,28 @@ export function ballMap(strand: Strand, joinsMm: number, options: BallOptions): 
   const taking = new Taking(options, holdsOf(options, workMm), workMm);
   const hands: (Open | null)[] = [null, null];
   const areTold = done.some(({ joins }) => joins.length > 0);
-  for (const item of items) {
+  /** What is worked from one item on, up to the next ball that was told of. */
+  const untilJoin = (from: number) => {
+    let mm = 0;
+    for (let at = from; at < worked.length; at += 1) {
+      const item = worked[at] as Item;
+      if (at > from && doneOf(item)?.joins.some(({ row }) => row === item.row - 1)) break;
+      mm += item.mm;
+    }
+    return mm;
+  };
+  let stretchMm = 0;
+  for (const [index, item] of items.entries()) {
     const hand = turns === null ? 0 : Math.floor((item.row - 1) / turns) % 2;
     if (areTold && isDone(item)) {
       const before = hands[hand] ?? null;
       const join = doneOf(item)?.joins.findLast(({ row }) => row === item.row - 1);
       const holdsMm = join?.holdsMm ?? (before ? null : options.wholeMm);
+      if (holdsMm !== null) stretchMm = untilJoin(index);
       const open = before && holdsMm === null ? before : taking.next(before, holdsMm);
-      taking.row((hands[hand] = open), item, item.mm);
+      // A ball can hold a little more than its label says; not a second one.
+      const goesOn = stretchMm <= OVER_LABEL * open.holdsMm || taking.fits(open, item.mm);
+      taking.row((hands[hand] = goesOn ? open : taking.next(open, null, true)), item, item.mm);
       continue;
     }
     const open = (hands[hand] ??= taking.next(null));

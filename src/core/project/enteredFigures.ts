@@ -7,13 +7,32 @@ import { BARE_YARN, readLength } from "../typed/length";
 import { readMass } from "../typed/mass";
 import { read, type Bounds, type Reading } from "../typed/reading";
 import { COUNTS, LENGTHS } from "./bounds";
-import { counted, ease, fine, gauge, mass, money, putUp, size, type FigureKind } from "./figureKinds";
+import {
+  counted,
+  ease,
+  fine,
+  gauge,
+  mass,
+  money,
+  percent,
+  putUp,
+  signedPercent,
+  size,
+  type FigureKind,
+} from "./figureKinds";
 
 const PART_G: Bounds = {
   least: 0.1,
   most: 2000,
   tooSmall: "partTooLight",
   tooLarge: "partTooHeavy",
+};
+
+/** What is left of yarn that is used up: it can be nothing. Example: "0 g". */
+const left: FigureKind<number> = {
+  read: (text, units) =>
+    /^\s*0+(?:[.,]0+)?\s*(?:g|oz)?\s*$/i.test(text) ? read(0) : mass(PART_G).read(text, units),
+  tell: mass(PART_G).tell,
 };
 
 /** Weights of part balls, one after the other. Example: "32 g; 14 g". */
@@ -93,4 +112,9 @@ export const ENTERED = {
   rowsDone: rows(0, 20_000),
   ballLeft: mass(PART_G),
   wrap: mass(PART_G),
+  /** What is left of a yarn when all is done. */
+  leftOver: left,
+  ballsBegun: counted({ least: 1, most: 500, thing: "ball" }),
+  byMore: signedPercent,
+  giveOrTake: percent,
 } as const;

@@ -64,6 +64,16 @@ export const money: FigureKind<number> = { read: readMoney, tell: formatMoney };
 /** A share in per cent. */
 export const percent: FigureKind<number> = { read: readPercent, tell: (value) => `${plain(value, 1)} %` };
 
+/** A share in per cent, of less with a minus before it. */
+export const signedPercent: FigureKind<number> = {
+  read: (text) => {
+    const [, sign = "", rest = ""] = /^\s*([-−–+]?)(.*)$/.exec(text) ?? [];
+    const share = readPercent(rest);
+    return share.ok && /[-−–]/.test(sign) ? read(-share.value) : share;
+  },
+  tell: (value) => `${value < 0 ? "−" : ""}${plain(Math.abs(value), 1)} %`,
+};
+
 /** What a ball holds, in any units. */
 export const putUp: FigureKind<PutUp> = { read: readPutUp, tell: tellPutUp };
 

@@ -22,8 +22,9 @@ export const HAND_SIZE = HAND_IDS.length;
 /** Place of a row's last figure in a lower triangle that stands row by row. */
 export const diagonalOf = (row: number) => ((row + 1) * (row + 2)) / 2 - 1;
 
-const LEAST_SD = 1e-4;
-const deviation = z.number().check(z.minimum(-2), z.maximum(2));
+export const LEAST_SD = 1e-4;
+/** A deviation in ln. */
+export const deviation = z.number().check(z.minimum(-2), z.maximum(2));
 
 /** Figures of a lower triangle, row by row, each of whose rows ends with more than nought. */
 const triangle = z.array(deviation).check(

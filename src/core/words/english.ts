@@ -5,6 +5,7 @@ import { progress } from "./english/progress";
 import { pieces } from "./english/pieces";
 import { swatches } from "./english/swatches";
 import { files } from "./english/files";
+import { hand } from "./english/hand";
 import { rows } from "./english/rows";
 import { swap } from "./english/swap";
 import { tools } from "./english/tools";
@@ -17,6 +18,7 @@ export const english = {
   ...typed,
   ...rows,
   ...files,
+  ...hand,
   ...tools,
   ...order,
   ...knit,

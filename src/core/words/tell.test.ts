@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { english } from "./english";
 import { files } from "./english/files";
+import { hand } from "./english/hand";
 import { knit } from "./english/knit";
 import { order } from "./english/order";
 import { pieces } from "./english/pieces";
@@ -45,7 +46,7 @@ test("a share is half, so many times, or so many per cent", () => {
 });
 
 test("no code stands in two files of the catalogue", () => {
-  const all = [files, knit, order, pieces, progress, rows, swap, swatches, tools, typed];
+  const all = [files, hand, knit, order, pieces, progress, rows, swap, swatches, tools, typed];
   expect(Object.keys(english)).toHaveLength(all.flatMap((file) => Object.keys(file)).length);
 });
 
@@ -56,13 +57,13 @@ each endMm ends few first force from g going hangerMm have head higher holes lac
 lengthMm limit line m margin massG metresIn100G mine mm more most multiple neckMm need nth number off over per10Cm plies
 postage price ratio reads repeat repeats resting room row rowMm rows share shared step stepG stepMm stitches strands takes
 times to turns unit used version wide wider windMm winds yarns
-  rowsAnHour quickMs slowMs front past width p10 p50 p90 sureTo joinBefore rowM ruleM needM found expected now stillEnough spare second heightMm widthMm ends days`.split(
-    /\s+/,
-  );
+  rowsAnHour quickMs slowMs front past width p10 p50 p90 sureTo joinBefore rowM ruleM needM found expected now stillEnough spare second heightMm widthMm ends days
+  projects changed`.split(/\s+/);
 
 /** And those that are not. */
 const OTHERS = {
   thing: "row",
+  axis: "loop",
   counted: "rows",
   typed: "x",
   all: ["x"],

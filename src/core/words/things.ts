@@ -12,6 +12,7 @@ const THINGS = {
   ofThem: ["of them", "of them"],
   piece: ["piece", "pieces"],
   ply: ["ply", "plies"],
+  project: ["project", "projects"],
   purlColumn: ["purl column", "purl columns"],
   repeat: ["repeat", "repeats"],
   rope: ["rope", "ropes"],

@@ -6,6 +6,7 @@ import type { Reading } from "@/core/typed/reading";
 import type { Begun } from "@/workers/engine.worker";
 import { chooseSection } from "../chosen/chosen";
 import { replace, useProjectStore } from "./projectStore";
+import { useKnitterHand } from "../keeping/knitterHand";
 import { nextJob } from "../engine/job";
 import { engine } from "../engine/workers";
 
@@ -20,7 +21,7 @@ export function useBegun(wish: Wish | null): Reading<Begun> | null {
     const job = nextJob();
     const ask = async () => {
       if (!wish) return;
-      const reading = await engine().begin(job, wish);
+      const reading = await engine().begin(job, wish, useKnitterHand.getState().hand);
       if (current && reading) setBegun({ key, reading });
     };
     void ask();

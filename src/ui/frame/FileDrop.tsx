@@ -2,7 +2,7 @@
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { SHELF_PATH } from "./benches";
-import { ACCEPTED, FILE_INPUT, openProjectFile } from "./projectFiles";
+import { ACCEPTED, FILE_INPUT, openFile } from "./projectFiles";
 
 /** Where project files and tables come in: chosen in the browser’s dialog, or dropped anywhere on the page. */
 export function FileDrop() {
@@ -27,7 +27,7 @@ export function FileDrop() {
         // The shelf's own code comes with its page: nobody else waits for it.
         void import("@/state/buying/shelf").then(({ openTable }) => openTable(file));
         router.push(SHELF_PATH);
-      } else void openProjectFile(file);
+      } else openFile(file);
     };
     window.addEventListener("dragover", drag);
     window.addEventListener("dragleave", leave);
@@ -47,7 +47,7 @@ export function FileDrop() {
         accept={ACCEPTED}
         onChange={({ target }) => {
           const file = target.files?.[0];
-          if (file) void openProjectFile(file);
+          if (file) openFile(file);
           target.value = "";
         }}
       />

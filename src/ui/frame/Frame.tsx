@@ -4,6 +4,7 @@ import { useEffect, useState, type ReactNode } from "react";
 import { toast } from "@/ui/parts/toast";
 import { useGlossary } from "@/state/chosen/glossary";
 import { useIsAnswered } from "@/state/engine/answer";
+import { useHandSheet } from "@/state/chosen/handSheet";
 import { openStart, useStartSheet } from "@/state/chosen/startSheet";
 import { useArrival } from "@/state/keeping/arrivals";
 import { startSession } from "@/state/keeping/session";
@@ -25,6 +26,7 @@ const Glossary = dynamic(() => import("./Glossary").then((file) => file.Glossary
 const ArrivalSheet = dynamic(() => import("./ArrivalSheet").then((file) => file.ArrivalSheet), {
   ssr: false,
 });
+const HandSheet = dynamic(() => import("./HandSheet").then((file) => file.HandSheet), { ssr: false });
 const SettingsSheet = dynamic(() => import("./SettingsSheet").then((file) => file.SettingsSheet), {
   ssr: false,
 });
@@ -49,6 +51,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const theme = useTheme();
   const starting = useStartSheet(({ open }) => open);
   const arriving = useArrival(({ arrived }) => arrived !== null);
+  const handOpen = useHandSheet(({ open }) => open);
   const explaining = useGlossary(({ open }) => open);
 
   return (
@@ -79,6 +82,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <ToolsDrawer />
       {starting && <StartSheet open onOpenChange={openStart} />}
       {arriving && <ArrivalSheet />}
+      {handOpen && <HandSheet />}
       <FileDrop />
       <Toasts theme={theme} />
     </>

@@ -3,6 +3,7 @@ import { Button } from "@/ui/parts/Button";
 import { ChevronDown } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
+import { openHand } from "@/state/chosen/handSheet";
 import { openStart } from "@/state/chosen/startSheet";
 import { openDemo, openSmallDemo } from "@/state/project/demo";
 import { useProjectPart } from "@/state/project/projectStore";
@@ -28,6 +29,7 @@ export function ProjectMenu() {
     { name: "Save to a file", keys: "Ctrl S", act: saveProjectFile },
     { name: "Send to another device …", act: () => setSending(true) },
     { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },
+    { name: "Your hand …", act: () => openHand() },
     { name: "Start empty", act: startEmpty },
     { name: "Open the demo", act: openDemo },
     { name: "Open the small demo, in the round", act: openSmallDemo },

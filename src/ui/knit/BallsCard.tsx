@@ -63,6 +63,7 @@ export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
   );
   const { told } = useAsked("ballMap", asked);
   if (!told) return null;
+  const untold = told.balls.filter((ball) => ball.untold).length;
   const names = new Map(pieces.map((one) => [one.key, one.name]));
   const inHand = told.balls.findLastIndex(({ rows }) =>
     rows.some((one) => keyOfPlace(one) === piece.key && one.from <= Math.max(1, piece.rows)),
@@ -110,7 +111,7 @@ export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
       head: "Left over",
       right: true,
       whole: true,
-      cell: ({ leftMm }) => <Said>{say("yarnOf", { m: leftMm / 1000 })}</Said>,
+      cell: ({ leftMm }) => <Said>{say("yarnOf", { m: Math.max(0, leftMm) / 1000 })}</Said>,
     },
   ];
   return (
@@ -121,6 +122,11 @@ export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
           <Choice label="When part balls are used" options={PARTS} value={parts} onChange={setParts} />
         )}
       </div>
+      {untold > 0 && (
+        <p className="mt-1 text-sm text-weld">
+          <Said>{say("joinsNotTold", { count: untold })}</Said>
+        </p>
+      )}
       <div className="mt-2">
         <Table
           caption="Balls and the rows that each of them works"

@@ -20,7 +20,7 @@ interface JoinSheetProps {
 export function JoinSheet({ piece: { pieceId, copy, rows }, row, onOpenChange }: JoinSheetProps) {
   const { yarnId, choice } = useYarnOfRow(row);
   const whole = useEntered(ENTERED.ballLeft, "");
-  const left = useEntered(ENTERED.ballLeft, "");
+  const left = useEntered(ENTERED.leftOver, "");
   const wrong = [whole, left].some(({ input }) => input.wrong !== undefined);
   return (
     <Sheet

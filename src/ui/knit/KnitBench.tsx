@@ -11,6 +11,7 @@ import { InHandCard } from "./InHandCard";
 import { BallsCard } from "./BallsCard";
 import { CalendarCard } from "./CalendarCard";
 import { paceOf } from "@/core/progress/pace";
+import { ClosingCard } from "./ClosingCard";
 import { FinishingListCard } from "./FinishingListCard";
 import { YarnCard } from "./YarnCard";
 import { PiecesCard } from "./PiecesCard";
@@ -30,6 +31,9 @@ export function KnitBench() {
 /** The yarn that a piece is knitted with. */
 const yarnIdOf = ({ pieces, yarns }: Project, { pieceId }: Piece) =>
   pieces.find(({ id }) => id === pieceId)?.yarnId ?? yarns[0]?.id ?? "";
+
+/** A piece of which nothing is left to knit. */
+const isDone = ({ finished, rows, all }: Piece) => finished || rows >= all;
 
 function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
   const progress = useProgress();
@@ -55,6 +59,9 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
         <PiecesCard pieces={pieces} pace={pace} chosen={piece.key} notes={progress.notes} />
         <CalendarCard pieces={pieces} pace={pace} />
         <FinishingListCard ticked={progress.ticked} />
+        {(progress.closed !== null || pieces.every(isDone)) && (
+          <ClosingCard key={piece.key} answer={answer} progress={progress} piece={piece} />
+        )}
       </div>
     </div>
   );

@@ -113,7 +113,13 @@ export function LastWeighing({
     [weighed, rows],
   );
   const { told } = useAsked("lasts", asked);
-  if (!weighed || !told) return null;
+  if (!weighed || !told || piece.finished) return null;
+  if (told.leftM.p90 <= 0)
+    return (
+      <p className="mt-2 border-t border-line pt-1.5 text-sm text-weld">
+        <Said>{say("ballUsedUp", { row: weighed.row })}</Said>
+      </p>
+    );
   return (
     <div className="mt-2 border-t border-line pt-1.5">
       <Lasts told={told} row={row} rows={rows} all={all} />

@@ -3,14 +3,22 @@ import { Said, useSaid } from "@/ui/parts/Said";
 import { curveOf, type BeliefLine } from "@/core/belief/beliefSummary";
 import type { KnownSeen } from "@/core/engine/seen";
 import { formatPercent } from "@/core/units/format";
+import { say } from "@/core/words/message";
+import { useProjectPart } from "@/state/project/projectStore";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
 /** What is believed of the knitter and the yarn: before any swatch, now, and what moved it. */
 export function BeliefCard({ answer }: { readonly answer: KnownSeen }) {
-  const { told } = answer.belief;
+  const { told, handChanged } = answer.belief;
+  const hand = useProjectPart((project) => project.hand);
   return (
     <Card title="What your swatches say" aside="dashed: before; filled: now">
+      {hand !== null && handChanged !== null && handChanged > 0.5 && (
+        <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
+          <Said>{say("handMayHaveChanged", { projects: hand.projects, changed: handChanged })}</Said>.
+        </p>
+      )}
       <ul className="mt-2 grid gap-2.5">
         {told.map((one) => (
           <li key={one.id} className="grid grid-cols-[5.5rem_1fr] items-center gap-x-3">

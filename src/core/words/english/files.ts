@@ -17,6 +17,7 @@ export const files = {
     events === 0
       ? "Nothing new came: all of it was here already"
       : `${count(events, "entry")} of the log came in`,
+  handCannotBe: () => "These figures cannot be what projects told of a hand: the file is damaged.",
   notJson: () => "This is not a project file: it is not JSON.",
   notBrenok: ({ format }: { readonly format: string }) =>
     `This is not a Brenok project: it does not say "format": "${format}".`,

@@ -104,6 +104,10 @@ export const progress = {
     { to, found, expected }: { readonly to: number; readonly found: number; readonly expected: number },
     { size, count }: Teller,
   ) => `${count(to, "row")} measure ${size(found)}, ${size(expected)} expected`,
+  ballUsedUp: ({ row }: { readonly row: number }) =>
+    `The ball that was weighed at row ${row} must be used up by now: tell of the new one`,
+  joinsNotTold: ({ count: balls }: { readonly count: number }, { count }: Teller) =>
+    `So many rows take ${count(balls, "ball")} more than were told of: tell of each with “New ball” when you join it`,
   pieceMeasures: (
     {
       which,

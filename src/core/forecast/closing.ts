@@ -1,0 +1,58 @@
+/** A project at its end: what was estimated against what was used, and what it tells of the knitter's hand. */
+import { handLines, handTold, type HandLine, type KnownProject } from "../belief/hand";
+import { gramsPerMm, weighablePutUp } from "../belief/swatchModel";
+import { deviationsOf, putUpId } from "../belief/unknowns";
+import type { KnownForecast } from "./projectForecast";
+
+interface UsedYarn {
+  readonly yarnId: string;
+  /** As it was estimated before anything was read off while knitting: yarn in mm, and whole balls. */
+  readonly expected: {
+    readonly p10: number;
+    readonly p50: number;
+    readonly p90: number;
+    readonly balls: number;
+  };
+  /** Without what is left; null until that is weighed, or where it disagrees with all else. */
+  readonly used: { readonly mm: number; readonly massG: number; readonly balls: number } | null;
+}
+
+export interface Closing {
+  readonly yarns: readonly UsedYarn[];
+  /** What the project tells of the hand by itself, beside what most knitters do. */
+  readonly hand: readonly HandLine[];
+  /** What can be remembered for other projects; null where the weight of a ball is not known. */
+  readonly known: KnownProject | null;
+}
+
+/**
+ * What a project comes to at its end; `before` is its answer as if nothing had been read off while knitting.
+ * Example: 784 m were estimated, and 771 m are used.
+ */
+export function closingOf(before: KnownForecast, now: KnownForecast): Closing {
+  const { belief } = now;
+  const { project } = belief.basis;
+  const off = deviationsOf(belief.axes, belief.mean);
+  const yarns = before.yarns.map(({ yarn, quantilesMm, advised }) => {
+    const { p10, p50, p90 } = quantilesMm;
+    const all = belief.knitted.find(
+      ({ kind, taken, yarnId }) => kind === "all" && taken && yarnId === yarn.id,
+    );
+    const putUp = weighablePutUp(project, yarn.id);
+    const mmPerG = putUp && Math.exp(off[putUpId(yarn.id)] ?? 0) / gramsPerMm(putUp);
+    return {
+      yarnId: yarn.id,
+      expected: { p10, p50, p90, balls: advised.balls },
+      used:
+        all && putUp && mmPerG !== null
+          ? { mm: all.found * mmPerG, massG: all.found, balls: all.found / putUp.massG }
+          : null,
+    };
+  });
+  const first = weighablePutUp(project, project.yarns[0]?.id ?? "");
+  return {
+    yarns,
+    hand: handLines(handTold(belief.evidence)),
+    known: first && { evidence: belief.evidence, gramsPerM: 1000 * gramsPerMm(first) },
+  };
+}
