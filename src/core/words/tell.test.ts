@@ -102,6 +102,7 @@ const APART = {
   joinedBy: { join: "x" },
   putOnExtra: { extra: "x" },
   joinsIn: { joins: { count: 2, m: 0.6 } },
+  techniqueTakes: { each: true },
   readingOfRows: { kind: "height", piece: "x" },
   stepSlip: { side: "front" },
   stepReach: { side: "back" },

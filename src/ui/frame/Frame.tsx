@@ -4,6 +4,7 @@ import { useEffect, useState, type ReactNode } from "react";
 import { toast } from "@/ui/parts/toast";
 import { useGlossary } from "@/state/chosen/glossary";
 import { useIsAnswered } from "@/state/engine/answer";
+import { useHow } from "@/state/chosen/how";
 import { useHandSheet } from "@/state/chosen/handSheet";
 import { openStart, useStartSheet } from "@/state/chosen/startSheet";
 import { useArrival } from "@/state/keeping/arrivals";
@@ -27,6 +28,7 @@ const ArrivalSheet = dynamic(() => import("./ArrivalSheet").then((file) => file.
   ssr: false,
 });
 const HandSheet = dynamic(() => import("./HandSheet").then((file) => file.HandSheet), { ssr: false });
+const HowSheet = dynamic(() => import("@/ui/how/HowSheet").then((file) => file.HowSheet), { ssr: false });
 const SettingsSheet = dynamic(() => import("./SettingsSheet").then((file) => file.SettingsSheet), {
   ssr: false,
 });
@@ -51,6 +53,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const theme = useTheme();
   const starting = useStartSheet(({ open }) => open);
   const arriving = useArrival(({ arrived }) => arrived !== null);
+  const howAsked = useHow(({ asked }) => asked !== null);
   const handOpen = useHandSheet(({ open }) => open);
   const explaining = useGlossary(({ open }) => open);
 
@@ -83,6 +86,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       {starting && <StartSheet open onOpenChange={openStart} />}
       {arriving && <ArrivalSheet />}
       {handOpen && <HandSheet />}
+      {howAsked && <HowSheet />}
       <FileDrop />
       <Toasts theme={theme} />
     </>

@@ -1,12 +1,15 @@
 "use client";
 import { useMemo, useState } from "react";
 import type { BallRows, MappedBall } from "@/core/estimate/ballMap";
+import { OF_JOIN } from "@/core/knitting/techniques";
 import { isLabelOf } from "@/core/project/label";
 import { say } from "@/core/words/message";
 import { useAsked } from "@/state/engine/asked";
 import { keyOfPlace } from "@/core/progress/inHand";
 import type { Piece } from "@/state/engine/knitting";
 import { useProject, useShelf } from "@/state/project/projectStore";
+import { explain } from "@/state/chosen/how";
+import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { Said } from "@/ui/parts/Said";
@@ -48,7 +51,7 @@ interface BallsCardProps {
 
 /** Ball by ball: which rows each of them works, as it was told and as it is planned from here on. */
 export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
-  const { yarns } = useProject();
+  const { yarns, join } = useProject();
   const { entries } = useShelf();
   const name = yarns.find(({ id }) => id === yarnId)?.name ?? "";
   const [turns, setTurns] = useState<(typeof TURNS)[number]["value"]>("none");
@@ -122,6 +125,14 @@ export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
           <Choice label="When part balls are used" options={PARTS} value={parts} onChange={setParts} />
         )}
       </div>
+      <p className="mt-1 text-sm">
+        <span className="text-faint">
+          Pull from the middle or the outside, but from the same end of each ball.
+        </span>{" "}
+        <Button look="link" onClick={() => explain({ technique: OF_JOIN[join] })}>
+          How balls are joined
+        </Button>
+      </p>
       {untold > 0 && (
         <p className="mt-1 text-sm text-weld">
           <Said>{say("joinsNotTold", { count: untold })}</Said>

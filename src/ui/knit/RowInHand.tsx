@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
 import type { KnitRow } from "@/core/knitting/knitRows";
-import type { Crossing } from "@/core/stitches/crossings";
 import { nameOf } from "@/core/stitches/wording";
+import { explain } from "@/state/chosen/how";
 import { useHand, tapStretch } from "@/state/chosen/inHand";
 import { type Piece } from "@/state/engine/knitting";
 import { useProject } from "@/state/project/projectStore";
@@ -11,8 +11,8 @@ import { sectionName } from "@/ui/pieces/sectionWords";
 import { Button } from "@/ui/parts/Button";
 import { Said } from "@/ui/parts/Said";
 import { readAloud } from "./readAloud";
+import { HowLink } from "@/ui/how/HowLink";
 import { RowStrip } from "./RowStrip";
-import { CrossingSheet } from "./CrossingSheet";
 
 const SIDES = { whole: "", first: ", first side", second: ", second side" } as const;
 
@@ -20,7 +20,7 @@ const SIDES = { whole: "", first: ", first side", second: ", second side" } as c
 export const Acts = ({ acts }: { readonly acts: KnitRow["before"] }) =>
   acts.map((act) => (
     <p key={act.code} className="mt-2 border-l-4 border-woad pl-2 text-lg">
-      <Said>{act}</Said>
+      <Said>{act}</Said> <HowLink of={act} />
     </p>
   ));
 
@@ -38,7 +38,6 @@ export function RowInHand({
   const words = useSettings((settings) => settings.words);
   const naming = useSettings((settings) => settings.naming);
   const [mute, setMute] = useState(false);
-  const [explained, setExplained] = useState<Crossing | null>(null);
   const section = project.pieces
     .find(({ id }) => id === piece.pieceId)
     ?.sections.find(({ id }) => id === row.sectionId);
@@ -66,12 +65,12 @@ export function RowInHand({
       <ul className="mt-2 text-[0.95rem] leading-snug">
         {row.ahead.map((one, index) => (
           <li key={`${one.code} ${index}`} className={index === 0 ? "text-madder" : "text-woad"}>
-            <Said>{one}</Said>
+            <Said>{one}</Said> <HowLink of={one} />
           </li>
         ))}
         {row.toExplain.map((crossing) => (
           <li key={nameOf(crossing, { naming, words })} className="mr-4 inline-block">
-            <Button look="link" onClick={() => setExplained(crossing)}>
+            <Button look="link" onClick={() => explain({ crossing })}>
               How is {nameOf(crossing, { naming, words })} worked?
             </Button>
           </li>
@@ -82,6 +81,13 @@ export function RowInHand({
           </Button>
           {mute && <span className="text-faint"> This device has no English voice of its own.</span>}
         </li>
+        {row.yarnIds.length > 1 && (
+          <li className="mr-4 inline-block">
+            <Button look="link" onClick={() => explain({ technique: "colourAtBorder" })}>
+              How are colours changed?
+            </Button>
+          </li>
+        )}
         {meanings.map((line) => (
           <li key={line} className="text-faint">
             {line}
@@ -89,7 +95,6 @@ export function RowInHand({
         ))}
       </ul>
       <Stretches piece={piece} row={row} />
-      {explained && <CrossingSheet crossing={explained} onClose={() => setExplained(null)} />}
     </>
   );
 }

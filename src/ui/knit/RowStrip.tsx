@@ -1,4 +1,7 @@
 import { useEffect, useId, useRef } from "react";
+import type { CrossingRun } from "@/core/panels/chart";
+import { readCrossingName } from "@/core/stitches/crossingNames";
+import { explain } from "@/state/chosen/how";
 import type { KnitRow } from "@/core/knitting/knitRows";
 import { ChartPatterns, type Cell } from "@/ui/panels/ChartPatterns";
 import { RowCrossings, RowGround } from "@/ui/panels/ChartRows";
@@ -6,6 +9,12 @@ import { RowCrossings, RowGround } from "@/ui/panels/ChartRows";
 const CELL: Cell = { width: 20, height: 20 };
 /** The ribbons of crossings reach over their row. */
 const OVER = CELL.height / 2 + 3;
+
+/** A tap on a crossing says how it is worked; the same stands under the strip as a link. */
+function explainCrossing({ name }: CrossingRun) {
+  const crossing = readCrossingName(name);
+  if (crossing && !("ambiguous" in crossing)) explain({ crossing });
+}
 
 /** The row as it is seen while it is worked: its first stitch at the right, from behind on the wrong side. */
 export function RowStrip({ row: { row, chart } }: { readonly row: KnitRow }) {
@@ -34,7 +43,7 @@ export function RowStrip({ row: { row, chart } }: { readonly row: KnitRow }) {
         <ChartPatterns ids={ids} cell={CELL} left={0} />
         <g transform={`translate(2 ${OVER})`}>
           <RowGround row={chart} {...shown} ids={ids} />
-          <RowCrossings row={chart} {...shown} />
+          <RowCrossings row={chart} {...shown} onCrossing={explainCrossing} />
         </g>
       </svg>
     </div>

@@ -2,9 +2,11 @@
 import { Button } from "@/ui/parts/Button";
 import { useRef, useState, type KeyboardEvent } from "react";
 import type { ChartAct } from "@/core/instructions/editChart";
-import type { Chart } from "@/core/panels/chart";
+import type { Chart, ChartRow } from "@/core/panels/chart";
 import type { Selection } from "@/core/panels/edit";
+import { readCrossingName } from "@/core/stitches/crossingNames";
 import { openGlossary } from "@/state/chosen/glossary";
+import { explain } from "@/state/chosen/how";
 import { reader } from "@/state/engine/workers";
 import { useSettings } from "@/state/keeping/settings";
 import { ACTS, PLACINGS } from "./chartKeys";
@@ -19,6 +21,13 @@ interface ChartEditorProps {
   readonly onText: ((text: string) => void) | null;
   /** False where a row of the text is not on the chart. */
   readonly complete: boolean;
+}
+
+/** What stands under the cursor: a crossing with its steps, anything else in the glossary. */
+function explainRun({ name }: ChartRow["runs"][number]) {
+  const crossing = readCrossingName(name);
+  if (crossing && !("ambiguous" in crossing)) explain({ crossing });
+  else openGlossary(name);
 }
 
 /** The chart with a cursor: arrows move, Shift and arrows select, letters place; the text follows. */
@@ -96,7 +105,7 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
         {under && (
           <>
             {": "}
-            <Button onClick={() => openGlossary(under.name)} look="link">
+            <Button onClick={() => explainRun(under)} look="link">
               {under.name}, {under.words}
             </Button>
           </>

@@ -1,6 +1,6 @@
 /** The rows of a chart: ground and marks first, crossings over them. */
 import { memo, type ReactNode } from "react";
-import type { ChartRow } from "@/core/panels/chart";
+import type { ChartRow, CrossingRun } from "@/core/panels/chart";
 import type { Cell } from "./ChartPatterns";
 import { CrossingRibbons } from "./CrossingRibbons";
 import { StitchMark } from "./StitchMark";
@@ -73,13 +73,28 @@ export const RowGround = memo(function RowGround({
 });
 
 /** The crossings of a row, over the ground: their ribbons reach half a row up and down. */
-export const RowCrossings = memo(function RowCrossings({ row, right, cell, from, to }: RowProps) {
+export const RowCrossings = memo(function RowCrossings({
+  row,
+  right,
+  cell,
+  from,
+  to,
+  onCrossing,
+}: RowProps & {
+  /** A crossing was pressed. */
+  readonly onCrossing?: (run: CrossingRun) => void;
+}) {
   const edge = right - row.shift * cell.width;
   return row.runs.map(
     (run) =>
       run.type === "crossing" &&
       isIn(run, from - row.shift, to - row.shift) && (
-        <g key={run.column} transform={`translate(${edge - (run.column + run.width) * cell.width} 0)`}>
+        <g
+          key={run.column}
+          transform={`translate(${edge - (run.column + run.width) * cell.width} 0)`}
+          onClick={onCrossing && (() => onCrossing(run))}
+          className={onCrossing && "cursor-pointer"}
+        >
           <title>{`${run.name}: ${run.words}`}</title>
           <CrossingRibbons run={run} cell={cell} />
         </g>

@@ -10,6 +10,7 @@ import {
 } from "@codemirror/view";
 import { crossingWords, readCrossingName } from "@/core/stitches/crossingNames";
 import { allOperations } from "@/core/stitches/operations";
+import { explain } from "@/state/chosen/how";
 
 const CROSSINGS = ["1/1", "2/1", "2/2", "3/3", "4/4", "5/5", "6/6"].flatMap((sides) =>
   ["LC", "RC", "LPC", "RPC"].map((side) => `${sides} ${side}`),
@@ -66,7 +67,7 @@ const complete = (context: CompletionContext) => {
   return word && (context.explicit || word.to - word.from > 1) ? { from: word.from, options } : null;
 };
 
-const explain = hoverTooltip((view, at) => {
+const explainWord = hoverTooltip((view, at) => {
   const line = view.state.doc.lineAt(at);
   const words = [...line.text.matchAll(/\d+\/\d+(?:\/\d+)?\s?[lr](?:pc|rc|c)\b|[a-z]+\d*[a-z]*/gi)];
   const found = words.find(
@@ -82,6 +83,15 @@ const explain = hoverTooltip((view, at) => {
     create: () => {
       const dom = document.createElement("div");
       dom.textContent = told;
+      const crossing = readCrossingName(found[0]);
+      if (crossing && !("ambiguous" in crossing)) {
+        const how = document.createElement("button");
+        how.type = "button";
+        how.textContent = "How is it worked?";
+        how.className = "cm-how";
+        how.addEventListener("click", () => explain({ crossing }));
+        dom.append(" ", how);
+      }
       return { dom };
     },
   };
@@ -113,6 +123,7 @@ const look = EditorView.theme({
   ".cm-heading": { fontWeight: "700" },
   ".cm-crossing": { color: "var(--madder)", fontWeight: "600" },
   ".cm-texture": { color: "var(--moss)" },
+  ".cm-how": { color: "var(--woad)", textDecoration: "underline", marginLeft: "0.5rem" },
   ".cm-repeat": { color: "var(--woad)", fontWeight: "600" },
   ".cm-tooltip": {
     backgroundColor: "var(--card)",
@@ -129,4 +140,4 @@ const look = EditorView.theme({
   ".cm-lintRange-warning": { backgroundImage: "none", textDecoration: "underline wavy var(--weld)" },
 });
 
-export const rowTextLanguage = [colours, autocompletion({ override: [complete] }), explain, look];
+export const rowTextLanguage = [colours, autocompletion({ override: [complete] }), explainWord, look];

@@ -80,6 +80,8 @@ export const knit = {
     { front, lean }: { readonly front: number; readonly lean: "left" | "right" },
     { count }: Teller,
   ) => `${count(front, "stitch")} lie on top and lean to the ${lean}, as you look at this side`,
+  techniqueTakes: ({ m, each }: { readonly m: number; readonly each: boolean }, { yarn }: Teller) =>
+    each ? `Takes ${yarn(m)} of yarn each time` : `In this project it takes ${yarn(m)} of yarn in all`,
   slipTwisted: () =>
     "Stitches twisted: they were put onto the cable needle with their legs turned. Slip them as if to purl, and work them in the order in which they were slipped",
   slipYarn: () =>

@@ -1,5 +1,4 @@
 "use client";
-import { chartOf } from "@/core/panels/chart";
 import { widthOf, type Crossing } from "@/core/stitches/crossings";
 import { withCableNeedle, withoutCableNeedle, type CrossingStep } from "@/core/stitches/crossingSteps";
 import { rowText } from "@/core/instructions/print";
@@ -8,9 +7,11 @@ import { operationOf, type Face } from "@/core/stitches/operations";
 import type { Wording } from "@/core/stitches/wording";
 import { say, type Message } from "@/core/words/message";
 import { useSettings } from "@/state/keeping/settings";
-import { CrossingRibbons } from "@/ui/panels/CrossingRibbons";
+import { CrossingMoves } from "./CrossingMoves";
+import { Button } from "@/ui/parts/Button";
+import { crossingWords } from "@/core/stitches/crossingNames";
+import { explain } from "@/state/chosen/how";
 import { Said } from "@/ui/parts/Said";
-import { Sheet } from "@/ui/parts/Sheet";
 
 /** Stitches as a row would say them. Example: two knit stitches and a purl are "k2, p1". */
 const worksOf = (faces: readonly Face[], style: Wording) =>
@@ -61,25 +62,14 @@ function Steps({ title, steps, style }: StepsProps) {
   );
 }
 
-const CELL = { width: 30, height: 44 };
-
 /** How a crossing is worked: its steps with a cable needle and without, what it looks like, and how slips are mended. */
-export function CrossingSheet({
-  crossing,
-  onClose,
-}: {
-  readonly crossing: Crossing;
-  readonly onClose: () => void;
-}) {
+export function CrossingHow({ crossing }: { readonly crossing: Crossing }) {
   const naming = useSettings((settings) => settings.naming);
   const words = useSettings((settings) => settings.words);
   const style = { naming, words };
   const width = widthOf(crossing);
   const alone = withoutCableNeedle(crossing);
   const { front, lean } = crossing;
-  const manner = { wrongSide: [false], numbers: [1], repeat: null };
-  const [run] = chartOf({ rows: [[{ crossing }]] }, manner, style).rows[0]?.runs ?? [];
-  if (run?.type !== "crossing") return null;
   const slips: readonly Message[] = [
     say("slipTwisted"),
     say("slipYarn"),
@@ -87,16 +77,9 @@ export function CrossingSheet({
     say("mendBelow", { width }),
   ];
   return (
-    <Sheet open onOpenChange={onClose} title={`${run.name}: ${run.words}`}>
+    <>
       <div className="mt-3 flex items-center gap-4">
-        <svg
-          viewBox={`-2 ${-CELL.height / 2 - 2} ${width * CELL.width + 4} ${2 * CELL.height + 4}`}
-          className="h-20 max-w-[60%] rounded-lg border border-line bg-paper"
-          role="img"
-          aria-label={run.words}
-        >
-          <CrossingRibbons run={run} cell={CELL} />
-        </svg>
+        <CrossingMoves crossing={crossing} words={crossingWords(crossing)} />
         <p className="text-sm">
           <Said>{say("crossingLooks", { front, lean })}</Said>.
         </p>
@@ -111,8 +94,15 @@ export function CrossingSheet({
               <Said>{slip}</Said>.
             </li>
           ))}
+          <li>
+            The purl beside it is loose:{" "}
+            <Button look="link" onClick={() => explain({ technique: "purlBesideCable" })}>
+              how to draw it up
+            </Button>
+            .
+          </li>
         </ul>
       </section>
-    </Sheet>
+    </>
   );
 }
