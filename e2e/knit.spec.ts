@@ -258,6 +258,15 @@ test("two tabs lose and double no row", async ({ page, context }) => {
   await other.close();
 });
 
-test("axe finds nothing on the needles, in the light and in the dark", async ({ page }) => {
+test("axe finds nothing on the needles, in the light and in the dark, at night and in high contrast", async ({
+  page,
+}) => {
   await expectAccessible(page);
+  for (const look of ["Night", "Contrast"]) {
+    await page.keyboard.press(",");
+    await page.getByRole("radio", { name: new RegExp(look) }).click();
+    await page.keyboard.press("Escape");
+    await expect(page.locator("html")).toHaveAttribute("data-look", look.toLowerCase());
+    await expectAccessible(page);
+  }
 });

@@ -38,7 +38,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   nextMeasures: [],
   sizes: ["size"],
   rows: [],
-  knit: [],
+  knit: ["yarns"],
   lasts: [],
   moved: [],
   burnDown: [],

@@ -1,7 +1,7 @@
 /** Everything that can be asked of a project, each question by its name: one more is one more row of the table. */
 import { rowGaugeOff, type RowGaugeOff } from "../estimate/rowGaugeOff";
 import type { Candidate } from "../project/candidates";
-import type { Leavable } from "../project/project";
+import type { Leavable, Project } from "../project/project";
 import { sweepGauge, type SweepPoint } from "../forecast/gaugeSweep";
 import { howFar, type HowFar } from "../order/howFar";
 import type { BallMap } from "../estimate/ballMap";
@@ -122,6 +122,11 @@ type Answering<Id extends QuestionId> = (
   onPart: (part: PartOf<Id>) => void,
 ) => Steps<ToldOf<Id>>;
 
+const nameOfYarn =
+  ({ yarns }: Project) =>
+  (yarnId: string) =>
+    yarns.find(({ id }) => id === yarnId)?.name ?? "";
+
 const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
   *answer(revision) {
     return seenOf(yield* revision.answer(), revision.laid);
@@ -156,7 +161,9 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
     const answer = yield* revision.answer();
     const worked = answer.known ? answer.worked.get(pieceId)?.sections : undefined;
     const piece = revision.project.pieces.find(({ id }) => id === pieceId);
-    return worked && piece ? knitRows(worked, piece, wanted) : null;
+    return worked && piece
+      ? knitRows(worked, piece, { ...wanted, nameOf: nameOfYarn(revision.project) })
+      : null;
   },
   *lasts(revision, { ball, ...asked }) {
     const answer = yield* revision.answer();

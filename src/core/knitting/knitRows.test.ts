@@ -1,6 +1,6 @@
 /** Rows in hand against the reader: what is told of a row, read again, is that row. */
 import fc from "fast-check";
-import { anyProject, answerTo } from "@testing/anyProject";
+import { anyProject, answerTo, cabledBack } from "@testing/anyProject";
 import { sentence } from "@testing/sentence";
 import { demoProject } from "@/demo/slipover";
 import { readPattern } from "../instructions/read";
@@ -14,7 +14,10 @@ function inHand(project: ReturnType<typeof demoProject>, pieceId: string, from =
   const piece = project.pieces.find(({ id }) => id === pieceId);
   const worked = answer.known ? answer.worked.get(pieceId) : undefined;
   if (!piece || !worked) throw new Error("it is not worked");
-  return { ...knitRows(worked.sections, piece, { from, to, style }), sections: worked.sections };
+  return {
+    ...knitRows(worked.sections, piece, { from, to, style, nameOf: (id) => id }),
+    sections: worked.sections,
+  };
 }
 
 test("whatever is worked: a row told stretch by stretch and read again is the row", () => {
@@ -84,4 +87,41 @@ test("what ends soon is told beforehand, in the rows before it", () => {
   expect(said(rib)).toContain("After this row: increase from 94 to 116 stitches, evenly");
   expect(said(rib - 2)).toContain("In 2 rows: increase from 94 to 116");
   expect(said(rib - 6)).not.toContain("increase");
+});
+
+test("a change of yarn is told of four rows ahead, and which yarns come", () => {
+  const project = cabledBack();
+  const striped = {
+    ...project,
+    yarns: [...project.yarns, { ...demoProject().yarns[0], id: "b", name: "b" }] as typeof project.yarns,
+    pieces: project.pieces.map((piece) => ({
+      ...piece,
+      sections: piece.sections.map((section) =>
+        section.kind === "fabric"
+          ? {
+              ...section,
+              colours: {
+                ...section.colours,
+                kind: "stripes" as const,
+                bands: [
+                  { yarnId: project.yarns[0]?.id ?? "", count: 6 },
+                  { yarnId: "b", count: 2 },
+                ],
+              },
+            }
+          : section,
+      ),
+    })),
+  };
+  const { rows } = inHand(striped, striped.pieces[0]?.id ?? "", 1, 60);
+  let told = 0;
+  rows.slice(0, -5).forEach(({ yarnIds, ahead }, at) => {
+    const next = rows.findIndex((row, index) => index > at && row.yarnIds.join() !== yarnIds.join());
+    const said = ahead.find(({ code }) => code === "colourAhead");
+    expect(said?.given).toEqual(
+      next > 0 && next - at <= 4 ? { rows: next - at, yarns: rows[next]?.yarnIds } : undefined,
+    );
+    if (said) told += 1;
+  });
+  expect(told).toBeGreaterThan(10);
 });

@@ -83,6 +83,7 @@ class Rows {
     readonly sections: readonly WorkedSection[],
     private readonly piece: { readonly mirrored: boolean; readonly yarnId: string },
     private readonly style: Wording,
+    private readonly nameOf: (yarnId: string) => string,
   ) {
     this.placed = sections.flatMap((worked) => worked.rows.map((_, index) => ({ worked, index })));
     this.panel = { rows: [...new Set(this.placed.map(({ worked, index }) => rowOf(worked, index).row))] };
@@ -130,6 +131,24 @@ class Rows {
     return [...acts, ...(turned ? [say("otherSideNow")] : []), ...own];
   }
 
+  private yarnsOf({ worked, index }: Placed): readonly string[] {
+    const share = this.shares.get(worked) ?? sharing(worked.section, this.piece.yarnId);
+    this.shares.set(worked, share);
+    return share(rowOf(worked, index).row, index).map(({ yarnId }) => yarnId);
+  }
+
+  /** The next row of other yarns than this one's, where it comes soon. */
+  private colourAhead(at: number): readonly Message[] {
+    const own = this.yarnsOf(this.placed[at] as Placed).join(" ");
+    for (let rows = 1; rows <= TOLD_BEFORE; rows += 1) {
+      const next = this.placed[at + rows];
+      if (!next) return [];
+      const ids = this.yarnsOf(next);
+      if (ids.join(" ") !== own) return [say("colourAhead", { rows, yarns: ids.map(this.nameOf) })];
+    }
+    return [];
+  }
+
   private endsAfter({ worked, index }: Placed, at: number): readonly Message[] {
     const rows = worked.rows.length - 1 - index;
     if (rows >= TOLD_BEFORE) return [];
@@ -152,8 +171,6 @@ class Rows {
         crosses: part.some((work) => "crossing" in work),
       };
     });
-    const share = this.shares.get(worked) ?? sharing(worked.section, this.piece.yarnId);
-    this.shares.set(worked, share);
     const seen = { rows: [behind ? joined(seenFromTheFront(row)) : row] };
     const [chart] = chartOf(seen, { wrongSide: [false], numbers: [at + 1], repeat: null }, this.style).rows;
     return {
@@ -165,12 +182,17 @@ class Rows {
       ofRepeat: repeatAt(worked, index),
       wrongSide,
       stitches,
-      yarnIds: share(row, index).map(({ yarnId }) => yarnId),
+      yarnIds: this.yarnsOf(placed),
       stretches: behind ? stretches.reverse() : stretches,
       chart: chart as ChartRow,
       toExplain: next === null ? [] : this.crossingsOf(next),
       before: this.actsBefore(at),
-      ahead: [this.crossingAhead(at, next), ...this.endsAfter(placed, at), ...untilOf(placed)],
+      ahead: [
+        this.crossingAhead(at, next),
+        ...this.colourAhead(at),
+        ...this.endsAfter(placed, at),
+        ...untilOf(placed),
+      ],
     };
   }
 
@@ -202,6 +224,14 @@ function repeatAt({ content, rows, firstRow }: WorkedSection, index: number) {
   return { row: ((firstRow + index) % content.rows) + 1, rows: content.rows };
 }
 
+interface WantedRows {
+  readonly from: number;
+  readonly to: number;
+  readonly style: Wording;
+  /** What a yarn is called. */
+  readonly nameOf: (yarnId: string) => string;
+}
+
 /**
  * Rows `from` to `to` of a worked piece, counted from 1; fewer where it has fewer.
  * Example: row 1 of a scarf has "Cast on 40 stitches, long-tail" before it, and its next crossing ahead.
@@ -209,9 +239,9 @@ function repeatAt({ content, rows, firstRow }: WorkedSection, index: number) {
 export function knitRows(
   sections: readonly WorkedSection[],
   piece: { readonly id: string; readonly mirrored: boolean; readonly yarnId: string },
-  { from, to, style }: { readonly from: number; readonly to: number; readonly style: Wording },
+  { from, to, style, nameOf }: WantedRows,
 ): KnitRows {
-  const rows = new Rows(sections, piece, style);
+  const rows = new Rows(sections, piece, style, nameOf);
   const all = rows.placed.length;
   const first = Math.max(1, from);
   const wanted = Array.from(

@@ -16,12 +16,16 @@ export interface Pace {
  * The pace of rows that were seen, breaks left out; null where too few were.
  * Example: rows five minutes apart are twelve an hour, whatever lies between two evenings.
  */
-export function paceOf(places: readonly Pick<Place, "doneAt">[]): Pace | null {
+export function paceOf(places: readonly Pick<Place, "doneAt" | "breaks">[]): Pace | null {
   const took = places
-    .flatMap(({ doneAt }) =>
+    .flatMap(({ doneAt, breaks }) =>
       doneAt.flatMap((at, row) => {
         const before = doneAt[row - 1];
-        return at !== null && before !== undefined && before !== null && at - before <= BREAK_MS
+        return at !== null &&
+          before !== undefined &&
+          before !== null &&
+          at - before <= BREAK_MS &&
+          !breaks.includes(row)
           ? [at - before]
           : [];
       }),

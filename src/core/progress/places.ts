@@ -9,14 +9,19 @@ export interface Place extends InHand {
   readonly rows: number;
   /** When each of them was worked, in ms; null where nobody saw it. */
   readonly doneAt: readonly (number | null)[];
+  /** Rows before which a break was told, counted from 0. */
+  readonly breaks: readonly number[];
   readonly finished: boolean;
   /** When anything of it was first told, and last. */
   readonly begunAt: number;
   readonly lastAt: number;
 }
 
+/** What is remembered of a row and changes no figure. */
+export type Remark = "note" | "photo" | "needleChanged";
+
 /** Something that was told at a row. */
-export interface Told<Kind extends "note" | "weighed" | "joined"> {
+export interface Told<Kind extends Remark | "weighed" | "joined"> {
   readonly event: EventOf<Kind>;
   /** Rows of its piece that were worked then. */
   readonly row: number;
@@ -25,7 +30,7 @@ export interface Told<Kind extends "note" | "weighed" | "joined"> {
 export interface Progress {
   /** The piece that was worked on last comes first. */
   readonly places: readonly Place[];
-  readonly notes: readonly Told<"note">[];
+  readonly notes: readonly Told<Remark>[];
   /** Weighings stand, whatever is ripped back: what a ball weighed at a row it did weigh. */
   readonly weighings: readonly Told<"weighed">[];
   /** Joins in rows that were ripped back are gone with them. */
@@ -41,6 +46,7 @@ export interface Progress {
 interface Open {
   readonly of: InHand;
   doneAt: (number | null)[];
+  readonly breaks: number[];
   finished: boolean;
   readonly begunAt: number;
   lastAt: number;
@@ -69,7 +75,10 @@ const DOES: {
   finished: (place) => {
     place.finished = true;
   },
-  note: (place, event, told) => void told.notes.push({ event, row: place.doneAt.length }),
+  note: remark,
+  photo: remark,
+  needleChanged: remark,
+  paused: ({ doneAt, breaks }) => void breaks.push(doneAt.length),
   joined: (place, event, told) => {
     told.joins.push({ event, row: place.doneAt.length });
     read(place, event);
@@ -82,6 +91,10 @@ const DOES: {
   measured: read,
   sized: read,
 };
+
+function remark({ doneAt }: Open, event: EventOf<Remark>, { notes }: Mutable) {
+  notes.push({ event, row: doneAt.length });
+}
 
 function read({ readings, doneAt }: Open, event: Parameters<Readings["take"]>[0]) {
   readings.take(event, doneAt.length);
@@ -135,6 +148,7 @@ function opened({ open }: Whole, event: EventOf<Exclude<LogEvent["kind"], OfAll 
   const place: Open = open.get(key) ?? {
     of: { pieceId, copy },
     doneAt: [],
+    breaks: [],
     finished: false,
     begunAt: at,
     lastAt: at,
@@ -164,10 +178,11 @@ export function progressOf(log: Log): Progress {
     else DOES[event.kind](opened(whole, event), event as never, told);
   }
   const { open, ticked, closed } = whole;
-  const places = [...open.values()].map(({ of, doneAt, finished, begunAt, lastAt }) => ({
+  const places = [...open.values()].map(({ of, doneAt, breaks, finished, begunAt, lastAt }) => ({
     ...of,
     rows: doneAt.length,
     doneAt,
+    breaks,
     finished,
     begunAt,
     lastAt,
@@ -190,6 +205,9 @@ export function readingsOf(log: Log): readonly KnitReading[] {
 const TELLS_NOTHING: ReadonlySet<LogEvent["kind"]> = new Set([
   "rowDone",
   "note",
+  "photo",
+  "needleChanged",
+  "paused",
   "finished",
   "ticked",
   "closed",
@@ -221,6 +239,7 @@ export const placeIn = ({ places }: Pick<Progress, "places">, of: InHand): Place
     copy: of.copy,
     rows: 0,
     doneAt: [],
+    breaks: [],
     finished: false,
     begunAt: 0,
     lastAt: 0,

@@ -123,3 +123,41 @@ test("logs have read off the same just where their readings are the same, howeve
     }),
   );
 });
+
+test("what is left at the end, sizes and a closing are told of once each, the last word standing", () => {
+  const log = told(
+    ...rows(4),
+    { kind: "sized", ...BACK, which: "across", mm: 500 },
+    { kind: "leftOver", yarnId: "yarn-1", balls: 9, leftG: 10, stepG: 1 },
+    { kind: "sized", ...BACK, which: "across", mm: 510 },
+    { kind: "sized", ...BACK, which: "along", mm: 600 },
+    { kind: "leftOver", yarnId: "yarn-1", balls: 10, leftG: 20, stepG: 1 },
+    { kind: "closed" },
+  );
+  expect(readingsOf(log)).toMatchObject([
+    { kind: "size", which: "across", mm: 510 },
+    { kind: "size", which: "along", mm: 600 },
+    { kind: "all", balls: 10, massG: 20 },
+  ]);
+  expect(progressOf(log).closed).not.toBeNull();
+  const opened = tell(log, { kind: "takenBack", of: log.at(-1)?.id ?? "" });
+  expect(progressOf(opened).closed).toBeNull();
+  const other = readingsOf(tell(log, { kind: "newYarn", yarnId: "yarn-1" }));
+  expect(other.filter(({ kind }) => kind === "all")).toEqual([]);
+});
+
+test("photos, needles and breaks are remembered at their rows, and leave all readings as they are", () => {
+  const log = told(...rows(4), { kind: "weighed", ...OF, massG: 40, ...SCALE }, ...rows(3));
+  const more = [
+    { kind: "photo", ...BACK },
+    { kind: "needleChanged", ...BACK, needleMm: 5 },
+    { kind: "paused", ...BACK },
+  ] as const;
+  const after = more.reduce<Log>((all, act) => tell(all, act), log);
+  expect(progressOf(after).notes.map(({ event, row }) => [event.kind, row])).toEqual([
+    ["photo", 7],
+    ["needleChanged", 7],
+  ]);
+  expect(placeIn(progressOf(after), BACK)).toMatchObject({ rows: 7, breaks: [7] });
+  expect(sameReadings(log, after)).toBe(true);
+});

@@ -30,6 +30,11 @@ const eventSchema = z.discriminatedUnion("kind", [
   /** Another event was a slip: it is as if it had not been. One of these can be taken back too. */
   event("takenBack", { of: words(64) }),
   event("note", { ...inHand, text: words(2000) }),
+  /** A picture of the work, kept under the name of this event in the browser that took it. */
+  event("photo", inHand),
+  event("needleChanged", { ...inHand, needleMm: measure(LENGTHS.needle) }),
+  /** What follows comes after a break, however short that was. */
+  event("paused", inHand),
   /**
    * Another ball is begun: of so many g, a whole one where nobody said. Of the one before it so much is left; null
    * where nobody weighed that.

@@ -1,4 +1,4 @@
-/** Photos of swatches: scaled down and kept in this browser, not in the project's file. */
+/** Photos of swatches and of the work: scaled down and kept in this browser, not in the project's file. */
 import { database } from "./database";
 import { useEffect, useState } from "react";
 
@@ -29,6 +29,11 @@ async function scaledDown(file: Blob): Promise<Blob> {
   });
 }
 
+/** Keeps a picture under a name. Fails with a word for the knitter. */
+export async function keepPhoto(id: string, file: Blob): Promise<void> {
+  await (await shelf()).setItem(id, await scaledDown(file));
+}
+
 /** The photo of a swatch as an address to show it from, and ways to change it. */
 export function usePhoto(swatchId: string) {
   const [shown, setShown] = useState<{ readonly id: string; readonly url: string } | null>(null);
@@ -55,7 +60,7 @@ export function usePhoto(swatchId: string) {
     url: shown?.id === swatchId ? shown.url : null,
     /** Fails with a word for the knitter. */
     keep: async (file: Blob) => {
-      await (await shelf()).setItem(swatchId, await scaledDown(file));
+      await keepPhoto(swatchId, file);
       setTurn((now) => now + 1);
     },
     remove: async () => {

@@ -5,7 +5,7 @@ import type { CrossingNaming } from "@/core/stitches/crossingNames";
 import { USUAL_PACE } from "@/core/swap/pace";
 import type { UnitSystem } from "@/core/units/brands";
 
-export type Theme = "system" | "light" | "dark";
+export type Theme = "system" | "light" | "dark" | "night" | "contrast";
 
 interface Settings {
   readonly units: UnitSystem;
@@ -24,6 +24,8 @@ interface Settings {
   readonly buzz: boolean;
   /** After so many minutes without a rest one is advised; 0 for never. */
   readonly restMinutes: number;
+  /** How large the row in hand is written. */
+  readonly rowSize: "usual" | "large" | "largest";
   /** What stands beside the text of a panel. */
   readonly panelsAs: "chart" | "fabric";
 }
@@ -44,6 +46,7 @@ export const useSettings = create<Settings>()(
       aloud: false,
       buzz: false,
       restMinutes: 30,
+      rowSize: "usual",
     }),
     { name: SETTINGS_KEY, skipHydration: true },
   ),

@@ -14,10 +14,10 @@ const keep = (longer: Log) =>
   });
 
 /** Tells the log of something; false where it is full, and then nothing is changed. */
-export function tellLog(said: Act): boolean {
+export function tellLog(said: Act, id = freshId("event")): boolean {
   const { log } = useProjectStore.getState().project;
   if (log.length >= MOST_EVENTS) return false;
-  keep(withAct(log, said, freshId("event"), Date.now()));
+  keep(withAct(log, said, id, Date.now()));
   return true;
 }
 

@@ -15,4 +15,6 @@ export const THEMES = [
   { value: "system", label: "Match system" },
   { value: "light", label: "Light" },
   { value: "dark", label: "Dark" },
+  { value: "night", label: "Night", name: "Night: dim and without blue" },
+  { value: "contrast", label: "Contrast", name: "High contrast" },
 ] as const;

@@ -6,6 +6,8 @@ export const themeScript = `(() => {
   try {
     theme = JSON.parse(localStorage.getItem(${JSON.stringify(SETTINGS_KEY)}) ?? "{}").state?.theme ?? "system";
   } catch {}
-  const dark = theme === "dark" || (theme === "system" && matchMedia("(prefers-color-scheme: dark)").matches);
+  const system = theme !== "light" && matchMedia("(prefers-color-scheme: dark)").matches;
+  const dark = theme === "dark" || theme === "night" || system;
+  document.documentElement.dataset.look = theme;
   document.documentElement.dataset.theme = dark ? "dark" : "light";
 })();`;

@@ -9,7 +9,7 @@ function watchSystem(changed: () => void) {
   return () => media.removeEventListener("change", changed);
 }
 
-/** The theme in force, kept on the document; "system" follows the machine. */
+/** The theme in force, kept on the document with the look of it; "system" and high contrast follow the machine. */
 export function useTheme(): "light" | "dark" {
   const wanted = useSettings(({ theme }) => theme);
   const systemDark = useSyncExternalStore(
@@ -17,9 +17,12 @@ export function useTheme(): "light" | "dark" {
     () => matchMedia(QUERY).matches,
     () => false,
   );
-  const theme = wanted === "dark" || (wanted === "system" && systemDark) ? "dark" : "light";
+  const dark = wanted === "dark" || wanted === "night" || (wanted !== "light" && systemDark);
+  const theme = dark ? "dark" : "light";
   useEffect(() => {
-    if (useSettings.persist.hasHydrated()) document.documentElement.dataset.theme = theme;
+    if (!useSettings.persist.hasHydrated()) return;
+    document.documentElement.dataset.theme = theme;
+    document.documentElement.dataset.look = wanted;
   }, [theme, wanted]);
   return theme;
 }

@@ -3,6 +3,7 @@ import { useMemo, useState } from "react";
 import type { BallRows, MappedBall } from "@/core/estimate/ballMap";
 import { OF_JOIN } from "@/core/knitting/techniques";
 import { isLabelOf } from "@/core/project/label";
+import type { ShelfEntry } from "@/core/project/shelf";
 import { say } from "@/core/words/message";
 import { useAsked } from "@/state/engine/asked";
 import { keyOfPlace } from "@/core/progress/inHand";
@@ -28,6 +29,19 @@ const PARTS = [
 
 interface BallRow extends MappedBall {
   readonly ball: number;
+}
+
+/** Which of two balls in turn it is: the lot that its first row is of. */
+const handOf = ({ rows }: Pick<MappedBall, "rows">, turns: number) =>
+  rows[0] ? Math.floor((rows[0].from - 1) / turns) % 2 : null;
+
+/** The two lots that are worked in turn, by their names where those are known. */
+function lotsOf(entries: readonly ShelfEntry[], name: string): readonly [string, string] {
+  const known = entries.filter(({ label }) => isLabelOf(label, name)).map(({ lot }) => lot.trim());
+  const [one, other] = new Set(known.filter((lot) => lot !== ""));
+  return one !== undefined && other !== undefined
+    ? [`lot ${one}`, `lot ${other}`]
+    : ["one lot", "the other lot"];
 }
 
 /** Rows of one piece, one run after the other; of balls in turn the whole span. */
@@ -71,15 +85,21 @@ export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
   const inHand = told.balls.findLastIndex(({ rows }) =>
     rows.some((one) => keyOfPlace(one) === piece.key && one.from <= Math.max(1, piece.rows)),
   );
+  const lots = lotsOf(entries, name);
+  const lotOf = (ball: Pick<MappedBall, "rows">) => {
+    const hand = asked.turns === null ? null : handOf(ball, asked.turns);
+    return hand === null ? null : lots[hand];
+  };
   const columns: readonly Column<BallRow>[] = [
     {
       id: "ball",
       head: "Ball",
       names: true,
       whole: true,
-      cell: ({ ball }) => (
+      cell: ({ ball, ...row }) => (
         <>
           {ball}
+          {lotOf(row) && <span className="ml-1.5 text-faint">{lotOf(row)}</span>}
           {ball === inHand + 1 && <span className="ml-1.5 text-madder">in hand</span>}
         </>
       ),
@@ -133,6 +153,11 @@ export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
           How balls are joined
         </Button>
       </p>
+      {asked.turns !== null && (
+        <p className="mt-1 text-sm">
+          <Said>{say("lotsInTurn", { turns: asked.turns, lots })}</Said>
+        </p>
+      )}
       {untold > 0 && (
         <p className="mt-1 text-sm text-weld">
           <Said>{say("joinsNotTold", { count: untold })}</Said>

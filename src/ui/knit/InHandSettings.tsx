@@ -12,9 +12,15 @@ const RESTS = [
   { value: "45", label: "45 min" },
 ] as const;
 
+const SIZES = [
+  { value: "usual", label: "as usual" },
+  { value: "large", label: "large" },
+  { value: "largest", label: "largest" },
+] as const;
+
 /** How the device behaves in the knitter’s hands. */
 export function InHandSettings() {
-  const { aloud, buzz, restMinutes } = useSettings();
+  const { aloud, buzz, restMinutes, rowSize } = useSettings();
   const chosen = RESTS.find(({ value }) => value === String(restMinutes)) ?? RESTS[0];
   return (
     <div className="mt-3 grid gap-1 border-t border-line pt-2 text-sm">
@@ -34,6 +40,15 @@ export function InHandSettings() {
           options={RESTS}
           value={chosen.value}
           onChange={(value) => useSettings.setState({ restMinutes: Number(value) })}
+        />
+      </div>
+      <div className="flex flex-wrap items-center justify-between gap-x-3">
+        <span aria-hidden>The row is written</span>
+        <Choice
+          label="The row is written"
+          options={SIZES}
+          value={rowSize}
+          onChange={(size) => useSettings.setState({ rowSize: size })}
         />
       </div>
       <LearnKey />

@@ -1,9 +1,10 @@
 import type { Pace } from "@/core/progress/pace";
 import { say } from "@/core/words/message";
 import { Said } from "@/ui/parts/Said";
-import type { Told } from "@/core/progress/places";
+import type { Remark, Told } from "@/core/progress/places";
 import { keyOfPlace } from "@/core/progress/inHand";
 import { countOf } from "@/core/words/things";
+import { usePhoto } from "@/state/keeping/photos";
 import { takeInHand } from "@/state/chosen/inHand";
 import type { Piece } from "@/state/engine/knitting";
 import { InHandSettings } from "./InHandSettings";
@@ -14,11 +15,25 @@ interface PiecesCardProps {
   readonly pieces: readonly Piece[];
   readonly chosen: string;
   readonly pace: Pace | null;
-  readonly notes: readonly Told<"note">[];
+  readonly notes: readonly Told<Remark>[];
 }
 
 const stands = ({ rows, all, finished }: Piece) =>
   finished ? "finished" : rows === 0 ? "not begun" : rows >= all ? "all rows done" : `${rows} of ${all}`;
+
+/** A note as it was written, a needle, or a picture where this browser has it. */
+function Remarked({ event }: { readonly event: Told<Remark>["event"] }) {
+  if (event.kind === "note") return event.text;
+  if (event.kind === "photo") return <WorkPhoto id={event.id} />;
+  return <Said>{say("needleNow", { needleMm: event.needleMm })}</Said>;
+}
+
+function WorkPhoto({ id }: { readonly id: string }) {
+  const { url } = usePhoto(id);
+  if (!url) return <span className="text-faint">a photo, in the browser that took it</span>;
+  // eslint-disable-next-line @next/next/no-img-element -- it lies in this browser, no server can make it smaller
+  return <img src={url} alt="Photo of the work" className="my-1 max-h-48 rounded-lg" />;
+}
 
 /** Every piece, how far each is, and what was noted of the one in hand. */
 export function PiecesCard({ pieces, chosen, pace, notes }: PiecesCardProps) {
@@ -70,7 +85,7 @@ export function PiecesCard({ pieces, chosen, pace, notes }: PiecesCardProps) {
         <ul aria-label="Notes" className="mt-3 grid gap-1 border-t border-line pt-2 text-sm">
           {mine.toReversed().map(({ event, row }) => (
             <li key={event.id}>
-              <span className="text-faint">row {row}:</span> {event.text}
+              <span className="text-faint">row {row}:</span> <Remarked event={event} />
             </li>
           ))}
         </ul>

@@ -99,9 +99,12 @@ export function RowInHand({
   );
 }
 
+const ROW_SIZES = { usual: "text-[1.4rem]", large: "text-[1.9rem]", largest: "text-[2.6rem]" } as const;
+
 /** What is worked from marker to marker, each to be tapped off by itself. */
 function Stretches({ piece, row }: { readonly piece: Piece; readonly row: KnitRow }) {
   const of = `${piece.key} ${row.row}`;
+  const size = ROW_SIZES[useSettings((settings) => settings.rowSize)];
   const tapped = useHand((hand) => hand.tapped);
   const off = tapped.of === of ? tapped.stretches : [];
   return (
@@ -115,7 +118,7 @@ function Stretches({ piece, row }: { readonly piece: Piece; readonly row: KnitRo
             look="bare"
             aria-pressed={off.includes(index)}
             onClick={() => tapStretch(of, index)}
-            className={`rounded-lg border px-2 py-1 text-left text-[1.4rem] leading-tight aria-pressed:opacity-40 ${crosses ? "border-madder text-madder" : "border-line"}`}
+            className={`rounded-lg border px-2 py-1 text-left ${size} leading-tight aria-pressed:opacity-40 ${crosses ? "border-madder text-madder" : "border-line"}`}
           >
             {text || "nothing"}
           </Button>

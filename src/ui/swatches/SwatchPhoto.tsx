@@ -1,7 +1,7 @@
 "use client";
 import { Toolbar } from "@/ui/parts/Toolbar";
 import { Button } from "@/ui/parts/Button";
-import { useId } from "react";
+import { PhotoButton } from "@/ui/parts/PhotoButton";
 import { toast } from "@/ui/parts/toast";
 import { usePhoto } from "@/state/keeping/photos";
 
@@ -13,9 +13,7 @@ interface SwatchPhotoProps {
 /** A photo of a swatch, if one is wanted. */
 export function SwatchPhoto({ swatchId, name }: SwatchPhotoProps) {
   const { url, keep, remove } = usePhoto(swatchId);
-  const id = useId();
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     try {
       await keep(file);
     } catch (problem) {
@@ -29,22 +27,7 @@ export function SwatchPhoto({ swatchId, name }: SwatchPhotoProps) {
         <img src={url} alt={`Photo of ${name || "the swatch"}`} className="mb-2 max-h-56 rounded-lg" />
       )}
       <Toolbar>
-        <label
-          htmlFor={id}
-          className="cursor-pointer rounded-lg border border-edge px-3 py-1.5 font-semibold hover:bg-line has-[:focus-visible]:outline-3"
-        >
-          {url ? "Another photo" : "Add a photo"}
-          <input
-            id={id}
-            type="file"
-            accept="image/*"
-            className="sr-only"
-            onChange={({ target }) => {
-              void take(target.files?.[0]);
-              target.value = "";
-            }}
-          />
-        </label>
+        <PhotoButton onPhoto={(file) => void take(file)}>{url ? "Another photo" : "Add a photo"}</PhotoButton>
         {url && (
           <Button
             onClick={() => void remove()}

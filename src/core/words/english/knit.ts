@@ -55,6 +55,10 @@ export const knit = {
   crossingInRow: (given: Crossings, teller: Teller) => `This row: ${crossingsTold(given, teller)}`,
   crossingAhead: (given: Crossings & { readonly rows: number }, teller: Teller) =>
     `In ${teller.count(given.rows, "row")}: ${crossingsTold(given, teller)}`,
+  colourAhead: (
+    { rows, yarns }: { readonly rows: number; readonly yarns: readonly string[] },
+    { count, list }: Teller,
+  ) => `In ${count(rows, "row")}: ${list(yarns)}`,
   /** Of a section that goes on until it is so high. */
   workUntil: (
     { lengthMm, rows }: { readonly lengthMm: number; readonly rows: number },

@@ -104,6 +104,22 @@ export const progress = {
     { to, found, expected }: { readonly to: number; readonly found: number; readonly expected: number },
     { size, count }: Teller,
   ) => `${count(to, "row")} measure ${size(found)}, ${size(expected)} expected`,
+  /** Two lots, so many rows each. */
+  lotsInTurn: ({
+    turns,
+    lots: [one, other],
+  }: {
+    readonly turns: number;
+    readonly lots: readonly [string, string];
+  }) => {
+    const rows = (first: number) =>
+      turns === 1
+        ? `${first}, ${first + 2}, ${first + 4} and so on`
+        : `${first} and ${first + 1}, ${first + 4} and ${first + 5}, and so on`;
+    return `Rows ${rows(1)} of each piece show ${one}; rows ${rows(turns + 1)} show ${other}`;
+  },
+  needleNow: ({ needleMm }: { readonly needleMm: number }, { fine }: Teller) =>
+    `on ${fine(needleMm)} needles`,
   ballUsedUp: ({ row }: { readonly row: number }) =>
     `The ball that was weighed at row ${row} must be used up by now: tell of the new one`,
   joinsNotTold: ({ count: balls }: { readonly count: number }, { count }: Teller) =>
