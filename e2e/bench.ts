@@ -40,15 +40,20 @@ export async function expectAccessible(page: Page, within?: string) {
   for (const theme of ["light", "dark"] as const) {
     await page.emulateMedia({ colorScheme: theme });
     await expect(page.locator("html")).toHaveAttribute("data-theme", theme);
-    await standsStill(page);
-    // A word about something done that is just fading is read by nobody, and neither by axe.
-    await expect(page.locator("[data-sonner-toast]")).toHaveCount(0, { timeout: 20_000 });
-    // There are no frames in the application; told so, axe needs half of the time.
-    const axe = new AxeBuilder({ page }).setLegacyMode();
-    const { violations } = await (within ? axe.include(within) : axe).analyze();
-    const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`);
-    expect(found, `in the ${theme}`).toEqual([]);
+    await expectAccessibleNow(page, `in the ${theme}`, within);
   }
+}
+
+/** The same of the page in the look that it has. */
+export async function expectAccessibleNow(page: Page, look: string, within?: string) {
+  await standsStill(page);
+  // A word about something done that is just fading is read by nobody, and neither by axe.
+  await expect(page.locator("[data-sonner-toast]")).toHaveCount(0, { timeout: 20_000 });
+  // There are no frames in the application; told so, axe needs half of the time.
+  const axe = new AxeBuilder({ page }).setLegacyMode();
+  const { violations } = await (within ? axe.include(within) : axe).analyze();
+  const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`);
+  expect(found, look).toEqual([]);
 }
 
 /** Words that fade in are not yet as dark as they will be. */

@@ -86,7 +86,7 @@ test("a panel is mirrored about its centre and joined to another; each becomes o
 test("the glossary explains a stitch under the cursor in either school", async ({ page }) => {
   await page.keyboard.press("g");
   const glossary = page.getByRole("dialog", { name: "Glossary" });
-  await glossary.getByLabel("Find a stitch or a crossing").fill("C6B");
+  await glossary.getByLabel("Find a stitch, a crossing or a technique").fill("C6B");
   await expect(glossary.getByRole("row", { name: /3\/3 RC or C6B/ })).toContainText(
     "3 over 3, leaning right",
   );

@@ -23,25 +23,6 @@ const fabricOf = (panel) => async (page) => {
   await page.getByRole("region", { name: `Fabric of ${panel}` }).waitFor();
 };
 
-/** Panels of the library side by side across the piece. */
-async function rowOfPanels(page) {
-  await page.getByLabel("Width measured over cables").fill("");
-  await page.getByRole("radio", { name: "Panels", exact: true }).click();
-  await page.getByLabel("Edge stitches").fill("8");
-  for (const name of ["Horseshoe", "Honeycomb", "Horseshoe"]) {
-    await page.getByRole("button", { name: "Add a panel" }).click();
-    await page
-      .getByRole("combobox", { name: /^Panel \d+$/ })
-      .last()
-      .selectOption({ label: name });
-  }
-  await page.getByRole("button", { name: "Delete panel 1" }).click();
-  for (let time = 0; time < 3; time += 1)
-    await page.getByRole("button", { name: "Panel 2 once more" }).click();
-  await pieceDrawn(page);
-  await page.waitForTimeout(2000);
-}
-
 /** Seams and extras, a fringe among them. */
 async function finished(page) {
   const card = page.getByRole("region", { name: "Finishing" });
@@ -94,15 +75,6 @@ const calculated = (page) =>
     .first()
     .waitFor();
 
-/** A swatch on the simulated scale, beside a weight that is asked about. */
-async function weighed(page) {
-  await page.getByRole("button", { name: "Two ropes, 5 mm" }).click();
-  await page.getByLabel("Weight").fill("6 g");
-  await page.getByRole("button", { name: /^Connect one/ }).click();
-  await page.getByRole("button", { name: "the swatch", exact: true }).click();
-  await page.getByText("steady", { exact: true }).waitFor();
-}
-
 /** Substitutes are there when their fabrics are drawn. */
 async function compared(page) {
   await page.waitForFunction(() => document.querySelectorAll("[data-drawn]").length === 3, null, {
@@ -123,12 +95,44 @@ async function planned(page) {
 /** The row in hand, and what the last weighing says of its ball. */
 const rowsWritten = (page) => page.getByText(/left on this ball/).waitFor();
 
+/** How the next crossing is worked. */
+async function explained(page) {
+  await rowsWritten(page);
+  await page.getByRole("button", { name: /^How is 3\/3 LC worked/ }).click();
+  await page.waitForTimeout(2000);
+}
+
+/** All pieces worked, what is left weighed, the back measured, and the project closed. */
+async function closed(page) {
+  const hand = page.getByRole("region", { name: "Row in hand" });
+  for (const piece of ["Back", "Front", "Neckband", "Armband 1", "Armband 2"]) {
+    await page.getByRole("button", { name: new RegExp(`^${piece}`) }).click();
+    await hand.getByRole("button", { name: "Rip back" }).click();
+    const all = await page.getByText(/^of \d+$/).textContent();
+    await page.getByLabel("Rows done, as I count them").fill(all.slice(3));
+    await page.getByRole("button", { name: "Set", exact: true }).click();
+    await hand.getByRole("button", { name: "This piece is finished" }).click();
+  }
+  await page.getByRole("button", { name: /^Back/ }).click();
+  const closing = page.getByRole("region", { name: "Close the project" });
+  await closing.getByLabel("Whole balls begun").fill("10");
+  await closing.getByLabel("Left of all of them").fill("24");
+  await closing.getByRole("button", { name: "Save" }).first().click();
+  await closing.getByLabel(/across most of it/).fill("51");
+  await closing.getByRole("button", { name: "Save" }).nth(1).click();
+  await closing.getByRole("button", { name: "Close the project" }).click();
+  const end = page.getByRole("region", { name: "The project is closed" });
+  await end.getByText("What it says of your hand").waitFor();
+  await end.getByText(/^Used/).waitFor();
+  await end.scrollIntoViewIfNeeded();
+  await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
+}
+
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */
 const VIEWS = [
   { name: "pieces", at: "/", size: WIDE, act: pieceDrawn },
   { name: "pieces-dark", at: "/", size: WIDE, dark: true, act: pieceDrawn },
   { name: "pieces-phone", at: "/", size: PHONE, act: pieceDrawn },
-  { name: "pieces-row", at: "/", size: WIDE, act: rowOfPanels },
   { name: "pieces-colours", at: "/", size: { width: 1280, height: 1000 }, act: striped },
   { name: "pieces-round", at: "/", size: WIDE, act: smallDemo },
   { name: "begin", at: "/", size: WIDE, act: beginning },
@@ -137,11 +141,12 @@ const VIEWS = [
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
   { name: "swatches", at: "/swatches", size: { width: 1280, height: 1000 }, act: calculated },
-  { name: "swatches-scale", at: "/swatches", size: { width: 1280, height: 1000 }, dark: true, act: weighed },
   { name: "swap", at: "/swap", size: { width: 1280, height: 1000 }, act: compared },
   { name: "order", at: "/order", size: { width: 1280, height: 1000 }, act: planned },
   { name: "knit", at: "/knit", size: WIDE, act: rowsWritten },
   { name: "knit-phone", at: "/knit", size: PHONE, dark: true, act: rowsWritten },
+  { name: "closing", at: "/knit", size: { width: 1280, height: 1000 }, act: closed },
+  { name: "how", at: "/knit", size: PHONE, act: explained },
   { name: "shelf", at: "/shelf", size: WIDE, dark: true },
   { name: "tools", at: "/", size: WIDE, act: howFar },
 ];

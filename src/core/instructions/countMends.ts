@@ -8,6 +8,9 @@ import type { Mend } from "./findings";
 /** More than these at once help nobody. */
 const MOST_OFFERED = 3;
 
+/** Share of the work that is left which the mends of one row may be. */
+const TRIED = 0.05;
+
 type Counted = Extract<Item, { type: "operation" }> & { readonly extent: { readonly times: number } };
 
 /** Plain stitches stand with a count; a decrease or a bobble is one of its kind. */
@@ -60,15 +63,19 @@ function told(mends: readonly Recount[]): readonly Mend[] {
  */
 export function countMends(task: RowTask, text: string): readonly Mend[] {
   const { below, items, rowBelow } = task;
-  const now = expandRow(task).works;
-  if (below === null || !now) return [];
+  if (below === null) return [];
+  // Mends are tried with a part of what the text may be: where that is over, fewer are offered.
+  const trying = { ...task, budget: task.budget.part(TRIED) };
+  const now = expandRow(trying).works;
+  if (!now) return [];
   const offered = countsIn(items).flatMap((item) => {
+    if (trying.budget.isOver) return [];
     const { times } = item.extent;
-    const oneMore = expandRow({ ...task, items: withTimes(items, item, times + 1) }).works;
+    const oneMore = expandRow({ ...trying, items: withTimes(items, item, times + 1) }).works;
     const each = oneMore ? stitchesUsedBy(oneMore) - stitchesUsedBy(now) : 0;
     const wanted = times + (below - stitchesUsedBy(now)) / each;
     if (!Number.isInteger(wanted) || wanted < 1) return [];
-    const { works } = expandRow({ ...task, items: withTimes(items, item, wanted) });
+    const { works } = expandRow({ ...trying, items: withTimes(items, item, wanted) });
     if (!works || stitchesUsedBy(works) !== below) return [];
     const { from, to } = item;
     const said = text.slice(from, to);

@@ -6,6 +6,7 @@ import { widthOf } from "../stitches/crossings";
 import { operationOf, type Face } from "../stitches/operations";
 import { facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
 import type { Extent, Item, Span } from "./ast";
+import type { Budget } from "./budget";
 import type { UnplacedFinding } from "./findings";
 import { crossingNamed, operationNamed, plainName, type Definitions } from "./names";
 
@@ -21,6 +22,8 @@ export interface RowTask {
   readonly rowBelow: PanelRow | null;
   readonly definitions: Definitions;
   readonly itemsOfRow: (row: number) => readonly Item[] | null;
+  /** Work that the whole text may still be. */
+  readonly budget: Budget;
 }
 
 /** Columns of one repetition of the row's open repeat, from the right. */
@@ -85,6 +88,7 @@ class RowWorker {
   }
 
   private work(item: Item, after: number) {
+    this.spend(1, item);
     switch (item.type) {
       case "operation":
         return this.operate(item, after);
@@ -101,9 +105,16 @@ class RowWorker {
     }
   }
 
+  /** Counts work, so that no text can ask for more of it than a panel can be. */
+  private spend(steps: number, at: Span) {
+    if (!this.task.budget.spend(steps)) throw impossible(say("tooMuchToWork"), at);
+  }
+
   private put(work: Work, at: Span) {
+    const uses = stitchesUsedBy([work]);
+    this.spend(uses, at);
     this.works.push(work);
-    this.used += stitchesUsedBy([work]);
+    this.used += uses;
     if (this.works.length > MOST_STITCHES || this.used > MOST_STITCHES)
       throw impossible(say("moreStitchesThan", { most: MOST_STITCHES }), at);
   }
@@ -146,7 +157,7 @@ class RowWorker {
     const unit = this.usesOf(items);
     const times = this.timesOf(extent, unit, after, item);
     if (times * items.length > MOST_STITCHES) throw impossible(say("repeatsTooMany", { times }), item);
-    const from = stitchesOf(this.works);
+    const from = "leaving" in extent && !this.repeatColumns ? stitchesOf(this.works) : 0;
     for (let time = 0; time < times; time += 1) {
       this.workList(items, after);
       if (time === 0 && "leaving" in extent) this.repeatColumns ??= { from, to: stitchesOf(this.works) };
@@ -173,6 +184,7 @@ class RowWorker {
   /** Stitches that items use; open ones use none of their own. */
   private usesOf(items: readonly Item[]): number {
     return items.reduce((sum, item) => {
+      this.spend(1, item);
       if (item.type === "crossing") return sum + item.times * this.crossingWidth(item.name);
       if (item.type === "psso") return sum;
       if (item.type === "asRow" || item.type === "faces") return sum;

@@ -107,16 +107,38 @@ let parser: RowParser | undefined;
 /** What came of parsing: the value, or the token at which it stopped and what was wrong. */
 export type Parsed<Value> =
   | { readonly ok: true; readonly value: Value }
-  | { readonly ok: false; readonly token: IToken | null; readonly message: string };
+  | {
+      readonly ok: false;
+      readonly token: IToken | null;
+      readonly why: "notUnderstood" | "tooDeep";
+    };
+
+/** Repeats within repeats: deeper ones are no pattern, and a parser that went down into them would not come up. */
+const MOST_DEPTH = 20;
+
+/** The sign at which repeats are nested too deep; null where they are not. */
+function tooDeepAt(tokens: readonly IToken[]): IToken | null {
+  const stars = new Set<string>();
+  let depth = 0;
+  for (const token of tokens) {
+    if (token.tokenType === T.Open) depth += 1;
+    else if (token.tokenType === T.Close) depth = Math.max(0, depth - 1);
+    else if (token.tokenType === T.Star) stars.add(token.image);
+    if (depth > MOST_DEPTH || stars.size > MOST_DEPTH) return token;
+  }
+  return null;
+}
 
 function parse<Value>(tokens: readonly IToken[], rule: (parser: RowParser) => Value): Parsed<Value> {
+  const deep = tooDeepAt(tokens);
+  if (deep) return { ok: false, token: deep, why: "tooDeep" };
   parser ??= new RowParser();
   parser.input = [...tokens];
   const value = rule(parser);
   const [error] = parser.errors;
   if (!error) return { ok: true, value };
   const { token } = error;
-  return { ok: false, token: Number.isNaN(token.startOffset) ? null : token, message: error.name };
+  return { ok: false, token: Number.isNaN(token.startOffset) ? null : token, why: "notUnderstood" };
 }
 
 export const parseRow = (tokens: readonly IToken[]) => parse(tokens, (one) => one.row());

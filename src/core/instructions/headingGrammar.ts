@@ -1,6 +1,7 @@
 /** The grammar of a row's heading: which rows, on which side. */
 import { EmbeddedActionsParser, type IToken } from "chevrotain";
 import type { Heading, Span } from "./ast";
+import { MOST_ROWS } from "./rowNumbers";
 import { wholeOrRoman } from "./numerals";
 import * as T from "./tokens";
 
@@ -35,7 +36,11 @@ export class HeadingParser extends EmbeddedActionsParser {
               to = this.SUBRULE2(this.number);
             });
             this.ACTION(() => {
-              for (let row = from; row <= Math.min(to, from + 2000); row += 1) rows.push(row);
+              for (let row = from; row <= Math.min(to, from + MOST_ROWS); row += 1) {
+                rows.push(row);
+                // Numbers beyond this are told of by their row; counting on from there would never end.
+                if (row > MOST_ROWS || rows.length > 2 * MOST_ROWS) break;
+              }
             });
           },
         },

@@ -4,12 +4,13 @@ import type { Operation } from "../stitches/operations";
 import { say } from "../words/message";
 import type { WrittenRow } from "./ast";
 import { definitionsOf } from "./definitions";
+import { Budget } from "./budget";
 import type { RepeatColumns } from "./expand";
 import { placed, remark, type Finding, type UnplacedFinding } from "./findings";
 import { coloursOfRows, withoutColours, type RowColour } from "./colourNames";
 import { parseMultiple } from "./grammar";
 import type { Definitions } from "./names";
-import { numberRows, saidFirst, type Numbered } from "./rowNumbers";
+import { MOST_ROWS, numberRows, saidFirst, type Numbered } from "./rowNumbers";
 import { spanOfStatement, statementsOf, type Statement } from "./statements";
 import { tokensOf } from "./tokens";
 import { workRows, type Worked } from "./workRows";
@@ -51,9 +52,12 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
   const offset = parsed.saidFirst === "WS" && !round ? 1 : 0;
   const sideOf = (row: number) => (round || (row + offset) % 2 === 1 ? "RS" : "WS");
 
-  const work = (upTo: number, start: number | null, leastRepeats: 0 | 1) =>
-    workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats, text: parsed.text });
-  const start = stitches ?? startingCount(numbered, multiple, work);
+  const budget = new Budget();
+  const work = (upTo: number, start: number | null, leastRepeats: 0 | 1, of = budget) =>
+    workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats, budget: of, text: parsed.text });
+  const start =
+    stitches ??
+    startingCount(numbered, multiple, (upTo, count, least) => work(upTo, count, least, budget.part(TRIED)));
   const { rows, repeat, findings } = work(numbered.length, start, 0);
   checkRows(rows, numbered, findings, told);
   if (!round) checkParity(numbered, told);
@@ -120,7 +124,7 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
     multiple,
     round,
     saidFirst: saidFirst(written),
-    unread: unread.size,
+    unread: unread.size + written.filter(({ heading }) => heading.rows.some((row) => row > MOST_ROWS)).length,
     told,
   };
 }
@@ -139,6 +143,9 @@ function multipleOf(statements: readonly Statement[], told: UnplacedFinding[]) {
   told.push(remark("error", from, to, say("multipleForm")));
   return null;
 }
+
+/** Share of the work that is left which one such try may be. */
+const TRIED = 0.02;
 
 /** More stitches than this are not tried where nothing says how many there are. */
 const MOST_TRIED = 64;

@@ -3,7 +3,8 @@ import type { Heading, WrittenRow } from "./ast";
 import { say } from "../words/message";
 import { remark, type UnplacedFinding } from "./findings";
 
-const MOST_ROWS = 2000;
+/** A panel has no more rows than this. */
+export const MOST_ROWS = 2000;
 
 /** A row and what is written for it. */
 export interface Numbered {
@@ -40,14 +41,22 @@ export function numberRows(
 ): readonly Numbered[] {
   const last = Math.min(MOST_ROWS, lastRow(written, round));
   const byRow = new Map<number, WrittenRow>();
+  const namedTwice = new Set<number>();
   for (const one of written) {
     const { heading } = one;
+    const named = new Set(heading.rows);
     for (const row of rowsNamedBy(heading, last, round)) {
-      const explicit = heading.rows.includes(row);
-      if (byRow.has(row) && explicit && byRow.get(row)?.heading.rows.includes(row))
+      const explicit = named.has(row);
+      if (byRow.has(row) && explicit && namedTwice.has(row))
         told.push(remark("error", heading.from, heading.to, say("rowNamedTwice", { row }), row));
       else if (!byRow.has(row) || explicit) byRow.set(row, one);
+      if (explicit) namedTwice.add(row);
     }
+    const beyond = heading.rows.find((row) => row > MOST_ROWS);
+    if (beyond !== undefined)
+      told.push(
+        remark("error", heading.from, heading.to, say("rowNumberTooLarge", { most: MOST_ROWS })),
+      );
   }
   const rows = [...byRow].sort(([a], [b]) => a - b);
   rows.forEach(([row, { heading }], index) => {
@@ -64,10 +73,9 @@ export function numberRows(
 
 /** The last row that is named; where all wrong-side rows are, the repeat ends on one. */
 function lastRow(written: readonly WrittenRow[], round: boolean): number {
-  const last = Math.max(
-    0,
-    ...written.flatMap(({ heading }) => heading.rows.map((row) => Math.min(row, MOST_ROWS))),
-  );
+  let last = 0;
+  for (const { heading } of written)
+    for (const row of heading.rows) if (row <= MOST_ROWS) last = Math.max(last, row);
   const closes = written.some(({ heading }) => heading.allOf !== null);
   return closes && !round && last % 2 === 1 ? last + 1 : last;
 }

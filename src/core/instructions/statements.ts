@@ -43,7 +43,8 @@ function kindAt(tokens: readonly IToken[], at: number): StatementKind | null {
 const isRoman = (token: IToken | undefined) => token !== undefined && /^[ivxlc]+$/i.test(token.image);
 
 /** A number by itself on a line: a page number that was pasted along. */
-const isPageNumber = (line: readonly IToken[]) => line.length === 1 && line[0]?.tokenType === Whole;
+const isPageNumber = (tokens: readonly IToken[], at: number) =>
+  tokens[at]?.tokenType === Whole && (tokens[at + 1]?.tokenType ?? NewLine) === NewLine;
 
 /**
  * The statements of a text, in order. A row goes on over line breaks until the next statement starts;
@@ -63,25 +64,19 @@ export function statementsOf(tokens: readonly IToken[]): readonly Statement[] {
       continue;
     }
     const kind = fresh ? kindAt(tokens, at) : null;
-    const line = fresh ? tokens.slice(at, lineEnd(tokens, at)) : [];
     if (kind) statements.push({ kind, tokens: [] });
-    else if (fresh && isPageNumber(line)) statements.push({ kind: "pageNumber", tokens: [] });
+    else if (fresh && isPageNumber(tokens, at)) statements.push({ kind: "pageNumber", tokens: [] });
     else if (statements.length === 0 || statements.at(-1)?.kind === "pageNumber")
-      statements.push({ kind: resumes(statements, line) ? "row" : "remark", tokens: [] });
+      statements.push({ kind: fresh && resumes(statements) ? "row" : "remark", tokens: [] });
     statements.at(-1)?.tokens.push(token);
     fresh = token.tokenType === Stop;
   }
   return mended(statements);
 }
 
-const lineEnd = (tokens: readonly IToken[], at: number) => {
-  const end = tokens.findIndex((token, index) => index >= at && token.tokenType === NewLine);
-  return end < 0 ? tokens.length : end;
-};
-
 /** A page number may stand in the middle of a row: what follows it goes on with the row. */
-const resumes = (statements: readonly { kind: StatementKind }[], line: readonly IToken[]) =>
-  statements.length >= 2 && statements.at(-2)?.kind === "row" && line.length > 0;
+const resumes = (statements: readonly { kind: StatementKind }[]) =>
+  statements.length >= 2 && statements.at(-2)?.kind === "row";
 
 /** Joins a row that a page number cut in two, and drops what holds nothing. */
 function mended(statements: readonly { kind: StatementKind; tokens: IToken[] }[]): readonly Statement[] {

@@ -3,6 +3,7 @@ import { stitchesOf, stitchesUsedBy, type PanelRow } from "../panels/panel";
 import { say } from "../words/message";
 import type { Item } from "./ast";
 import { countMends } from "./countMends";
+import type { Budget } from "./budget";
 import { expandRow, type RepeatColumns, type RowTask } from "./expand";
 import type { UnplacedFinding } from "./findings";
 import type { Definitions } from "./names";
@@ -20,6 +21,7 @@ export interface Manner {
   /** Stitches to begin with; null where row 1 has to tell. */
   readonly start: number | null;
   readonly leastRepeats: 0 | 1;
+  readonly budget: Budget;
   /** The text itself, for mends that keep its wording. */
   readonly text: string;
 }
@@ -28,16 +30,21 @@ export interface Manner {
 export function workRows(
   numbered: readonly Numbered[],
   upTo: number,
-  { sideOf, definitions, start, leastRepeats, text }: Manner,
+  { sideOf, definitions, start, leastRepeats, budget, text }: Manner,
 ): Worked {
-  const itemsOfRow = (row: number): readonly Item[] | null =>
-    numbered.find((one) => one.row === row)?.written.items ?? null;
+  const byNumber = new Map(numbered.map((one) => [one.row, one.written.items]));
+  const itemsOfRow = (row: number): readonly Item[] | null => byNumber.get(row) ?? null;
   const findings: UnplacedFinding[] = [];
   const rows: (PanelRow | null)[] = [];
   let below = start;
   let repeat: RepeatColumns | null = null;
   let rowBelow: PanelRow | null = null;
   for (const { row, written } of numbered.slice(0, upTo)) {
+    // It has been said at the row at which it was over.
+    if (budget.isOver) {
+      rows.push(null);
+      continue;
+    }
     const task: RowTask = {
       row,
       side: sideOf(row),
@@ -47,6 +54,7 @@ export function workRows(
       rowBelow,
       definitions,
       itemsOfRow,
+      budget,
     };
     const { works, repeat: columns, findings: told } = expandRow(task);
     findings.push(...told);

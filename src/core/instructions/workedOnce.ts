@@ -1,6 +1,7 @@
 /** Rows of text worked once on what is on the needle: a crown, a gusset, a set-up row. Their count may change. */
 import { stitchesUsedBy, type PanelRow } from "../panels/panel";
 import { say, type Message } from "../words/message";
+import { Budget } from "./budget";
 import { isWrong, placed } from "./findings";
 import type { ParsedPattern } from "./read";
 import { workRows } from "./workRows";
@@ -38,6 +39,7 @@ export function workOnce(parsed: ParsedPattern, { stitches, round, wrongSide }: 
     definitions,
     start: stitches,
     leastRepeats: 0,
+    budget: new Budget(),
     text,
   });
   const wrong = placed(findings, text).find(isWrong);

@@ -28,7 +28,7 @@ export function writtenRows(statements: readonly Statement[], told: UnplacedFind
     const parsed = parseRow(statement.tokens);
     if (parsed.ok) rows.push(parsed.value);
     else {
-      const problem = unreadable(parsed.token, statement);
+      const problem = unreadable(parsed, statement);
       told.push(problem);
       if (problem.row !== null) unread.add(problem.row);
     }
@@ -36,12 +36,17 @@ export function writtenRows(statements: readonly Statement[], told: UnplacedFind
   return { rows, unread };
 }
 
-function unreadable(token: Statement["tokens"][number] | null, statement: Statement): UnplacedFinding {
+function unreadable(
+  { token, why }: Extract<ReturnType<typeof parseRow>, { ok: false }>,
+  statement: Statement,
+): UnplacedFinding {
   const row = Number(statement.tokens.find(({ image }) => /^\d+$/.test(image))?.image ?? NaN);
   const { from, to } = spanOfStatement(statement);
   const said = Number.isNaN(row) ? null : row;
   if (!token) return { ...remark("error", from, to, say("rowBreaksOff", { row: said })), row: row || null };
   const at = { from: token.startOffset, to: (token.endOffset ?? token.startOffset) + 1 };
+  if (why === "tooDeep")
+    return { ...remark("error", at.from, at.to, say("rowNestedTooDeep", { row: said })), row: row || null };
   const near = token.tokenType === Word || token.tokenType === Misspelt ? nearestWords(token.image) : [];
   return {
     severity: "error",

@@ -58,7 +58,7 @@ lengthMm limit line m margin massG metresIn100G mine mm more most multiple neckM
 postage price ratio reads repeat repeats resting room row rowMm rows share shared step stepG stepMm stitches strands takes
 times to turns unit used version wide wider windMm winds yarns
   rowsAnHour quickMs slowMs front past width p10 p50 p90 sureTo joinBefore rowM ruleM needM found expected now stillEnough spare second heightMm widthMm ends days
-  projects changed needleMm`.split(/\s+/);
+  projects changed needleMm right`.split(/\s+/);
 
 /** And those that are not. */
 const OTHERS = {
@@ -102,6 +102,8 @@ const APART = {
   joinedBy: { join: "x" },
   putOnExtra: { extra: "x" },
   joinsIn: { joins: { count: 2, m: 0.6 } },
+  mendHold: { left: 3 },
+  mendCross: { lean: "left" },
   lotsInTurn: { lots: ["x", "y"] },
   colourAhead: { yarns: ["x"] },
   techniqueTakes: { each: true },

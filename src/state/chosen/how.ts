@@ -3,7 +3,14 @@ import { create } from "zustand";
 import type { Crossing } from "@/core/stitches/crossings";
 import type { TechniqueId } from "@/core/words/english/techniques";
 
-export type Asked = { readonly crossing: Crossing } | { readonly technique: TechniqueId };
+/** Columns of a row, from the right, counted from 1. */
+export interface Columns {
+  readonly from: number;
+  readonly to: number;
+}
+
+export type Asked =
+  { readonly crossing: Crossing; readonly columns?: Columns } | { readonly technique: TechniqueId };
 
 export const useHow = create<{ readonly asked: Asked | null }>()(() => ({ asked: null }));
 

@@ -10,7 +10,7 @@ import { useSettings } from "@/state/keeping/settings";
 import { CrossingMoves } from "./CrossingMoves";
 import { Button } from "@/ui/parts/Button";
 import { crossingWords } from "@/core/stitches/crossingNames";
-import { explain } from "@/state/chosen/how";
+import { explain, type Columns } from "@/state/chosen/how";
 import { Said } from "@/ui/parts/Said";
 
 /** Stitches as a row would say them. Example: two knit stitches and a purl are "k2, p1". */
@@ -63,19 +63,31 @@ function Steps({ title, steps, style }: StepsProps) {
 }
 
 /** How a crossing is worked: its steps with a cable needle and without, what it looks like, and how slips are mended. */
-export function CrossingHow({ crossing }: { readonly crossing: Crossing }) {
+export function CrossingHow({
+  crossing,
+  columns,
+}: {
+  readonly crossing: Crossing;
+  /** Where it lies in its row, where that is known. */
+  readonly columns?: Columns | undefined;
+}) {
   const naming = useSettings((settings) => settings.naming);
   const words = useSettings((settings) => settings.words);
   const style = { naming, words };
   const width = widthOf(crossing);
   const alone = withoutCableNeedle(crossing);
-  const { front, lean } = crossing;
-  const slips: readonly Message[] = [
-    say("slipTwisted"),
-    say("slipYarn"),
-    say("slipSide", { width }),
-    say("mendBelow", { width }),
+  const { front, back, lean } = crossing;
+  // As it lies below the crossing.
+  const [right, left] = lean === "left" ? [front, back] : [back, front];
+  const mends: readonly Message[] = [
+    say("mendFind", { width, from: columns?.from ?? null, to: columns?.to ?? null }),
+    say("mendDrop", { width }),
+    say("mendHold", { right, left }),
+    say("mendCross", { front, lean }),
+    say("mendLatch"),
+    say("mendBack"),
   ];
+  const slips: readonly Message[] = [say("slipTwisted"), say("slipYarn"), say("slipSide", { width })];
   return (
     <>
       <div className="mt-3 flex items-center gap-4">
@@ -102,6 +114,14 @@ export function CrossingHow({ crossing }: { readonly crossing: Crossing }) {
             .
           </li>
         </ul>
+        <h4 className="mt-2 font-semibold">Seen only some rows later</h4>
+        <ol className="mt-1 grid list-decimal gap-1 pl-6 text-sm">
+          {mends.map((mend) => (
+            <li key={mend.code}>
+              <Said>{mend}</Said>.
+            </li>
+          ))}
+        </ol>
       </section>
     </>
   );

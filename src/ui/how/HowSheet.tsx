@@ -19,7 +19,7 @@ export function HowSheet() {
   return (
     <Sheet open onOpenChange={() => explain(null)} title={title}>
       {"crossing" in asked ? (
-        <CrossingHow crossing={asked.crossing} />
+        <CrossingHow crossing={asked.crossing} columns={asked.columns} />
       ) : (
         <TechniqueHow technique={asked.technique} />
       )}

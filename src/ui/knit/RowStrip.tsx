@@ -1,6 +1,7 @@
 import { useEffect, useId, useRef } from "react";
 import type { CrossingRun } from "@/core/panels/chart";
 import { readCrossingName } from "@/core/stitches/crossingNames";
+import { openGlossary } from "@/state/chosen/glossary";
 import { explain } from "@/state/chosen/how";
 import type { KnitRow } from "@/core/knitting/knitRows";
 import { ChartPatterns, type Cell } from "@/ui/panels/ChartPatterns";
@@ -11,9 +12,10 @@ const CELL: Cell = { width: 20, height: 20 };
 const OVER = CELL.height / 2 + 3;
 
 /** A tap on a crossing says how it is worked; the same stands under the strip as a link. */
-function explainCrossing({ name }: CrossingRun) {
+function explainCrossing({ name, column, width }: CrossingRun) {
   const crossing = readCrossingName(name);
-  if (crossing && !("ambiguous" in crossing)) explain({ crossing });
+  if (crossing && !("ambiguous" in crossing))
+    explain({ crossing, columns: { from: column + 1, to: column + width } });
 }
 
 /** The row as it is seen while it is worked: its first stitch at the right, from behind on the wrong side. */
@@ -42,7 +44,7 @@ export function RowStrip({ row: { row, chart } }: { readonly row: KnitRow }) {
       >
         <ChartPatterns ids={ids} cell={CELL} left={0} />
         <g transform={`translate(2 ${OVER})`}>
-          <RowGround row={chart} {...shown} ids={ids} />
+          <RowGround row={chart} {...shown} ids={ids} onRun={({ name }) => openGlossary(name)} />
           <RowCrossings row={chart} {...shown} onCrossing={explainCrossing} />
         </g>
       </svg>

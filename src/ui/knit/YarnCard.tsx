@@ -7,6 +7,7 @@ import type { Moved } from "@/core/forecast/moved";
 import { say } from "@/core/words/message";
 import { useAsked } from "@/state/engine/asked";
 import type { Piece } from "@/state/engine/knitting";
+import { useProjectPart } from "@/state/project/projectStore";
 import { Card } from "@/ui/parts/Card";
 import { Said } from "@/ui/parts/Said";
 import { ReadingsList } from "./ReadingsList";
@@ -16,6 +17,7 @@ const BurnDownChart = dynamic(() => import("./BurnDownChart").then((chart) => ch
 /** What the answer has come to since the first row. */
 function MovedSaid({ moved }: { readonly moved: Moved }) {
   const several = moved.yarns.length > 1;
+  const yarns = useProjectPart((project) => project.yarns);
   return (
     <>
       {moved.more !== null && (
@@ -24,8 +26,9 @@ function MovedSaid({ moved }: { readonly moved: Moved }) {
           {several ? "." : ":"}
         </p>
       )}
-      {moved.yarns.slice(0, several ? 0 : 1).map(({ yarnId, before, now, stillEnough }) => (
+      {moved.yarns.map(({ yarnId, before, now, stillEnough }) => (
         <p key={yarnId} className={now.balls > before.balls ? "text-madder" : ""}>
+          {several && `${yarns.find(({ id }) => id === yarnId)?.name ?? "A yarn"}: `}
           <Said>
             {now.balls === before.balls
               ? say("stillSoMany", { balls: now.balls, before: before.chance, now: now.chance })

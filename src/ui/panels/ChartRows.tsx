@@ -1,6 +1,6 @@
 /** The rows of a chart: ground and marks first, crossings over them. */
 import { memo, type ReactNode } from "react";
-import type { ChartRow, CrossingRun } from "@/core/panels/chart";
+import type { ChartRow, CrossingRun, PlainRun } from "@/core/panels/chart";
 import type { Cell } from "./ChartPatterns";
 import { CrossingRibbons } from "./CrossingRibbons";
 import { StitchMark } from "./StitchMark";
@@ -40,7 +40,12 @@ export const RowGround = memo(function RowGround({
   from,
   to,
   ids,
-}: RowProps & { readonly ids: string }) {
+  onRun,
+}: RowProps & {
+  readonly ids: string;
+  /** Stitches were pressed. */
+  readonly onRun?: (run: PlainRun) => void;
+}) {
   const wide = row.stitches * cell.width;
   const edge = right - row.shift * cell.width;
   return (
@@ -53,6 +58,8 @@ export const RowGround = memo(function RowGround({
             <g
               key={`${run.column}${run.name}`}
               transform={`translate(${edge - (run.column + run.width) * cell.width} 0)`}
+              onClick={onRun && (() => onRun(run))}
+              className={onRun && "cursor-pointer"}
             >
               <title>{`${run.name}: ${run.words}`}</title>
               <StitchMark run={run} cell={cell} ids={ids} />

@@ -92,8 +92,27 @@ export const knit = {
     "A bar of yarn lies across: the yarn was on the wrong side while stitches were slipped. Bring it to the back before a knit, to the front before a purl",
   slipSide: ({ width }: { readonly width: number }, { count }: Teller) =>
     `It leans the other way: the cable needle was held on the wrong side. On this row, work these ${count(width, "stitch")} back and cross them again`,
-  mendBelow: ({ width }: { readonly width: number }, { count }: Teller) =>
-    `Some rows down already: let only its ${count(width, "stitch")} run down to that row, put them on two needles, cross them the right way round, and work them up again with a hook, a ladder bar for each row. All other stitches stay on the needle`,
+  /** A crossing some rows down, mended in its columns alone; `from` and `to` count them from the right, null where unknown. */
+  mendFind: (
+    { width, from, to }: { readonly width: number; readonly from: number | null; readonly to: number | null },
+    { count }: Teller,
+  ) =>
+    from === null || to === null
+      ? `Count the rows down to it, and find its ${count(width, "stitch")} on the needle`
+      : `Count the rows down to it, and find its columns: stitches ${from} to ${to} from the right, as you look at this side`,
+  mendDrop: ({ width }: { readonly width: number }, { count }: Teller) =>
+    `Work up to them. Let these ${count(width, "stitch")} alone off the needle, and run them down to the row below the crossing; all others stay`,
+  mendHold: ({ right, left }: { readonly right: number; readonly left: number }, { count }: Teller) =>
+    `Put the ${count(right, "stitch")} at the right on one cable needle and the ${left} at the left on another`,
+  mendCross: (
+    { front, lean }: { readonly front: number; readonly lean: "left" | "right" },
+    { count }: Teller,
+  ) =>
+    `Cross them: the ${count(front, "stitch")} from the ${lean === "left" ? "right" : "left"} pass in front, to the ${lean}`,
+  mendLatch: () =>
+    "With a hook draw the lowest bar of the ladder through each column, then the next, row by row: knit columns from the front, purl ones from behind",
+  mendBack: () =>
+    "Put them back onto the left needle, none of them twisted, and draw the slack of the bars along into their neighbours",
 } as const;
 
 interface Crossings {

@@ -67,6 +67,12 @@ export const rows = {
   crossingAmbiguous: ({ name }: Named) =>
     `“${name}” means different things in different patterns. Which is it in this one?`,
   emptyRepeat: () => "there is nothing in this repeat.",
+  tooMuchToWork: () =>
+    "this asks for more stitches than any panel has: check how often its repeats are worked.",
+  rowNumberTooLarge: ({ most }: { readonly most: number }, { count }: Teller) =>
+    `A panel has at most ${count(most, "row")}: this row is left out.`,
+  rowNestedTooDeep: ({ row }: { readonly row: number | null }) =>
+    `${row === null ? "This row" : `Row ${row}`} nests its repeats too deep: write it out.`,
   nestedTooDeep: () => "these repeats are nested too deep.",
   countUnknown: () =>
     "how many stitches there are is not known; begin with a row that counts them, or say: multiple of 14 + 8.",
