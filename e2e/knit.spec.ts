@@ -264,7 +264,7 @@ test("axe finds nothing on the needles, in the light and in the dark, at night a
   await expectAccessible(page);
   for (const look of ["Night", "Contrast"]) {
     await page.keyboard.press(",");
-    await page.getByRole("radio", { name: new RegExp(look) }).click();
+    await page.getByRole("radio", { name: new RegExp(look, "i") }).click();
     await page.keyboard.press("Escape");
     await expect(page.locator("html")).toHaveAttribute("data-look", look.toLowerCase());
     if (look === "Night") await expectAccessibleNow(page, "at night");

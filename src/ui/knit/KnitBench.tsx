@@ -53,7 +53,9 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
       <div className="grid min-w-0 grid-cols-1 gap-3">
         <InHandCard piece={piece} pieces={pieces} progress={progress} />
         <YarnCard answer={answer} piece={piece} yarnId={yarnIdOf(project, piece)} />
-        <BallsCard piece={piece} pieces={pieces} yarnId={yarnIdOf(project, piece)} />
+        {progress.closed === null && (
+          <BallsCard piece={piece} pieces={pieces} yarnId={yarnIdOf(project, piece)} />
+        )}
       </div>
       <div className="grid min-w-0 grid-cols-1 gap-3">
         <PiecesCard pieces={pieces} pace={pace} chosen={piece.key} notes={progress.notes} />
