@@ -3,7 +3,7 @@ import type { Says } from "../words/message";
 import type { MeasureId } from "../project/swatches";
 import type { Gauge } from "../stitches/plainStitch";
 import type { UnknownId, Deviations } from "./unknowns";
-import type { HandEvidence } from "./hand";
+import type { HandEvidence } from "./handEvidence";
 import type { Gaussian } from "./prior";
 import type { Knitted } from "./knitted";
 import type { SwatchBasis, SwatchModel } from "./swatchModel";

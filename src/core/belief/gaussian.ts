@@ -4,6 +4,31 @@ export type Matrix = Float64Array;
 
 export const zeros = (size: number): Matrix => new Float64Array(size * size);
 
+/** A matrix of nothing but a diagonal. */
+export function diagonal(values: Float64Array): Matrix {
+  const matrix = zeros(values.length);
+  for (const [at, value] of values.entries()) matrix[at * values.length + at] = value;
+  return matrix;
+}
+
+/** A sum of two matrices or vectors, the second so many times. */
+export const plus = (one: Float64Array, other: ArrayLike<number>, by = 1): Float64Array =>
+  one.map((value, at) => value + by * (other[at] ?? 0));
+
+export const scaled = (one: Float64Array, by: number): Float64Array => one.map((value) => value * by);
+
+/** A B. */
+export function product(a: Matrix, b: Matrix, size: number): Matrix {
+  const result = zeros(size);
+  for (let row = 0; row < size; row += 1)
+    for (let column = 0; column < size; column += 1) {
+      let sum = 0;
+      for (let k = 0; k < size; k += 1) sum += (a[row * size + k] ?? 0) * (b[k * size + column] ?? 0);
+      result[row * size + column] = sum;
+    }
+  return result;
+}
+
 /** The square root of a symmetric positive matrix: lower triangle L with L Lᵀ = A. Throws where there is none. */
 export function cholesky(of: Matrix, size: number): Matrix {
   const root = zeros(size);

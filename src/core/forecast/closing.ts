@@ -1,5 +1,6 @@
 /** A project at its end: what was estimated against what was used, and what it tells of the knitter's hand. */
-import { handLines, handTold, type HandLine, type KnownProject } from "../belief/hand";
+import { handLines, type HandLine, type KnownProject } from "../belief/hand";
+import { handTold } from "../belief/handEvidence";
 import { gramsPerMm, weighablePutUp } from "../belief/swatchModel";
 import { deviationsOf, putUpId } from "../belief/unknowns";
 import type { KnownForecast } from "./projectForecast";

@@ -2,35 +2,29 @@
 import { ofProject } from "../belief/unknowns";
 import type { Belief } from "../belief/belief";
 import { believe, isGaugeMeasured, isPatternWeighed } from "../belief/believe";
-import { knitReads } from "../belief/knitted";
 import type { KnitRead } from "../belief/knitModel";
-import type { Beside } from "../estimate/yarnNeed";
-import { readingsOf } from "../progress/places";
-import type { Pull } from "../garment/stitchContent";
 import { marginal } from "../belief/prior";
 import { putUpId } from "../belief/unknowns";
 import { JOINS } from "../estimate/balls";
-import { planExtras } from "../estimate/extras";
-import type { PiecePlan } from "../estimate/plan";
-import { planOnce, type PlanBasis, type PlannedPiece } from "../estimate/planPiece";
-import { type PieceFinding } from "../estimate/pieceFindings";
-import { planSeams, type FinishingFinding } from "../estimate/seams";
+import type { PieceFinding } from "../estimate/pieceFindings";
+import type { FinishingFinding } from "../estimate/seams";
 import {
   estimateProject,
   type PlannedYarn,
   type ProjectEstimate,
   type ProjectPlan,
 } from "../estimate/wholeProject";
-import type { Project, ProjectPiece } from "../project/project";
+import type { Project } from "../project/project";
 import { keyOfSection, type SectionLayouts } from "../garment/sectionLayout";
 import { needsLaying } from "../garment/layout";
 import { layProject } from "../garment/panelLayout";
 import { needleAt, projectGauge, type GaugeSources, type Source } from "../garment/projectGauge";
 import { piecesAndSwatches } from "../garment/swatchPiece";
 import type { WorkedPiece } from "../garment/work/workPiece";
-import { grams, metres, millimetres } from "../units/brands";
+import { grams, metres } from "../units/brands";
 import type { Unknowns } from "../estimate/unknowns";
 import { toEnd, type Steps } from "../steps";
+import { besideOf, planned, plansOf, readOff } from "./planning";
 import { draw, forecastYarns, type YarnForecast } from "./forecast";
 import { recordOf } from "../garment/kinds/kinds";
 
@@ -119,66 +113,6 @@ const likelyOf = ({ likely }: Belief): Unknowns => {
   const { loop, give, tail, castOff, extras } = ofProject(likely);
   return { width: 0, height: 0, drawWidth: 0, drawHeight: 0, loop, give, tail, castOff, extras };
 };
-
-/** How far fabrics pull in, as it is believed. */
-const pullOf = ({ likely }: Belief): Pull => ({
-  width: Math.exp(likely.drawWidth),
-  height: Math.exp(likely.drawHeight),
-});
-
-type EachPlanned = readonly { readonly piece: ProjectPiece; readonly planned: PlannedPiece }[];
-
-const plansOf = (each: EachPlanned): readonly PiecePlan[] =>
-  each.flatMap(({ planned }) => (planned.plan ? [planned.plan] : []));
-
-/** All pieces that are worked, planned by a belief: half of the work. */
-function* planned(
-  project: Project,
-  belief: Belief,
-  { needleMm, laid }: Pick<PlanBasis, "needleMm" | "laid">,
-): Steps<EachPlanned> {
-  const { without } = project;
-  const drawInSd = marginal(belief, "drawWidth").sd;
-  const basis = { gauge: belief.gauge, needleMm, laid, without, pull: pullOf(belief), drawInSd };
-  const worked = project.pieces.filter(({ leftOut }) => !leftOut);
-  const each: EachPlanned[number][] = [];
-  for (const [index, piece] of worked.entries()) {
-    yield { share: (0.5 * index) / worked.length };
-    each.push({ piece, planned: planOnce(project, piece, basis) });
-  }
-  return each;
-}
-
-/** What is sewn, added and swatched beside the pieces, as far as it is not left out. */
-function besideOf(
-  project: Project,
-  { gauge, pieces, yarns }: Pick<ProjectPlan, "gauge" | "pieces" | "yarns">,
-): { readonly beside: Beside; readonly findings: readonly FinishingFinding[] } {
-  const { without } = project;
-  const sewn = planSeams(project, { gauge, pieces });
-  const added = planExtras(project, yarns);
-  return {
-    beside: {
-      swatchMm: millimetres(without.includes("swatch") ? 0 : (project.swatchMm ?? 0)),
-      seams: without.includes("seams") ? [] : sewn.seams,
-      extras: without.includes("extras") ? [] : added.extras,
-    },
-    findings: [...sewn.findings, ...added.findings],
-  };
-}
-
-/** What was read off while knitting, of the pieces as they are planned by all else. */
-function* readOff(
-  project: Project,
-  swatched: Belief,
-  basis: Pick<PlanBasis, "needleMm" | "laid">,
-  yarns: readonly PlannedYarn[],
-): Steps<readonly KnitRead[]> {
-  if (readingsOf(project.log).length === 0) return [];
-  const plans = plansOf(yield* planned(project, swatched, basis));
-  const { beside } = besideOf(project, { gauge: swatched.gauge, pieces: plans, yarns });
-  return knitReads(project, { plans, pull: pullOf(swatched), beside, joinMm: JOINS[project.join].mm });
-}
 
 /** Everything that the estimate stands on, each with its source, in steps; or why there is none. */
 function* basisOf(

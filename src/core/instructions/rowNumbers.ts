@@ -54,9 +54,7 @@ export function numberRows(
     }
     const beyond = heading.rows.find((row) => row > MOST_ROWS);
     if (beyond !== undefined)
-      told.push(
-        remark("error", heading.from, heading.to, say("rowNumberTooLarge", { most: MOST_ROWS })),
-      );
+      told.push(remark("error", heading.from, heading.to, say("rowNumberTooLarge", { most: MOST_ROWS })));
   }
   const rows = [...byRow].sort(([a], [b]) => a - b);
   rows.forEach(([row, { heading }], index) => {
