@@ -44,10 +44,42 @@ async function textOf(request: Request): Promise<string | null> {
   }
 }
 
-/** The JSON of a request; or the answer that refuses it: 413 over 5 MB, 422 where it is no JSON. */
+/** Deeper than any project goes; a reader that follows a deeper one may not come back. */
+const MOST_DEPTH = 64;
+
+/** How deep lists and objects of a JSON text lie in one another, without taking it apart. */
+function depthOf(text: string): number {
+  let [depth, deepest, quoted] = [0, 0, false];
+  for (let at = 0; at < text.length; at += 1) {
+    const sign = text[at];
+    if (quoted) {
+      if (sign === "\\") at += 1;
+      else if (sign === '"') quoted = false;
+    } else if (sign === '"') quoted = true;
+    else if (sign === "{" || sign === "[") deepest = Math.max(deepest, (depth += 1));
+    else if (sign === "}" || sign === "]") depth -= 1;
+  }
+  return deepest;
+}
+
+const isJson = (request: Request) =>
+  /^application\/json\s*(?:;|$)/i.test(request.headers.get("content-type") ?? "");
+
+/**
+ * The JSON of a request; or the answer that refuses it: 415 of another type, which a page of somebody else could send
+ * without asking, 413 over 5 MB, 422 where it is no JSON or nested over 64 deep.
+ */
 export async function jsonOf(request: Request): Promise<Body> {
+  if (!isJson(request)) {
+    const message = "Send the header content-type: application/json.";
+    return { ok: false, response: refuse(415, "Only JSON is taken.", [{ path: "content-type", message }]) };
+  }
   const text = await textOf(request);
   if (text === null) return { ok: false, response: tooLarge() };
+  if (depthOf(text) > MOST_DEPTH) {
+    const message = `The body is nested over ${MOST_DEPTH} deep.`;
+    return { ok: false, response: unanswerable(message, [{ path: "body", message }]) };
+  }
   try {
     return { ok: true, value: JSON.parse(text) as unknown };
   } catch {

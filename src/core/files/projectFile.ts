@@ -41,6 +41,25 @@ export function readProject(text: string): Opened {
   return checkProject(found);
 }
 
+type Named = readonly { readonly id: string }[];
+
+/** What has the name of another thing of its kind: it would be answered twice, or in its place. Null where nothing has. */
+function namedTwice(project: Project): { readonly name: string; readonly path: string } | null {
+  const { yarns, pieces, panels, swatches, seams, extras, log } = project;
+  const lists: readonly (readonly [path: string, list: Named])[] = [
+    ...Object.entries({ yarns, pieces, panels, swatches, seams, extras, log }),
+    ...pieces.map(({ sections }, index) => [`pieces.${index}.sections`, sections] as const),
+  ];
+  for (const [path, list] of lists) {
+    const seen = new Set<string>();
+    for (const [index, { id }] of list.entries()) {
+      if (seen.has(id)) return { name: id, path: `${path}.${index}.id` };
+      seen.add(id);
+    }
+  }
+  return null;
+}
+
 /** Checks a value that should be a project, as it comes from a file or from the browser's storage. */
 export function checkProject(found: unknown): Opened {
   if (typeof found !== "object" || found === null || !("format" in found) || found.format !== FORMAT)
@@ -49,7 +68,12 @@ export function checkProject(found: unknown): Opened {
   if (typeof version === "number" && version > VERSION)
     return refused(say("newerBrenok", { version, reads: VERSION }), "version");
   const checked = projectSchema.safeParse(upToDate(found));
-  if (checked.success) return { ok: true, project: checked.data };
+  if (checked.success) {
+    const twice = namedTwice(checked.data);
+    return twice
+      ? refused(say("namedTwice", { name: twice.name }), twice.path)
+      : { ok: true, project: checked.data };
+  }
   const [issue] = checked.error.issues;
   const path = issue?.path.join(".") ?? "";
   return refused(say("invalidPart", { path, why: issue?.message ?? "unreadable" }), path);

@@ -229,3 +229,9 @@ test("an entry holds its whole balls and its parts, and some of it is put by for
   expect(reservedElsewhere(entry, "Cap")).toBe(0);
   expect(reservedElsewhere(entry, "Shawl")).toBe(1);
 });
+
+test("a cell of two hundred thousand letters is refused like any other that holds no figure", () => {
+  const { bad, entries } = readCsv(`Name,Price,Balls\nHill,${"a".repeat(200_000)}1,2\nDale,7.90,3\n`);
+  expect(bad).toMatchObject([{ number: 2, column: "Price", message: { code: "cellTooLong" } }]);
+  expect(entries.map(({ label }) => label.name)).toEqual(["Dale"]);
+});

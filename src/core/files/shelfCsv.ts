@@ -51,6 +51,9 @@ export interface ReadShelf {
 
 type Row = Table["rows"][number];
 
+/** Longer cells hold no figure and no name; what reads figures need not look through them. */
+const MOST_IN_CELL = 4000;
+
 function readRow(row: Row, { head, mapping, id }: { head: readonly string[]; mapping: Mapping; id: string }) {
   const fails = (column: string, message: Message): BadRow => ({
     number: row.number,
@@ -62,7 +65,10 @@ function readRow(row: Row, { head, mapping, id }: { head: readonly string[]; map
   for (const [index, column] of mapping.entries()) {
     const text = row.cells[index] ?? "";
     if (!column || text === "") continue;
-    const wrong = COLUMNS[column].take(text, draft);
+    const wrong =
+      text.length > MOST_IN_CELL
+        ? say("cellTooLong", { most: MOST_IN_CELL })
+        : COLUMNS[column].take(text, draft);
     if (wrong) return fails(head[index] ?? "", wrong);
   }
   if (!draft.label.name) return fails("", say("yarnWithoutName"));

@@ -4,10 +4,11 @@ import { emptyProject } from "@/core/project/project";
 import type { EstimateReport } from "@/core/forecast/report";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { demoProject } from "@/demo/slipover";
+import { posted } from "@testing/posted";
 import { POST } from "./route";
 
 async function asked(body: string) {
-  const response = await POST(new Request("http://brenok.test/api/estimate", { method: "POST", body }));
+  const response = await POST(posted("http://brenok.test/api/estimate", body));
   return { status: response.status, answer: (await response.json()) as unknown };
 }
 
@@ -88,4 +89,28 @@ test("the schema served is JSON Schema and names what a file must have", async (
   const schema = (await getSchema().json()) as { required: string[]; properties: object };
   expect(schema.required).toEqual(expect.arrayContaining(["format", "version", "yarns", "pieces"]));
   expect(Object.keys(schema.properties)).toContain("certainty");
+});
+
+test("only JSON is taken, and none that is nested deeper than any project", async () => {
+  const other = new Request("http://brenok.test/api/estimate", { method: "POST", body: "{}" });
+  expect((await POST(other)).status).toBe(415);
+  for (const deep of [
+    `${"[".repeat(100_000)}${"]".repeat(100_000)}`,
+    `${'{"a":'.repeat(65)}1${"}".repeat(65)}`,
+  ]) {
+    const { status, answer } = await asked(deep);
+    expect(status).toBe(422);
+    expect(answer).toMatchObject({ error: "The body is nested over 64 deep." });
+  }
+  expect((await asked(JSON.stringify({ text: "[".repeat(1000) }))).answer).toMatchObject({
+    error: "This is not a project that can be read.",
+  });
+});
+
+test("two things of one name in a file are refused with their place, and not answered twice", async () => {
+  const demo = demoProject();
+  const [yarn] = demo.yarns;
+  const { status, answer } = await asked(JSON.stringify({ ...demo, yarns: [...demo.yarns, yarn] }));
+  expect(status).toBe(422);
+  expect(answer).toMatchObject({ diagnostics: [{ path: `yarns.${demo.yarns.length}.id` }] });
 });

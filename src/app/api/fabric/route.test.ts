@@ -1,3 +1,4 @@
+import { posted } from "@testing/posted";
 import { readPattern } from "@/core/instructions/read";
 import { relaxPanel } from "@/core/fabric/relax";
 import { POST } from "./route";
@@ -15,7 +16,7 @@ interface Refused {
 }
 
 async function asked(body: string) {
-  const response = await POST(new Request("http://brenok.test/api/fabric", { method: "POST", body }));
+  const response = await POST(posted("http://brenok.test/api/fabric", body));
   return { status: response.status, answer: (await response.json()) as unknown };
 }
 

@@ -18,6 +18,8 @@ export const files = {
       ? "Nothing new came: all of it was here already"
       : `${count(events, "entry")} of the log came in`,
   handCannotBe: () => "These figures cannot be what projects told of a hand: the file is damaged.",
+  namedTwice: ({ name }: { readonly name: string }) =>
+    `Two things of one kind have the name “${name}” in this file: give one of them another.`,
   notJson: () => "This is not a project file: it is not JSON.",
   notBrenok: ({ format }: { readonly format: string }) =>
     `This is not a Brenok project: it does not say "format": "${format}".`,
