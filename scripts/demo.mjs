@@ -2,11 +2,21 @@
 import { spawn } from "node:child_process";
 import { readdirSync } from "node:fs";
 import { createServer } from "node:net";
+import { networkInterfaces } from "node:os";
 import path from "node:path";
 import { root } from "./server.mjs";
 import { buildMadeAt, installPackages, run, sourcesChangedAt } from "./steps.mjs";
 
 const port = Number(process.env.PORT ?? 3000);
+/** This machine alone, unless somebody says otherwise. */
+const host = process.env.HOST ?? "127.0.0.1";
+
+/** Where the phone in the same network finds it. */
+const addresses = () =>
+  Object.values(networkInterfaces())
+    .flat()
+    .filter((one) => one && one.family === "IPv4" && !one.internal)
+    .map((one) => `http://${one.address}:${port}`);
 
 function fail(words) {
   console.error(words);
@@ -18,7 +28,7 @@ const isFree = () =>
   new Promise((resolve) => {
     const probe = createServer();
     probe.once("error", () => resolve(false));
-    probe.listen(port, () => probe.close(() => resolve(true)));
+    probe.listen(port, host, () => probe.close(() => resolve(true)));
   });
 
 if (!Number.isInteger(port) || port < 1 || port > 65_535)
@@ -36,13 +46,17 @@ if (stale) {
   if (!run("npx", "next", "build")) fail("The build failed; the lines above say why.");
 }
 
-const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "--port", String(port)], {
-  cwd: root,
-  stdio: ["ignore", "pipe", "inherit"],
-});
+const server = spawn(
+  process.execPath,
+  ["node_modules/next/dist/bin/next", "start", "--hostname", host, "--port", String(port)],
+  { cwd: root, stdio: ["ignore", "pipe", "inherit"] },
+);
 server.stdout.on("data", (chunk) => {
-  if (String(chunk).includes("Ready"))
-    console.log(`Brenok is open at http://localhost:${port}  (Ctrl+C ends it)`);
+  if (!String(chunk).includes("Ready")) return;
+  console.log(`Brenok is open at http://localhost:${port}  (Ctrl+C ends it)`);
+  if (host === "127.0.0.1")
+    console.log("On this machine alone; HOST=0.0.0.0 npm run demo opens it to your network.");
+  else for (const address of addresses()) console.log(`On a phone in your network: ${address}`);
 });
 server.on("exit", (code) => process.exit(code ?? 0));
 for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal));

@@ -42,6 +42,23 @@ test("a burst of changes is kept once, within half a second", async () => {
   expect(useSaveState.getState().kind).toBe("saved");
 });
 
+test("who types without a rest is kept every four tenths of a second at the latest", async () => {
+  const { autosave, kept, rename } = bench();
+  let [unsavedSince, longest] = [0, 0];
+  for (let key = 1; key <= 40; key += 1) {
+    rename("x".repeat(key));
+    if (unsavedSince === 0) unsavedSince = Date.now();
+    for (let step = 0; step < 15; step += 1) {
+      await jest.advanceTimersByTimeAsync(10);
+      if (autosave.unsaved() === null) unsavedSince = 0;
+      else if (unsavedSince > 0) longest = Math.max(longest, Date.now() - unsavedSince);
+    }
+  }
+  expect(longest).toBeLessThanOrEqual(400);
+  expect(kept.length).toBeGreaterThan(10);
+  expect(kept.length).toBeLessThan(30);
+});
+
 test("flushing keeps at once, before the page is hidden", async () => {
   const { autosave, kept, rename } = bench();
   rename("now");

@@ -8,7 +8,9 @@ export type SaveState =
 
 export const useSaveState = create<SaveState>()(() => ({ kind: "saved" }));
 
+/** A change is kept when nothing has followed it for so long, and so long behind the first one at the latest. */
 const SETTLE_MS = 250;
+const LATEST_MS = 400;
 const FIRST_RETRY_MS = 2000;
 const LAST_RETRY_MS = 60_000;
 
@@ -38,6 +40,8 @@ export function startAutosave<Kept>({ current, subscribe, keep, rested }: Source
   let saving = false;
   let taking = false;
   let tries = 0;
+  /** When the first change was made that waits to be kept; null where none does. */
+  let since: number | null = null;
 
   const wait = (delay: number) => {
     clearTimeout(timer);
@@ -48,6 +52,7 @@ export function startAutosave<Kept>({ current, subscribe, keep, rested }: Source
     const now = current();
     if (saving || now === kept) return;
     saving = true;
+    since = null;
     keep(now)
       .then(() => {
         kept = now;
@@ -67,7 +72,9 @@ export function startAutosave<Kept>({ current, subscribe, keep, rested }: Source
   const unsubscribe = subscribe(() => {
     if (taking || current() === kept) return;
     if (tries === 0) useSaveState.setState({ kind: "waiting" }, true);
-    wait(SETTLE_MS);
+    // Who types without a rest is kept too.
+    since ??= Date.now();
+    wait(Math.max(0, Math.min(SETTLE_MS, since + LATEST_MS - Date.now())));
   });
   return {
     flush,
