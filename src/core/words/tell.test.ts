@@ -57,7 +57,7 @@ each endMm ends few first force from g going hangerMm have head higher holes lac
 lengthMm limit line m margin massG metresIn100G mine mm more most multiple neckMm need nth number off over per10Cm plies
 postage price ratio reads repeat repeats resting room row rowMm rows share shared step stepG stepMm stitches strands takes
 times to turns unit used version wide wider windMm winds yarns
-  rowsAnHour quickMs slowMs front past width p10 p50 p90 sureTo joinBefore rowM ruleM needM found expected now stillEnough spare second heightMm widthMm ends days
+  rowsAnHour stitchesAnHour quickMs slowMs front past width p10 p50 p90 sureTo joinBefore rowM ruleM needM found expected now stillEnough spare second heightMm widthMm ends days
   projects changed needleMm right`.split(/\s+/);
 
 /** And those that are not. */

@@ -1,6 +1,6 @@
 /** The pieces on the needles: which there are, where each stands, and the rows around that place. */
 import { useMemo } from "react";
-import type { KnownSeen } from "@/core/engine/seen";
+import type { KnownSeen, SeenSection } from "@/core/engine/seen";
 import type { KnitRows } from "@/core/knitting/knitRows";
 import { keyOfPlace } from "@/core/progress/inHand";
 import { placeIn, progressOf, type Place, type Progress } from "@/core/progress/places";
@@ -20,8 +20,20 @@ export interface Piece extends Place {
   /** Its name, with which of how many it is. */
   readonly name: string;
   readonly all: number;
+  /** Of a row of it, in the mean. */
+  readonly stitches: number;
   /** Another piece of as many rows that is further on, and by how many rows. */
   readonly behind: { readonly name: string; readonly rows: number } | null;
+}
+
+/** Stitches of a row, in the mean of all rows. */
+function meanStitches(sections: readonly SeenSection[]): number {
+  const rows = sections.reduce((sum, section) => sum + section.rows, 0);
+  const stitches = sections.reduce(
+    (sum, section) => sum + (section.rows * (section.from + section.to)) / 2,
+    0,
+  );
+  return rows > 0 ? stitches / rows : 0;
 }
 
 /** All pieces of an answer, each copy by itself, in the order of knitting. */
@@ -30,7 +42,7 @@ export function piecesOf(
   { pieces }: Pick<Project, "pieces">,
   progress: Progress,
 ): readonly Piece[] {
-  const each = answer.estimate.pieces.flatMap(({ id, times, estimate }) =>
+  const each = answer.estimate.pieces.flatMap(({ id, times, estimate, sections }) =>
     Array.from({ length: times }, (_, index) => {
       const of = { pieceId: id, copy: index + 1 };
       const name = pieces.find((piece) => piece.id === id)?.name ?? "";
@@ -39,6 +51,7 @@ export function piecesOf(
         key: keyOfPlace(of),
         name: times > 1 ? `${name} ${index + 1} of ${times}` : name,
         all: estimate.rows,
+        stitches: meanStitches(sections),
       };
     }),
   );

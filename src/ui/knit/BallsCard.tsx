@@ -14,6 +14,7 @@ import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { Said } from "@/ui/parts/Said";
+import { Select } from "@/ui/parts/Select";
 import { Table, type Column } from "@/ui/parts/Table";
 
 const TURNS = [
@@ -64,8 +65,10 @@ interface BallsCardProps {
 }
 
 /** Ball by ball: which rows each of them works, as it was told and as it is planned from here on. */
-export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
+export function BallsCard({ piece, pieces, yarnId: own }: BallsCardProps) {
+  const [other, setOther] = useState<string | null>(null);
   const { yarns, join } = useProject();
+  const yarnId = yarns.some(({ id }) => id === other) ? (other ?? own) : own;
   const { entries } = useShelf();
   const name = yarns.find(({ id }) => id === yarnId)?.name ?? "";
   const [turns, setTurns] = useState<(typeof TURNS)[number]["value"]>("none");
@@ -78,8 +81,24 @@ export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
     () => ({ yarnId, turns: turns === "none" ? null : Number(turns), parts, partsG }),
     [yarnId, turns, parts, partsG],
   );
-  const { told } = useAsked("ballMap", asked);
-  if (!told) return null;
+  const { told: map } = useAsked("ballMap", asked);
+  // While another yarn's map is worked out the former one says nothing of it.
+  const told = map?.yarnId === yarnId ? map : null;
+  const choice = yarns.length > 1 && (
+    <Select
+      label="Balls of"
+      options={yarns.map(({ id, name: called }) => ({ value: id, label: called }))}
+      value={yarnId}
+      onChange={setOther}
+    />
+  );
+  if (!told)
+    return choice ? (
+      <Card title="Ball by ball">
+        {choice}
+        {map === null && <p className="mt-1 text-sm text-faint">This yarn is not used.</p>}
+      </Card>
+    ) : null;
   const untold = told.balls.filter((ball) => ball.untold).length;
   const names = new Map(pieces.map((one) => [one.key, one.name]));
   const inHand = told.balls.findLastIndex(({ rows }) =>
@@ -139,7 +158,8 @@ export function BallsCard({ piece, pieces, yarnId }: BallsCardProps) {
   ];
   return (
     <Card title="Ball by ball" aside={<Said>{say("joinsIn", { joins: joinsOf(told.balls) })}</Said>}>
-      <div className="mt-2 flex flex-wrap gap-2">
+      <div className="mt-2 flex flex-wrap items-end gap-2">
+        {choice}
         <Choice label="How balls follow one another" options={TURNS} value={turns} onChange={setTurns} />
         {partsG.length > 0 && (
           <Choice label="When part balls are used" options={PARTS} value={parts} onChange={setParts} />

@@ -74,6 +74,7 @@ export function PiecesCard({ pieces, chosen, pace, notes }: PiecesCardProps) {
           <Said>
             {say("paceTold", {
               rowsAnHour: pace.rowsAnHour,
+              stitchesAnHour: pace.rowsAnHour * piece.stitches,
               rows: piece.all - piece.rows,
               quickMs: pace.rowMs.quick,
               slowMs: pace.rowMs.slow,

@@ -90,7 +90,14 @@ export function RowInHand({
         )}
         {meanings.map((line) => (
           <li key={line} className="text-faint">
-            {line}
+            {line}{" "}
+            <Button
+              look="link"
+              aria-label={`How? ${line}`}
+              onClick={() => explain({ technique: /^nupp/i.test(line) ? "nupp" : "bobble" })}
+            >
+              How?
+            </Button>
           </li>
         ))}
       </ul>

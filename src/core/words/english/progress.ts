@@ -226,11 +226,13 @@ export const progress = {
   paceTold: (
     {
       rowsAnHour,
+      stitchesAnHour,
       rows,
       quickMs,
       slowMs,
     }: {
       readonly rowsAnHour: number;
+      readonly stitchesAnHour: number;
       readonly rows: number;
       readonly quickMs: number;
       readonly slowMs: number;
@@ -239,6 +241,7 @@ export const progress = {
   ) => {
     const [least, most] = [quickMs, slowMs].map((ms) => Math.round((2 * rows * ms) / 3_600_000) / 2);
     const hours = least === most ? `${least}` : `${least} to ${most}`;
-    return `${count(Math.round(rowsAnHour), "row")} an hour so far: ${hours} h for the ${count(rows, "row")} left of this piece`;
+    const stitches = count(Math.round(stitchesAnHour / 10) * 10, "stitch");
+    return `${count(Math.round(rowsAnHour), "row")} an hour so far, some ${stitches}: ${hours} h for the ${count(rows, "row")} left of this piece`;
   },
 } as const;
