@@ -5,7 +5,7 @@ import { putUpId, type UnknownId } from "./unknowns";
 import type { Belief } from "./belief";
 import { isGaugeMeasured, isWashingMeasured } from "./believe";
 import type { HandId } from "../project/hand";
-import { GENERAL_SD, marginal, type Marginal } from "./prior";
+import { GENERAL_SD, marginal, NARROWED, type Marginal } from "./prior";
 
 export interface BeliefLine {
   readonly id: UnknownId;
@@ -22,8 +22,6 @@ export interface BeliefLine {
 
 /** Less than this is not worth a word. */
 const SLIGHT = 0.01;
-/** A hand that leaves more doubt than this of the general one has said next to nothing. */
-const HAND_NARROWS = 0.9;
 
 const moved = ({ mean }: Marginal) => Math.abs(mean) >= SLIGHT;
 /** How much more, as a share; less than nought is less. */
@@ -85,7 +83,7 @@ const TOLD: readonly { readonly id: UnknownId; readonly name: Message; readonly 
 function fromHand({ basis, handChanged }: Belief, id: UnknownId, { sd }: Marginal): Said | null {
   const { hand } = basis.project;
   const general = id in GENERAL_SD ? GENERAL_SD[id as HandId] : null;
-  if (hand === null || handChanged === null || general === null || sd > HAND_NARROWS * general) return null;
+  if (hand === null || handChanged === null || general === null || sd > NARROWED * general) return null;
   return say("fromHand", { projects: hand.projects });
 }
 

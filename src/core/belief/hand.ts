@@ -5,7 +5,6 @@
 import { diagonalOf, HAND_IDS, HAND_SIZE, type Hand, type HandId } from "../project/hand";
 import { cholesky, diagonal, inverse, plus, product, times, zeros } from "./gaussian";
 import { after, changedBy, GENERAL, mixed, SDS, type HandEvidence, type Normal } from "./handEvidence";
-import { GENERAL_SD } from "./prior";
 
 /** A knitter's projects in one yarn and another differ by so much of what knitters differ by, in standard deviations. */
 export const WITHIN = 0.5;
@@ -82,21 +81,19 @@ export function believedHand({ mean, root }: Hand): Normal {
   return { mean: Float64Array.from(mean), covariance };
 }
 
-/** One thing of a hand by itself, in ln, beside how far it lies apart with knitters at large. */
+/** One thing of a hand by itself, in ln. */
 export interface HandLine {
   readonly id: HandId;
   readonly mean: number;
   readonly sd: number;
-  readonly generalSd: number;
 }
 
-/** A hand line by line. Example: the loop lies 0.04 above what most do, give or take 0.03, of 0.08 at large. */
+/** A hand line by line. Example: the loop lies 0.04 above what most do, give or take 0.03. */
 export const handLines = ({ mean, covariance }: Normal): readonly HandLine[] =>
   HAND_IDS.map((id, at) => ({
     id,
     mean: mean[at] ?? 0,
     sd: Math.sqrt(covariance[at * HAND_SIZE + at] ?? 0),
-    generalSd: GENERAL_SD[id],
   }));
 
 /** A hand of which one thing is said by the knitter: it hangs on nothing else then. */

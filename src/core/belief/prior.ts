@@ -88,6 +88,9 @@ export function priorOf(
   return { axes, mean: new Float64Array(axes.length), covariance };
 }
 
+/** An unknown that keeps more of its doubt than this was not told of. */
+export const NARROWED = 0.9;
+
 /** One unknown of a belief by itself. */
 export interface Marginal {
   readonly mean: number;

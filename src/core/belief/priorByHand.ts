@@ -40,9 +40,7 @@ export function priorByHand(
   const changed = changedBy(believed, evidence);
   const known = mixed(believed, GENERAL, 1 - (1 - changed) * likeness(gramsPerM, hand.gramsPerM));
   const ids = HAND_IDS.filter((id) =>
-    id === "width" || id === "height"
-      ? sources[id] === "band" || (id === "width" && sources.width === "assumed")
-      : true,
+    id === "width" ? sources.width !== "measured" : id !== "height" || sources.height === "band",
   );
   const place = (id: HandId) => axes.indexOf(id);
   for (const id of ids) {

@@ -90,6 +90,12 @@ export function weighablePutUp({ yarns }: Pick<Project, "yarns">, yarnId: string
 export const gramsPerMm = ({ massG, lengthM }: { readonly massG: number; readonly lengthM: number }) =>
   massG / lengthM / 1000;
 
+/** Grams of a metre of a project's first yarn: how thick it is; null where nobody knows. */
+export function gramsPerMetre(project: Pick<Project, "yarns">): number | null {
+  const putUp = weighablePutUp(project, project.yarns[0]?.id ?? "");
+  return putUp && 1000 * gramsPerMm(putUp);
+}
+
 /** Stitches across a swatch: those of its panels, or those that were cast on for its ground. */
 function stitchesAcross(laid: Layout | undefined, swatch: Swatch): number | null {
   if (swatch.fabric.content === "ground") return swatch.stitches;

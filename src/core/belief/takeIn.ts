@@ -15,9 +15,9 @@ import { isBackwards, knitModel, knitted, type Knitted } from "./knitted";
 import type { countedOnCables } from "./onCables";
 import { handEvidence } from "./handEvidence";
 import { priorByHand } from "./priorByHand";
-import { marginal, priorOf, type BelievedYarn, type Gaussian } from "./prior";
+import { marginal, NARROWED, priorOf, type BelievedYarn, type Gaussian } from "./prior";
 import { isImpossible, questionOf, isOutlier } from "./outliers";
-import { gramsPerMm, swatchModel, weighablePutUp, type SwatchBasis, type SwatchModel } from "./swatchModel";
+import { gramsPerMetre, swatchModel, type SwatchBasis, type SwatchModel } from "./swatchModel";
 import { say } from "../words/message";
 import { update, type Observation, type Updated } from "./update";
 
@@ -128,8 +128,7 @@ function agreedByHand(
   const byMost = agreed(general, candidates);
   const evidence = handEvidence(general, byMost.updated, sources);
   if (hand === null) return { prior: general, evidence, handChanged: null, ...byMost };
-  const putUp = weighablePutUp(project, "");
-  const gramsPerM = putUp && 1000 * gramsPerMm(putUp);
+  const gramsPerM = gramsPerMetre(project);
   const { prior, changed } = priorByHand(general, hand, { evidence, sources, gramsPerM });
   return { prior, evidence, handChanged: changed, ...agreed(prior, candidates) };
 }
@@ -151,9 +150,6 @@ function pulls(prior: Gaussian, belief: Updated, taken: readonly Candidate[]) {
   }
   return moved;
 }
-
-/** An unknown that keeps more of its doubt than this was not moved by anything. */
-const NARROWED = 0.9;
 
 function movedBy(belief: Gaussian, prior: Gaussian, moved: ReadonlyMap<string, Float64Array>) {
   return (id: UnknownId): string | null => {

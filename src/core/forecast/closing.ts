@@ -1,8 +1,9 @@
 /** A project at its end: what was estimated against what was used, and what it tells of the knitter's hand. */
 import { handLines, type HandLine, type KnownProject } from "../belief/hand";
 import { handTold } from "../belief/handEvidence";
-import { gramsPerMm, weighablePutUp } from "../belief/swatchModel";
-import { deviationsOf, putUpId } from "../belief/unknowns";
+import { GENERAL_SD, NARROWED } from "../belief/prior";
+import { gramsPerMetre, gramsPerMm, weighablePutUp } from "../belief/swatchModel";
+import { putUpId } from "../belief/unknowns";
 import type { KnownForecast } from "./projectForecast";
 
 interface UsedYarn {
@@ -20,7 +21,7 @@ interface UsedYarn {
 
 export interface Closing {
   readonly yarns: readonly UsedYarn[];
-  /** What the project tells of the hand by itself, beside what most knitters do. */
+  /** What the project tells of the hand by itself, as far as it tells of it. */
   readonly hand: readonly HandLine[];
   /** What can be remembered for other projects; null where the weight of a ball is not known. */
   readonly known: KnownProject | null;
@@ -33,14 +34,13 @@ export interface Closing {
 export function closingOf(before: KnownForecast, now: KnownForecast): Closing {
   const { belief } = now;
   const { project } = belief.basis;
-  const off = deviationsOf(belief.axes, belief.mean);
   const yarns = before.yarns.map(({ yarn, quantilesMm, advised }) => {
     const { p10, p50, p90 } = quantilesMm;
     const all = belief.knitted.find(
       ({ kind, taken, yarnId }) => kind === "all" && taken && yarnId === yarn.id,
     );
     const putUp = weighablePutUp(project, yarn.id);
-    const mmPerG = putUp && Math.exp(off[putUpId(yarn.id)] ?? 0) / gramsPerMm(putUp);
+    const mmPerG = putUp && Math.exp(belief.likely[putUpId(yarn.id)] ?? 0) / gramsPerMm(putUp);
     return {
       yarnId: yarn.id,
       expected: { p10, p50, p90, balls: advised.balls },
@@ -50,10 +50,10 @@ export function closingOf(before: KnownForecast, now: KnownForecast): Closing {
           : null,
     };
   });
-  const first = weighablePutUp(project, project.yarns[0]?.id ?? "");
+  const gramsPerM = gramsPerMetre(project);
   return {
     yarns,
-    hand: handLines(handTold(belief.evidence)),
-    known: first && { evidence: belief.evidence, gramsPerM: 1000 * gramsPerMm(first) },
+    hand: handLines(handTold(belief.evidence)).filter(({ id, sd }) => sd < NARROWED * GENERAL_SD[id]),
+    known: gramsPerM === null ? null : { evidence: belief.evidence, gramsPerM },
   };
 }

@@ -6,6 +6,9 @@
  */
 const MOST_STEPS = 1_200_000;
 
+/** Repeats within repeats, and rows as other rows: deeper ones are no pattern. */
+export const MOST_DEPTH = 20;
+
 /** Steps that are left. Example: a budget of 3 is over behind its fourth step. */
 export class Budget {
   constructor(private left: number = MOST_STEPS) {}

@@ -6,7 +6,7 @@ import { widthOf } from "../stitches/crossings";
 import { operationOf, type Face } from "../stitches/operations";
 import { facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
 import type { Extent, Item, Span } from "./ast";
-import type { Budget } from "./budget";
+import { MOST_DEPTH, type Budget } from "./budget";
 import type { UnplacedFinding } from "./findings";
 import { crossingNamed, operationNamed, plainName, type Definitions } from "./names";
 
@@ -153,7 +153,7 @@ class RowWorker {
     const { items, extent } = item;
     if (items.length === 0) throw impossible(say("emptyRepeat"), item);
     this.depth += 1;
-    if (this.depth > 20) throw impossible(say("nestedTooDeep"), item);
+    if (this.depth > MOST_DEPTH) throw impossible(say("nestedTooDeep"), item);
     const unit = this.usesOf(items);
     const times = this.timesOf(extent, unit, after, item);
     if (times * items.length > MOST_STITCHES) throw impossible(say("repeatsTooMany", { times }), item);
@@ -224,7 +224,7 @@ class RowWorker {
   private likeRow(item: Extract<Item, { type: "asRow" }>, after: number) {
     const items = this.task.itemsOfRow(item.row);
     this.depth += 1;
-    if (!items || this.depth > 20) throw impossible(say("likeNoRow", { row: item.row }), item);
+    if (!items || this.depth > MOST_DEPTH) throw impossible(say("likeNoRow", { row: item.row }), item);
     this.workInstruction(items, after);
     this.depth -= 1;
   }

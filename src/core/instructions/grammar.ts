@@ -1,6 +1,7 @@
 /** The grammar of what is worked in a row, behind its heading. */
 import type { IToken } from "chevrotain";
 import type { Extent, Item, WrittenRow } from "./ast";
+import { MOST_DEPTH } from "./budget";
 import { spanOf } from "./headingGrammar";
 import { StitchParser } from "./stitchGrammar";
 import * as T from "./tokens";
@@ -113,10 +114,7 @@ export type Parsed<Value> =
       readonly why: "notUnderstood" | "tooDeep";
     };
 
-/** Repeats within repeats: deeper ones are no pattern, and a parser that went down into them would not come up. */
-const MOST_DEPTH = 20;
-
-/** The sign at which repeats are nested too deep; null where they are not. */
+/** The sign at which repeats are nested too deep for a parser to come up again; null where they are not. */
 function tooDeepAt(tokens: readonly IToken[]): IToken | null {
   const stars = new Set<string>();
   let depth = 0;

@@ -88,6 +88,12 @@ export function readCrossingName(name: string): Crossing | Ambiguous | null {
   return null;
 }
 
+/** The one crossing that a name means; null where it means none, or more than one. Example: "C3F" is null. */
+export function crossingMeant(name: string): Crossing | null {
+  const crossing = readCrossingName(name);
+  return crossing && !("ambiguous" in crossing) ? crossing : null;
+}
+
 /**
  * The name of a crossing. By halves every crossing has one; by total only those that the total names
  * without doubt, the others keep their halves.

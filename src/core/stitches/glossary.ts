@@ -1,5 +1,5 @@
 /** The glossary: operations and crossings in both words and both namings, and the search through them. */
-import { crossingName, crossingWords, readCrossingName } from "./crossingNames";
+import { crossingMeant, crossingName, crossingWords } from "./crossingNames";
 import { allOperations, bobble, nupp } from "./operations";
 
 export interface Entry {
@@ -25,8 +25,8 @@ const operations: readonly Entry[] = [...allOperations, bobble(5, 2), nupp(5)].m
 }));
 
 const crossings: readonly Entry[] = CROSSINGS.flatMap((name) => {
-  const crossing = readCrossingName(name);
-  if (!crossing || "ambiguous" in crossing) return [];
+  const crossing = crossingMeant(name);
+  if (!crossing) return [];
   const total = crossingName(crossing, "total");
   const words = crossingWords(crossing);
   const all = crossing.front + crossing.centre + crossing.back;

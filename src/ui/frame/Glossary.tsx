@@ -1,6 +1,6 @@
 "use client";
 import { Table } from "@/ui/parts/Table";
-import { readCrossingName } from "@/core/stitches/crossingNames";
+import { crossingMeant } from "@/core/stitches/crossingNames";
 import { lookUp } from "@/core/stitches/glossary";
 import { closeGlossary, lookFor, openGlossary, useGlossary } from "@/state/chosen/glossary";
 import { explain } from "@/state/chosen/how";
@@ -12,8 +12,8 @@ import { SearchField } from "@/ui/parts/SearchField";
 
 /** The way to how a crossing is worked; nothing for what is none. */
 function HowOfCrossing({ name }: { readonly name: string }) {
-  const crossing = readCrossingName(name);
-  if (!crossing || "ambiguous" in crossing) return null;
+  const crossing = crossingMeant(name);
+  if (!crossing) return null;
   return (
     <Button
       look="link"

@@ -8,9 +8,6 @@ import { Button } from "@/ui/parts/Button";
 import { Said } from "@/ui/parts/Said";
 import { toast } from "@/ui/parts/toast";
 
-/** What narrowed less than this was hardly told of. */
-const TOLD = 0.9;
-
 /** What a closed project says of the knitter's hand; remembered only where the knitter agrees. */
 export function RememberHand({
   closing: { hand, known },
@@ -21,10 +18,9 @@ export function RememberHand({
 }) {
   const { id, name } = useProject();
   const closed = useKnitterHand((kept) => kept.closed);
-  const told = hand.filter(({ sd, generalSd }) => sd < TOLD * generalSd);
   const before = closed.find((one) => one.id === id);
   const isSame = before && known && JSON.stringify(before.evidence) === JSON.stringify(known.evidence);
-  if (known === null || told.length === 0)
+  if (known === null || hand.length === 0)
     return (
       <p className="mt-2 text-sm text-faint">
         It says nothing of your hand yet: open it again, and weigh what is left or measure a piece.
@@ -39,7 +35,7 @@ export function RememberHand({
     <section className="mt-3 border-t border-line pt-3">
       <h3 className="font-semibold">What it says of your hand</h3>
       <ul className="mt-1 grid gap-1 text-sm">
-        {told.map(({ id: axis, mean, sd }) => (
+        {hand.map(({ id: axis, mean, sd }) => (
           <li key={axis}>
             <Said>{say("handThing", { axis })}</Said>:{" "}
             <Said>{say("handLies", { axis, more: Math.exp(mean) - 1, off: sd })}</Said>

@@ -1,6 +1,6 @@
 import { useEffect, useId, useRef } from "react";
 import type { CrossingRun } from "@/core/panels/chart";
-import { readCrossingName } from "@/core/stitches/crossingNames";
+import { crossingMeant } from "@/core/stitches/crossingNames";
 import { openGlossary } from "@/state/chosen/glossary";
 import { explain } from "@/state/chosen/how";
 import type { KnitRow } from "@/core/knitting/knitRows";
@@ -13,9 +13,8 @@ const OVER = CELL.height / 2 + 3;
 
 /** A tap on a crossing says how it is worked; the same stands under the strip as a link. */
 function explainCrossing({ name, column, width }: CrossingRun) {
-  const crossing = readCrossingName(name);
-  if (crossing && !("ambiguous" in crossing))
-    explain({ crossing, columns: { from: column + 1, to: column + width } });
+  const crossing = crossingMeant(name);
+  if (crossing) explain({ crossing, columns: { from: column + 1, to: column + width } });
 }
 
 /** The row as it is seen while it is worked: its first stitch at the right, from behind on the wrong side. */

@@ -4,7 +4,7 @@ import { useRef, useState, type KeyboardEvent } from "react";
 import type { ChartAct } from "@/core/instructions/editChart";
 import type { Chart, ChartRow } from "@/core/panels/chart";
 import type { Selection } from "@/core/panels/edit";
-import { readCrossingName } from "@/core/stitches/crossingNames";
+import { crossingMeant } from "@/core/stitches/crossingNames";
 import { openGlossary } from "@/state/chosen/glossary";
 import { explain } from "@/state/chosen/how";
 import { reader } from "@/state/engine/workers";
@@ -25,8 +25,8 @@ interface ChartEditorProps {
 
 /** What stands under the cursor: a crossing with its steps, anything else in the glossary. */
 function explainRun({ name }: ChartRow["runs"][number]) {
-  const crossing = readCrossingName(name);
-  if (crossing && !("ambiguous" in crossing)) explain({ crossing });
+  const crossing = crossingMeant(name);
+  if (crossing) explain({ crossing });
   else openGlossary(name);
 }
 

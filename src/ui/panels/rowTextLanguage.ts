@@ -8,7 +8,7 @@ import {
   hoverTooltip,
   type ViewUpdate,
 } from "@codemirror/view";
-import { crossingWords, readCrossingName } from "@/core/stitches/crossingNames";
+import { crossingMeant, crossingWords, readCrossingName } from "@/core/stitches/crossingNames";
 import { allOperations } from "@/core/stitches/operations";
 import { explain } from "@/state/chosen/how";
 
@@ -49,10 +49,8 @@ const colours = ViewPlugin.define(
 const options = [
   ...allOperations.map(({ abbreviation, us }) => ({ label: abbreviation, detail: us, type: "keyword" })),
   ...CROSSINGS.flatMap((label) => {
-    const crossing = readCrossingName(label);
-    return crossing && !("ambiguous" in crossing)
-      ? [{ label, detail: crossingWords(crossing), type: "keyword" }]
-      : [];
+    const crossing = crossingMeant(label);
+    return crossing ? [{ label, detail: crossingWords(crossing), type: "keyword" }] : [];
   }),
   ...["rep from * to end", "rep from * to last", "and all WS rows:", "k the knits and p the purls"].map(
     (label) => ({
@@ -83,8 +81,8 @@ const explainWord = hoverTooltip((view, at) => {
     create: () => {
       const dom = document.createElement("div");
       dom.textContent = told;
-      const crossing = readCrossingName(found[0]);
-      if (crossing && !("ambiguous" in crossing)) {
+      const crossing = crossingMeant(found[0]);
+      if (crossing) {
         const how = document.createElement("button");
         how.type = "button";
         how.textContent = "How is it worked?";
