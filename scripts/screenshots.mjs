@@ -124,8 +124,7 @@ async function closed(page) {
   const end = page.getByRole("region", { name: "The project is closed" });
   await end.getByText("What it says of your hand").waitFor();
   await end.getByText(/^Used/).waitFor();
-  await end.scrollIntoViewIfNeeded();
-  await page.evaluate(() => scrollTo(0, document.body.scrollHeight));
+  await end.evaluate((element) => scrollTo(0, element.getBoundingClientRect().top + scrollY - 20));
 }
 
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */

@@ -52,6 +52,9 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
     <div className="grid items-start gap-3 max-md:pb-[74dvh] md:grid-cols-[minmax(0,1fr)_minmax(16rem,22rem)]">
       <div className="grid min-w-0 grid-cols-1 gap-3">
         <InHandCard piece={piece} pieces={pieces} progress={progress} />
+        {(progress.closed !== null || pieces.every(isDone)) && (
+          <ClosingCard key={piece.key} answer={answer} progress={progress} piece={piece} />
+        )}
         <YarnCard answer={answer} piece={piece} yarnId={yarnIdOf(project, piece)} />
         {progress.closed === null && (
           <BallsCard piece={piece} pieces={pieces} yarnId={yarnIdOf(project, piece)} />
@@ -61,9 +64,6 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
         <PiecesCard pieces={pieces} pace={pace} chosen={piece.key} notes={progress.notes} />
         <CalendarCard pieces={pieces} pace={pace} />
         <FinishingListCard ticked={progress.ticked} />
-        {(progress.closed !== null || pieces.every(isDone)) && (
-          <ClosingCard key={piece.key} answer={answer} progress={progress} piece={piece} />
-        )}
       </div>
     </div>
   );
