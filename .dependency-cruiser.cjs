@@ -1,4 +1,4 @@
-/** The arrows of the architecture: app -> ui -> state -> core; workers and route handlers call core. */
+/** The arrows of the architecture: app -> ui -> state -> core; workers and the server call core. */
 const only = (name, from, to) => ({
   name,
   severity: "error",
@@ -15,7 +15,7 @@ module.exports = {
     only("workers-use-core", "^src/workers/", "^src/(core|drawing|workers)/"),
     only("state-uses-core", "^src/state/", "^src/(core|demo|state|workers)/"),
     only("ui-uses-state", "^src/ui/", "^src/(core|drawing|state|ui|workers)/"),
-    only("api-uses-core", "^src/app/api/", "^src/(core|demo|app/api)/"),
+    only("server-uses-core", "^src/server/", "^src/(core|demo|server)/"),
     {
       name: "makers-are-for-tests",
       comment: "What tests are made of is no part of the product.",

@@ -31,7 +31,17 @@ const config = [
   },
   { files: ["scripts/**", "bench/**"], rules: { "no-console": "off" } },
   { files: ["**/*.cjs"], rules: { "@typescript-eslint/no-require-imports": "off" } },
-  { ignores: [".next/**", "coverage/**", "playwright-report/**", "test-results/**", "next-env.d.ts"] },
+  {
+    ignores: [
+      ".next/**",
+      "out/**",
+      "build/**",
+      "coverage/**",
+      "playwright-report/**",
+      "test-results/**",
+      "next-env.d.ts",
+    ],
+  },
 ];
 
 export default config;

@@ -18,9 +18,9 @@ export default defineConfig({
     launchOptions: LAUNCH,
   },
   webServer: {
-    command: `npx next start --hostname 127.0.0.1 --port ${port}`,
+    command: "node build/main.mjs",
     url: `http://127.0.0.1:${port}/api/health`,
     reuseExistingServer: false,
-    env: { NEXT_TELEMETRY_DISABLED: "1" },
+    env: { HOST: "127.0.0.1", PORT: String(port), LOG: "none", NEXT_TELEMETRY_DISABLED: "1" },
   },
 });

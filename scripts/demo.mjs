@@ -4,7 +4,7 @@ import { readdirSync } from "node:fs";
 import { createServer } from "node:net";
 import { networkInterfaces } from "node:os";
 import path from "node:path";
-import { root } from "./server.mjs";
+import { SERVER, root } from "./server.mjs";
 import { buildMadeAt, installPackages, run, sourcesChangedAt } from "./steps.mjs";
 
 const port = Number(process.env.PORT ?? 3000);
@@ -43,16 +43,19 @@ const sources = readdirSync(path.join(root, "src"), { recursive: true, encoding:
 const stale = sourcesChangedAt([...sources, "package-lock.json", "next.config.ts"]) > buildMadeAt();
 if (stale) {
   console.log("Building …");
-  if (!run("npx", "next", "build")) fail("The build failed; the lines above say why.");
+  if (!run(process.execPath, "scripts/build.mjs")) fail("The build failed; the lines above say why.");
 }
 
-const server = spawn(
-  process.execPath,
-  ["node_modules/next/dist/bin/next", "start", "--hostname", host, "--port", String(port)],
-  { cwd: root, stdio: ["ignore", "pipe", "inherit"] },
-);
-server.stdout.on("data", (chunk) => {
-  if (!String(chunk).includes("Ready")) return;
+const server = spawn(process.execPath, [SERVER], {
+  cwd: root,
+  env: { ...process.env, HOST: host, PORT: String(port) },
+  stdio: ["ignore", "pipe", "inherit"],
+});
+let told = false;
+/** The first line of the server says that it is open; those of requests are of use elsewhere. */
+server.stdout.on("data", () => {
+  if (told) return;
+  told = true;
   console.log(`Brenok is open at http://localhost:${port}  (Ctrl+C ends it)`);
   if (host === "127.0.0.1")
     console.log("On this machine alone; HOST=0.0.0.0 npm run demo opens it to your network.");

@@ -6,14 +6,14 @@ import { root } from "./server.mjs";
 
 const MOST_KB = 230;
 
-const page = readFileSync(path.join(root, ".next/server/app/index.html"), "utf8");
+const page = readFileSync(path.join(root, "build/pages/index.html"), "utf8");
 const scripts = new Set(
   [...page.matchAll(/<script[^>]*?src="\/_next\/([^"?]+)[^>]*>/g)]
     .filter(([tag]) => !tag.includes("noModule"))
     .map(([, file]) => file),
 );
 const kilobytes = [...scripts]
-  .map((file) => gzipSync(readFileSync(path.join(root, ".next", file))).length / 1000)
+  .map((file) => gzipSync(readFileSync(path.join(root, "build/pages/_next", file))).length / 1000)
   .reduce((sum, size) => sum + size, 0);
 
 console.log(

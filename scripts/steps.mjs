@@ -2,7 +2,7 @@
 import { spawn, spawnSync } from "node:child_process";
 import { existsSync, readFileSync, statSync } from "node:fs";
 import path from "node:path";
-import { root } from "./server.mjs";
+import { SERVER, root } from "./server.mjs";
 
 process.env.NEXT_TELEMETRY_DISABLED = "1";
 
@@ -66,4 +66,4 @@ export function sourcesChangedAt(files) {
   return Math.max(...files.map(changedAt));
 }
 
-export const buildMadeAt = () => changedAt(".next/BUILD_ID");
+export const buildMadeAt = () => changedAt(SERVER);

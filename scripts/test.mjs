@@ -23,6 +23,7 @@ const STAGES = [
   [[npm("unit tests", "unit")]],
   [[{ ...npm("build", "build"), needed: true }]],
   [[{ name: "page weight", does: () => run(process.execPath, "scripts/pageWeight.mjs") }]],
+  [[{ name: "image", does: () => run(process.execPath, "scripts/image.mjs") }]],
   [[npm("browser tests", "browser")]],
 ];
 

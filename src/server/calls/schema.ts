@@ -1,7 +1,6 @@
 /** GET /api/schema: the JSON Schema of the project file. */
 import { z } from "zod";
 import { projectSchema } from "@/core/project/project";
+import { answered } from "../answered";
 
-export const dynamic = "force-static";
-
-export const GET = () => Response.json(z.toJSONSchema(projectSchema, { io: "input" }));
+export const schema = () => answered(z.toJSONSchema(projectSchema, { io: "input" }));

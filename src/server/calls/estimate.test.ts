@@ -1,15 +1,14 @@
-import { GET as getDemo } from "../demo/route";
-import { GET as getSchema } from "../schema/route";
 import { emptyProject } from "@/core/project/project";
 import type { EstimateReport } from "@/core/forecast/report";
 import { forecastProject } from "@/core/forecast/projectForecast";
 import { demoProject } from "@/demo/slipover";
-import { posted } from "@testing/posted";
-import { POST } from "./route";
+import { writeProject } from "@/core/files/projectFile";
+import { estimateOf } from "./estimate";
+import { schema } from "./schema";
 
-async function asked(body: string) {
-  const response = await POST(posted("http://brenok.test/api/estimate", body));
-  return { status: response.status, answer: (await response.json()) as unknown };
+function asked(text: string) {
+  const { status, body } = estimateOf(text);
+  return { status, answer: JSON.parse(body) as unknown };
 }
 
 /** A demo project of one fabric, changed. */
@@ -21,8 +20,8 @@ function withFabric(given: object) {
   return { ...demoProject(), pieces: [{ ...piece, sections }] };
 }
 
-test("the demo, fetched and sent back, is answered with the figures of the page", async () => {
-  const { status, answer } = await asked(await getDemo().text());
+test("the demo, fetched and sent back, is answered with the figures of the page", () => {
+  const { status, answer } = asked(writeProject(demoProject()));
   expect(status).toBe(200);
   const report = answer as EstimateReport;
   const page = forecastProject(demoProject());
@@ -40,8 +39,8 @@ test("the demo, fetched and sent back, is answered with the figures of the page"
   expect(report.diagnostics).toEqual([]);
 });
 
-test("chances only grow with the balls, and grams are those of need and ball together", async () => {
-  const { answer } = await asked(JSON.stringify(demoProject()));
+test("chances only grow with the balls, and grams are those of need and ball together", () => {
+  const { answer } = asked(JSON.stringify(demoProject()));
   const [yarn] = (answer as EstimateReport).yarns;
   const chances = yarn?.balls.map(({ chance }) => chance ?? NaN) ?? [];
   expect(chances.length).toBeGreaterThan(1);
@@ -54,20 +53,20 @@ test("chances only grow with the balls, and grams are those of need and ball tog
   expect(gramsPerM("p50") / (50 / 82)).toBeCloseTo(1, 1);
 });
 
-test("a row of panels is read and relaxed as on the page; a panel that is gone is named", async () => {
+test("a row of panels is read and relaxed as on the page; a panel that is gone is named", () => {
   const withRow = (panelId: string) =>
     JSON.stringify(withFabric({ content: "panels", across: [{ panelId, times: 4 }] }));
-  const { status, answer } = await asked(withRow("horseshoe"));
+  const { status, answer } = asked(withRow("horseshoe"));
   expect(status).toBe(200);
   expect((answer as EstimateReport).ledger.find(({ part }) => part === "drawIn")?.metres).toBeGreaterThan(5);
-  expect(await asked(withRow("nowhere"))).toMatchObject({
+  expect(asked(withRow("nowhere"))).toMatchObject({
     status: 422,
     answer: { diagnostics: [{ path: "pieces.0.sections.1" }] },
   });
 });
 
-test("a width that cannot be is questioned in the diagnostics, and no chance is given with it", async () => {
-  const { answer } = await asked(JSON.stringify(withFabric({ measured: { widthMm: 760, stitches: 18 } })));
+test("a width that cannot be is questioned in the diagnostics, and no chance is given with it", () => {
+  const { answer } = asked(JSON.stringify(withFabric({ measured: { widthMm: 760, stitches: 18 } })));
   const { complete, yarns, diagnostics } = answer as EstimateReport;
   expect(diagnostics[0]?.path).toBe("pieces.0.sections.1.measured.widthMm");
   expect([complete, yarns[0]?.advised, yarns[0]?.balls[0]?.chance]).toEqual([false, null, null]);
@@ -78,39 +77,37 @@ test.each([
   ["no project", JSON.stringify({ format: "other" }), "body"],
   ["a newer version", JSON.stringify({ ...demoProject(), version: 99 }), "version"],
   ["a part that cannot be", JSON.stringify({ ...demoProject(), needleMm: -3 }), "needleMm"],
-])("%s: 422 with its path and what to do", async (_, body, path) => {
-  const { status, answer } = await asked(body);
+])("%s: 422 with its path and what to do", (_, body, path) => {
+  const { status, answer } = asked(body);
   const { diagnostics } = answer as { diagnostics: { path: string; message: string }[] };
   expect([status, diagnostics[0]?.path]).toEqual([422, path]);
   expect(diagnostics[0]?.message).not.toBe("");
 });
 
-test("the schema served is JSON Schema and names what a file must have", async () => {
-  const schema = (await getSchema().json()) as { required: string[]; properties: object };
-  expect(schema.required).toEqual(expect.arrayContaining(["format", "version", "yarns", "pieces"]));
-  expect(Object.keys(schema.properties)).toContain("certainty");
+test("the schema served is JSON Schema and names what a file must have", () => {
+  const { required, properties } = JSON.parse(schema().body) as { required: string[]; properties: object };
+  expect(required).toEqual(expect.arrayContaining(["format", "version", "yarns", "pieces"]));
+  expect(Object.keys(properties)).toContain("certainty");
 });
 
-test("only JSON is taken, and none that is nested deeper than any project", async () => {
-  const other = new Request("http://brenok.test/api/estimate", { method: "POST", body: "{}" });
-  expect((await POST(other)).status).toBe(415);
+test("nothing is taken apart that is nested deeper than any project", () => {
   for (const deep of [
     `${"[".repeat(100_000)}${"]".repeat(100_000)}`,
     `${'{"a":'.repeat(65)}1${"}".repeat(65)}`,
   ]) {
-    const { status, answer } = await asked(deep);
+    const { status, answer } = asked(deep);
     expect(status).toBe(422);
     expect(answer).toMatchObject({ error: "The body is nested over 64 deep." });
   }
-  expect((await asked(JSON.stringify({ text: "[".repeat(1000) }))).answer).toMatchObject({
+  expect(asked(JSON.stringify({ text: "[".repeat(1000) })).answer).toMatchObject({
     error: "This is not a project that can be read.",
   });
 });
 
-test("two things of one name in a file are refused with their place, and not answered twice", async () => {
+test("two things of one name in a file are refused with their place, and not answered twice", () => {
   const demo = demoProject();
   const [yarn] = demo.yarns;
-  const { status, answer } = await asked(JSON.stringify({ ...demo, yarns: [...demo.yarns, yarn] }));
+  const { status, answer } = asked(JSON.stringify({ ...demo, yarns: [...demo.yarns, yarn] }));
   expect(status).toBe(422);
   expect(answer).toMatchObject({ diagnostics: [{ path: `yarns.${demo.yarns.length}.id` }] });
 });

@@ -1,4 +1,4 @@
-/** POST /api/fabric: how far a written panel draws in, and what its crossings eat. */
+/** How far a written panel draws in, and what its crossings eat. */
 import { plainly } from "@/core/words/plainly";
 import { z } from "zod";
 import { BLOCKING_IDS } from "@/core/fabric/blocking";
@@ -7,7 +7,8 @@ import { isWrong } from "@/core/instructions/findings";
 import { readPattern } from "@/core/instructions/read";
 import { stitchesOf, type Panel } from "@/core/panels/panel";
 import { USUAL_ASPECT } from "@/core/yarn/thickness";
-import { diagnosticsOf, jsonOf, unanswerable, type Diagnostic } from "../respond";
+import { answered, diagnosticsOf, unanswerable, type Answered, type Diagnostic } from "../answered";
+import { parsed } from "../json";
 
 const ask = z.strictObject({
   /** Rows as text. */
@@ -40,9 +41,10 @@ function tooLarge({ rows }: Panel): string | null {
   return null;
 }
 
-export async function POST(request: Request) {
-  const body = await jsonOf(request);
-  if (!body.ok) return body.response;
+/** Example: a rope of four between two purls on each side is some two thirds as wide as its stitches. */
+export function fabricOf(text: string): Answered {
+  const body = parsed(text);
+  if (!body.ok) return body.refusal;
   const asked = ask.safeParse(body.value);
   if (!asked.success)
     return unanswerable("The request has a part that is not valid.", diagnosticsOf(asked.error));
@@ -57,5 +59,5 @@ export async function POST(request: Request) {
       { path: "instructions", message: plainly(fabric.message) },
     ]);
   const { stitches, rows, widthFactor, heightFactor, crossingExtra } = fabric;
-  return Response.json({ stitches, rows, widthFactor, heightFactor, crossingExtra });
+  return answered({ stitches, rows, widthFactor, heightFactor, crossingExtra });
 }

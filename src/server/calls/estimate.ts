@@ -1,22 +1,25 @@
-/** POST /api/estimate: the yarn of a project file, its balls and their chances, as the page shows them. */
+/** The yarn of a project file, its balls and their chances, as the page shows them. */
 import { plainly } from "@/core/words/plainly";
 import { Engine } from "@/core/engine/engine";
 import { checkProject } from "@/core/files/projectFile";
 import { reportOn } from "@/core/forecast/report";
-import { jsonOf, unanswerable } from "../respond";
+import { answered, unanswerable, type Answered } from "../answered";
+import { parsed } from "../json";
 
 /** Fabrics that were relaxed for one request are there for the next. */
 const engine = new Engine();
 
-export async function POST(request: Request) {
-  const body = await jsonOf(request);
-  if (!body.ok) return body.response;
+/** Example: what `GET /api/demo` tells, sent back, is answered with the figures of the first page. */
+export function estimateOf(text: string): Answered {
+  const body = parsed(text);
+  if (!body.ok) return body.refusal;
   const opened = checkProject(body.value);
   if (!opened.ok)
     return unanswerable("This is not a project that can be read.", [
       { path: opened.path || "body", message: plainly(opened.message) },
     ]);
   const report = reportOn(opened.project, engine.layOf(opened.project));
-  if ("missing" in report) return unanswerable("The project lacks what an estimate needs.", report.missing);
-  return Response.json(report);
+  return "missing" in report
+    ? unanswerable("The project lacks what an estimate needs.", report.missing)
+    : answered(report);
 }

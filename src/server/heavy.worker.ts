@@ -1,0 +1,2 @@
+/** One thread of the pool. */
+export { workedHere as default } from "./heavy";

@@ -1,0 +1,38 @@
+/** JSON from outside, taken apart only where it is not nested deeper than any project. */
+import { unanswerable, type Answered } from "./answered";
+
+type Parsed =
+  { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly refusal: Answered };
+
+/** Deeper than any project goes; a reader that follows a deeper one may not come back. */
+const MOST_DEPTH = 64;
+
+/** How deep lists and objects of a JSON text lie in one another, without taking it apart. */
+function depthOf(text: string): number {
+  let [depth, deepest, quoted] = [0, 0, false];
+  for (let at = 0; at < text.length; at += 1) {
+    const sign = text[at];
+    if (quoted) {
+      if (sign === "\\") at += 1;
+      else if (sign === '"') quoted = false;
+    } else if (sign === '"') quoted = true;
+    else if (sign === "{" || sign === "[") deepest = Math.max(deepest, (depth += 1));
+    else if (sign === "}" || sign === "]") depth -= 1;
+  }
+  return deepest;
+}
+
+const refuse = (message: string): Parsed => ({
+  ok: false,
+  refusal: unanswerable(message, [{ path: "body", message }]),
+});
+
+/** The value of a JSON text; or the answer that refuses it: 422 where it is none, or nested over 64 deep. */
+export function parsed(text: string): Parsed {
+  if (depthOf(text) > MOST_DEPTH) return refuse(`The body is nested over ${MOST_DEPTH} deep.`);
+  try {
+    return { ok: true, value: JSON.parse(text) as unknown };
+  } catch {
+    return refuse(text.trim() === "" ? "The body is empty: send JSON." : "The body is not JSON.");
+  }
+}
