@@ -25,7 +25,7 @@ const asked = await timesOf(() => {
     toEnd(ask(one, "nextMeasures", null));
     toEnd(ask(one, "rows", { pieceId: "back", sectionId: "back/ropes", style }));
     toEnd(ask(one, "order", { yarnId: "yarn-1", market }));
-    toEnd(ask(one, "rank", { candidates: demo.swap.candidates }));
+    toEnd(ask(one, "rank", { entries: [], shop: null }));
   }
 });
 const variants = await timesOf(() => {

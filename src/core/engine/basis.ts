@@ -49,7 +49,8 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   order: ["order"],
   group: ["order", "size"],
   sides: ["size", "swap"],
-  rank: ["swap"],
+  rank: ["swap", "yarns"],
+  ways: ["swap"],
 };
 
 type Thing = Readonly<Record<string, unknown>>;

@@ -6,6 +6,27 @@ import { layProject, type KnownLaid } from "../garment/panelLayout";
 import type { SectionLayouts } from "../garment/sectionLayout";
 import type { Steps } from "../steps";
 
+/** Lists that are too long to be told whole: they are kept, the last few of them, and told of by their number. */
+export class KeptLists {
+  readonly #lists = new Map<number, readonly unknown[]>();
+  #last = 0;
+
+  /** Gives the number that it is known by. */
+  keep(list: readonly unknown[]): number {
+    this.#last += 1;
+    this.#lists.set(this.#last, list);
+    this.#lists.delete(this.#last - MOST_LISTS);
+    return this.#last;
+  }
+
+  /** Undefined where it is not kept any more. */
+  of(number: number): readonly unknown[] | undefined {
+    return this.#lists.get(number);
+  }
+}
+
+const MOST_LISTS = 3;
+
 /** A project as it stands, with what has been asked of it. */
 export class Revision {
   readonly #told = new Map<string, unknown>();
@@ -13,6 +34,8 @@ export class Revision {
   constructor(
     readonly project: Project,
     readonly layOf: (project: Project) => SectionLayouts,
+    /** What one question leaves for others. */
+    readonly lists: KeptLists,
   ) {}
 
   get laid(): SectionLayouts {
@@ -52,6 +75,7 @@ export class Engine {
   readonly #fabrics: KnownFabrics = new Map();
   readonly #kept: KnownLaid = new Map();
   readonly #laid = new WeakMap<Project, SectionLayouts>();
+  readonly #lists = new KeptLists();
   readonly #revisions = new WeakMap<Project, Revision>();
 
   /** What lies across all sections of a project; the same object for the same project. */
@@ -71,7 +95,7 @@ export class Engine {
 
   /** A project's revision: a project is never changed in place, so the same one is the same revision. */
   at(project: Project): Revision {
-    const revision = this.#revisions.get(project) ?? new Revision(project, this.layOf);
+    const revision = this.#revisions.get(project) ?? new Revision(project, this.layOf, this.#lists);
     this.#revisions.set(project, revision);
     return revision;
   }

@@ -1,6 +1,6 @@
 /** Everything that can be asked of a project, each question by its name: one more is one more row of the table. */
 import { rowGaugeOff, type RowGaugeOff } from "../estimate/rowGaugeOff";
-import type { Candidate } from "../project/candidates";
+import { candidateSources, type CandidateSources } from "../swap/candidateSources";
 import type { Leavable, Project } from "../project/project";
 import { sweepGauge, type SweepPoint } from "../forecast/gaugeSweep";
 import { howFar, type HowFar } from "../order/howFar";
@@ -22,7 +22,7 @@ import { finishingList, type FinishingItem } from "../knitting/finishingList";
 import { knitRows, type KnitRows } from "../knitting/knitRows";
 import type { Wording } from "../stitches/wording";
 import type { Steps } from "../steps";
-import { type Ranked } from "../swap/ranked";
+import { foundWays, type FoundWays, type Ranked, type RankedWays, type WaysAsked } from "../swap/ranked";
 import { ranking, rankBasis } from "../swap/rank";
 import { compareCandidates, type ComparedCandidate } from "../swap/compareCandidates";
 import type { UnitSystem } from "../units/brands";
@@ -100,8 +100,10 @@ interface Questions {
     readonly ComparedCandidate[],
     ComparedCandidate
   >;
-  /** Many yarns in order; null where there is no answer. */
-  readonly rank: Question<{ readonly candidates: readonly Candidate[] }, readonly Ranked[] | null>;
+  /** Puts the yarns of shelf and shop in order, which `ways` tells of by their number; null where there is no answer. */
+  readonly rank: Question<CandidateSources, RankedWays | null>;
+  /** Those of what was put in order that have some words, the first by some measure; null where nothing was. */
+  readonly ways: Question<WaysAsked, FoundWays | null>;
 }
 
 interface Question<Asked, Told, Part = never> {
@@ -202,11 +204,19 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
   },
   group: ({ project, layOf }, { yarnId }) => calculatingGroup(project, { yarnId, layOf }),
   sides: ({ project, layOf }, asked, onSide) => compareCandidates(project, { ...asked, layOf, onSide }),
-  *rank(revision, { candidates }) {
+  *rank(revision, sources) {
     const answer = yield* revision.answer();
     if (!answer.known) return null;
-    const { swap, certainty } = revision.project;
-    return yield* ranking(candidates, rankBasis(answer, { keep: swap.keep, certainty }));
+    const { swap, certainty, yarns } = revision.project;
+    const basis = rankBasis(answer, { keep: swap.keep, certainty });
+    const { candidates, passedOver } = candidateSources(yarns[0]?.name ?? "", basis.tex, sources);
+    const ranked = yield* ranking(candidates, basis);
+    return { number: revision.lists.keep(ranked), ways: ranked.length, passedOver };
+  },
+  *ways(revision, asked) {
+    yield { share: 0 };
+    const ranked = revision.lists.of(asked.of) as readonly Ranked[] | undefined;
+    return ranked ? foundWays(ranked, asked) : null;
   },
 };
 

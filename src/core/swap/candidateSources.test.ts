@@ -3,15 +3,17 @@ import { priceList } from "@/demo/priceList";
 import { demoProject } from "@/demo/slipover";
 import { answerTo } from "@testing/anyProject";
 import { candidateName, type Candidate } from "../project/candidates";
+import { entrySchema } from "../project/shelf";
 import { layProject, type KnownLaid } from "../garment/panelLayout";
 import { marketOf } from "../order/market";
 import { toMetres } from "../units/brands";
-import { massOf } from "../yarn/putUp";
+import { massOf, texOf, type PutUp } from "../yarn/putUp";
 import { candidateSources } from "./candidateSources";
 import { compareCandidates, type ComparedCandidate } from "./compareCandidates";
 
 const sources = { entries: demoShelf().entries, shop: priceList };
-const found = candidateSources("Tarnock Aran, lichen", sources);
+const TEX = 610;
+const found = candidateSources("Tarnock Aran, lichen", TEX, sources).candidates;
 const named = (name: string) => found.filter((one) => candidateName(one).startsWith(name));
 
 test("each yarn comes once, the shelf before the shop, and the pattern's own not at all", () => {
@@ -31,7 +33,53 @@ test("a fingering comes in one to four strands and with each lace, a super chunk
 });
 
 test("with nothing on the shelf and no shop there is nothing to gather", () => {
-  expect(candidateSources("any", { entries: [], shop: null })).toEqual([]);
+  expect(candidateSources("any", TEX, { entries: [], shop: null })).toEqual({
+    candidates: [],
+    passedOver: 0,
+  });
+});
+
+/** A shelf of so many yarns of all thicknesses, each eighth a lace. */
+const shelfOf = (count: number) =>
+  Array.from({ length: count }, (_, index) =>
+    entrySchema.parse({
+      id: `entry-${index}`,
+      label: {
+        name: `Yarn ${index}`,
+        colour: "#7a8b6f",
+        putUp: { massG: 50, lengthM: index % 8 === 0 ? 380 + (index % 97) : 50 + ((index * 37) % 260) },
+      },
+      balls: 3,
+    }),
+  );
+
+test("of a large shelf those with a lace are looked at that come nearest, as many on any shelf, and the rest is told", () => {
+  const gathered = (count: number) => candidateSources("any", TEX, { entries: shelfOf(count), shop: null });
+  const texOfOne = ({ label, strands, beside }: Candidate) =>
+    strands * texOf(label.putUp as PutUp) + (beside ? texOf(beside.label.putUp as PutUp) : 0);
+  const small = gathered(60);
+  expect(small.passedOver).toBe(0);
+  for (const count of [800, 3200]) {
+    const { candidates, passedOver } = gathered(count);
+    const pairs = candidates.filter(({ beside }) => beside !== null);
+    expect(pairs.length).toBeLessThanOrEqual(4000);
+    // Those that are too thick to be knitted are not among them.
+    const laces = count / 8;
+    expect(passedOver).toBeGreaterThanOrEqual(2 * laces * (count - laces) - 4000);
+    // Whatever is looked at with a lace is nearer to the wanted thickness than what is not, by brute force.
+    const [first] = pairs;
+    const lace = first?.beside?.label;
+    const mine = pairs.filter(({ beside, strands }) => beside?.label === lace && strands === 1);
+    const far = (one: Candidate) => Math.abs(texOfOne(one) - TEX);
+    const names = new Set(mine.map(({ label }) => label.name));
+    const others = candidates.filter(
+      ({ label, strands, beside }) =>
+        strands === 1 && beside === null && !names.has(label.name) && (label.putUp?.lengthM ?? 0) < 380,
+    );
+    const worst = Math.max(...mine.map(far));
+    for (const one of others)
+      expect(far({ ...one, beside: first?.beside ?? null })).toBeGreaterThanOrEqual(worst - 1e-9);
+  }
 });
 
 const KNOWN = new Map();

@@ -4,7 +4,7 @@ import { isLabelOf, labelKey, type YarnLabel } from "../project/label";
 import type { ShelfEntry } from "../project/shelf";
 import type { ShopList } from "../files/shopList";
 import { classOf } from "../yarn/classes";
-import type { PutUp } from "../yarn/putUp";
+import { texOf, type PutUp } from "../yarn/putUp";
 
 interface Found {
   readonly label: YarnLabel;
@@ -37,35 +37,74 @@ function yarnsOf(entries: readonly ShelfEntry[], shop: ShopList | null): readonl
 const MOST_STRANDS = 4;
 /** Strands together that are thicker than this are no yarn: metres in 100 g. */
 const THICKEST = 40;
+/** Of yarns with a lace so many are looked at: of a large shelf those that come nearest to the wanted thickness. */
+const MOST_WITH_LACE = 4000;
+const WITH_LACE = [1, 2] as const;
+
+/** What a candidate has that nobody has said anything about. */
+const PLAIN = candidateSchema.parse({ id: "", label: { name: "", colour: "#000000", putUp: null } });
+
+const metresIn100G = ({ putUp }: YarnLabel) => (putUp ? (100 * putUp.lengthM) / putUp.massG : 0);
+const texOfLabel = ({ putUp }: YarnLabel) => (putUp ? texOf(putUp as PutUp) : 0);
+
+/** The places of a sorted list that are nearest to a value, at most so many. Example: of 1, 2, 4, 9 the two nearest to 3 are 1 and 2. */
+function nearest(sorted: readonly number[], value: number, most: number): readonly number[] {
+  let to = sorted.findIndex((one) => one >= value);
+  if (to < 0) to = sorted.length;
+  let from = to;
+  while (to - from < most && (from > 0 || to < sorted.length)) {
+    const [below, above] = [sorted[from - 1] ?? -Infinity, sorted[to] ?? Infinity];
+    if (value - below <= above - value) from -= 1;
+    else to += 1;
+  }
+  return Array.from({ length: to - from }, (_, index) => from + index);
+}
+
+/** Where yarns are looked for. */
+export interface CandidateSources {
+  readonly entries: readonly ShelfEntry[];
+  readonly shop: ShopList | null;
+}
+
+export interface GatheredCandidates {
+  readonly candidates: readonly Candidate[];
+  /** Yarns with a lace that were not looked at, because others come nearer. */
+  readonly passedOver: number;
+}
 
 /**
- * Candidates of all yarns but the pattern's own. Example: a fingering comes in one to four strands, and one or two of
- * them with each lace.
+ * Candidates of all yarns but the pattern's own; with laces on a large shelf those alone that come nearest to `tex`, the
+ * thickness that is wanted. Example: a fingering comes in one to four strands, and one or two of them with each lace.
  */
 export function candidateSources(
   patternYarn: string,
-  { entries, shop }: { readonly entries: readonly ShelfEntry[]; readonly shop: ShopList | null },
-): readonly Candidate[] {
-  const yarns = yarnsOf(entries, shop);
+  tex: number,
+  sources: CandidateSources,
+): GatheredCandidates {
+  const yarns = yarnsOf(sources.entries, sources.shop);
+  const others = yarns.filter(({ label }) => !isLabelOf(label, patternYarn));
   const laces = yarns.filter(({ label }) => isLace(label));
-  const made = (one: Found, strands: number, lace: Found | null): readonly Candidate[] => {
-    const { putUp } = one.label;
-    if (!putUp || (100 * putUp.lengthM) / putUp.massG / strands < THICKEST) return [];
-    return [
-      candidateSchema.parse({
-        id: `${labelKey(one.label).slice(0, 40)} ${strands} ${lace ? laces.indexOf(lace) : ""}`,
-        label: one.label,
-        strands,
-        beside: lace && { label: lace.label, strands: 1 },
-        from: one.from,
-        price: one.price,
-      }),
-    ];
+  const byTex = others
+    .filter(({ label }) => !isLace(label))
+    .toSorted((a, b) => texOfLabel(a.label) - texOfLabel(b.label));
+  const texes = byTex.map(({ label }) => texOfLabel(label));
+  const candidates: Candidate[] = [];
+  const add = ({ label, from, price }: Found, strands: number, lace: YarnLabel | null) => {
+    if (metresIn100G(label) / strands < THICKEST) return;
+    const beside = lace && { label: lace, strands: 1 };
+    candidates.push({ ...PLAIN, id: String(candidates.length), label, strands, beside, from, price });
   };
-  return yarns
-    .filter(({ label }) => !isLabelOf(label, patternYarn))
-    .flatMap((one) => [
-      ...Array.from({ length: MOST_STRANDS }, (_, index) => made(one, index + 1, null)).flat(),
-      ...(isLace(one.label) ? [] : laces.flatMap((lace) => [...made(one, 1, lace), ...made(one, 2, lace)])),
-    ]);
+  for (const one of others)
+    for (let strands = 1; strands <= MOST_STRANDS; strands += 1) add(one, strands, null);
+  const all = WITH_LACE.length * laces.length * byTex.length;
+  const each = Math.max(1, Math.floor(MOST_WITH_LACE / (WITH_LACE.length * Math.max(1, laces.length))));
+  // Of more laces than there is room for those come first that are on the shelf.
+  const looked = laces.slice(0, MOST_WITH_LACE / WITH_LACE.length);
+  for (const { label: lace } of looked)
+    for (const strands of WITH_LACE)
+      for (const at of nearest(texes, (tex - texOfLabel(lace)) / strands, each)) {
+        const one = byTex[at];
+        if (one) add(one, strands, lace);
+      }
+  return { candidates, passedOver: all - WITH_LACE.length * looked.length * Math.min(each, byTex.length) };
 }

@@ -5,12 +5,12 @@ import type { Draft } from "immer";
 import { candidateSchema, MOST_CANDIDATES, type Candidate, type Keep } from "@/core/project/candidates";
 import type { Project } from "@/core/project/project";
 import type { Market } from "@/core/order/market";
-import { candidateSources } from "@/core/swap/candidateSources";
 import { candidateMarkets } from "@/core/swap/markets";
 import type { Outcome } from "@/core/swap/outcome";
 import { takenUp } from "@/core/swap/takeUp";
 import type { ComparedCandidate } from "@/core/swap/compareCandidates";
-import { useAsked, type Answered } from "../engine/asked";
+import type { FoundWays, RankBy, RankedWays } from "@/core/swap/ranked";
+import { useAsked } from "../engine/asked";
 import { change, replace, useProject, useProjectStore, useShelf } from "../project/projectStore";
 import { useSettings } from "../keeping/settings";
 import { useShop } from "./shop";
@@ -107,15 +107,33 @@ function merged(
   return order.flatMap((id) => all.get(id) ?? []);
 }
 
-/** Yarns of the shelf and the shop in order, the nearest first. */
-export function useRanking(): Answered<"rank"> {
-  const { yarns } = useProject();
+export interface Ranking {
+  /** What was put in order; null before that. */
+  readonly ranked: RankedWays | null;
+  /** Those that are looked for; null while they are. */
+  readonly found: FoundWays | null;
+  /** Share of the ordering that is done; null while none runs. */
+  readonly progress: number | null;
+  readonly stop: () => void;
+}
+
+/** Yarns of the shelf and the shop in order, those with some words in their name. */
+export function useRanking(by: RankBy, find: string): Ranking {
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
-  const name = yarns[0]?.name ?? "";
-  const asked = useMemo(
-    () => ({ candidates: candidateSources(name, { entries, shop }) }),
-    [name, entries, shop],
+  const {
+    told: ranked,
+    current,
+    progress,
+    stop,
+  } = useAsked(
+    "rank",
+    useMemo(() => ({ entries, shop }), [entries, shop]),
   );
-  return useAsked("rank", asked);
+  const asked = useMemo(
+    () => (ranked && current ? { by, find, of: ranked.number } : undefined),
+    [ranked, current, by, find],
+  );
+  const { told: found } = useAsked("ways", asked);
+  return { ranked, found, progress, stop };
 }

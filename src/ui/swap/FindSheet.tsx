@@ -4,8 +4,7 @@ import { Button } from "@/ui/parts/Button";
 import { useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { candidateName, MOST_CANDIDATES } from "@/core/project/candidates";
-import { hasWords, yarnKey } from "@/core/project/label";
-import { inOrder, type RankBy, type Ranked } from "@/core/swap/ranked";
+import type { RankBy, Ranked } from "@/core/swap/ranked";
 import { grams, metres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatYarn, plain } from "@/core/units/format";
 import { BARE_SPAN_MM } from "@/core/units/brands";
@@ -25,17 +24,13 @@ const ORDERS = [
   { value: "clear", label: "clearest cables" },
   { value: "light", label: "lightest" },
 ] as const;
-const MOST_SHOWN = 60;
 
 /** Yarns of the shelf and the shop, in one to four strands and with a lace, those that would do first. */
 export function FindSheet({ onClose }: { readonly onClose: () => void }) {
   const units = useUnits();
-  const { told: ranked, progress } = useRanking();
   const [by, setBy] = useState<RankBy>("near");
   const [find, setFind] = useState("");
-  const found = inOrder(ranked ?? [], by).filter(({ candidate }) =>
-    hasWords(yarnKey(`${candidateName(candidate)} ${candidate.label.bandClass ?? ""}`), find),
-  );
+  const { ranked, found, progress, stop } = useRanking(by, find);
   const put = ({ candidate }: Ranked) => {
     const { label, strands, beside, from, price } = candidate;
     if (addCandidate({ label, strands, beside, from, price: from === "typed" ? price : null }) === null)
@@ -49,20 +44,34 @@ export function FindSheet({ onClose }: { readonly onClose: () => void }) {
         <SearchField label="Find a yarn" value={find} onText={setFind} />
         <Choice label="Order" options={ORDERS} value={by} onChange={setBy} />
         {progress !== null && (
-          <progress aria-label="Yarns sorted by" value={progress} max={1} className="w-32" />
+          <span className="flex items-center gap-2">
+            <progress aria-label="Yarns put in order" value={progress} max={1} className="w-32" />
+            <Button size="small" onClick={stop}>
+              Stop
+            </Button>
+          </span>
         )}
       </div>
       <p className="mt-2 text-sm text-faint">
-        {ranked ? `${ranked.length} ways, roughly estimated;` : "Calculating …"} compared with the pattern’s
-        yarn, each is calculated stitch by stitch.
+        {ranked ? `${ranked.ways} ways, roughly estimated;` : progress === null ? "" : "Calculating …"}{" "}
+        compared with the pattern’s yarn, each is calculated stitch by stitch.
+        {ranked && ranked.passedOver > 0 && (
+          <>
+            {" "}
+            Of yarns held with a lace those that come nearest in thickness are looked at, {
+              ranked.passedOver
+            }{" "}
+            others not.
+          </>
+        )}
       </p>
       <ul aria-label="Yarns that could do" className="mt-2 max-h-[50dvh] overflow-y-auto">
-        {found.slice(0, MOST_SHOWN).map((one) => (
+        {found?.shown.map((one) => (
           <Way key={one.candidate.id} one={one} units={units} onPut={() => put(one)} />
         ))}
-        {ranked && found.length === 0 && <li>Nothing on the shelf or in the shop matches that.</li>}
-        {found.length > MOST_SHOWN && (
-          <li className="text-faint">and {found.length - MOST_SHOWN} more: find one by its name</li>
+        {found?.found === 0 && <li>Nothing on the shelf or in the shop matches that.</li>}
+        {found && found.found > found.shown.length && (
+          <li className="text-faint">and {found.found - found.shown.length} more: find one by its name</li>
         )}
       </ul>
     </Sheet>
