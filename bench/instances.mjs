@@ -3,7 +3,7 @@
  * nginx (Debian: apt-get install nginx-light) and the built application, and prints; it cannot fail for being slow.
  */
 import { spawn } from "node:child_process";
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { chmodSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { Agent, request } from "node:http";
 import { tmpdir } from "node:os";
 import path from "node:path";
@@ -68,7 +68,7 @@ const memoryOf = ({ pid }) =>
 
 const quantile = (sorted, share) => sorted[Math.floor(share * (sorted.length - 1))] ?? NaN;
 
-/** Asks for estimates from many connections at once, each as soon as the last is answered. */
+/** Asks for estimates from many connections at once: each as soon as the last is answered, or when it was told to ask again. */
 async function load(port, body) {
   const agent = new Agent({ keepAlive: true, maxSockets: CONNECTIONS });
   const until = performance.now() + 1000 * SECONDS;
@@ -77,10 +77,10 @@ async function load(port, body) {
   const ask = () =>
     new Promise((resolve) => {
       const started = performance.now();
-      const count = (status) => {
+      const count = (status, retryAfter = 0) => {
         statuses[status] = (statuses[status] ?? 0) + 1;
         if (status === 200) times.push(performance.now() - started);
-        resolve();
+        setTimeout(resolve, 1000 * retryAfter);
       };
       const text = body();
       const headers = { "content-type": "application/json", "content-length": Buffer.byteLength(text) };
@@ -88,7 +88,7 @@ async function load(port, body) {
         { host: "127.0.0.1", port, path: "/api/estimate", method: "POST", agent, headers },
         (answer) => {
           answer.resume();
-          answer.on("end", () => count(answer.statusCode));
+          answer.on("end", () => count(answer.statusCode, Number(answer.headers["retry-after"] ?? 0)));
         },
       );
       out.on("error", ({ code }) => count(code));
@@ -106,6 +106,8 @@ async function load(port, body) {
 }
 
 const folder = mkdtempSync(path.join(tmpdir(), "brenok-proxy-"));
+// The workers of the proxy are somebody else.
+chmodSync(folder, 0o777);
 let count = 0;
 async function measured(name, port, servers) {
   const demo = await (await fetch(`http://127.0.0.1:${port}/api/demo`)).json();

@@ -1,6 +1,14 @@
 /** Work in a worker, in order of how soon it is wanted: done in spells, between which others are heard. */
 import type { Steps } from "../core/steps";
 
+/** A sign of life, given between two steps. */
+export const pulse = () => {};
+
+/** What a worker says when it turns to a job. */
+export interface TurnedTo {
+  readonly turnedTo: number;
+}
+
 /** How soon a job is wanted; the first goes before all others, however long they have been waiting. */
 export const URGENCIES = ["answer", "question", "long"] as const;
 export type Urgency = (typeof URGENCIES)[number];
@@ -47,6 +55,9 @@ function breath(): Promise<void> {
 
 /** A desk on which jobs lie, the most urgent on top; what came first is first among those alike. */
 export class Desk {
+  /** `turnTo` hears of each job that is turned to, before its next step. */
+  constructor(readonly turnTo: (id: number) => void = () => {}) {}
+
   #jobs: Job[] = [];
   #working = false;
 
@@ -100,8 +111,11 @@ export class Desk {
     this.#working = true;
     // What is asked for in one go is put in order before any of it is begun.
     await Promise.resolve();
+    let last: Job | null = null;
     for (let rested = performance.now(); this.#jobs.length > 0;) {
-      const job = this.#jobs.reduce((top, one) => (one.urgency < top.urgency ? one : top));
+      const job: Job = this.#jobs.reduce((top, one) => (one.urgency < top.urgency ? one : top));
+      if (job !== last) this.turnTo(job.id);
+      last = job;
       if (job.step()) this.#jobs = this.#jobs.filter((one) => one !== job);
       if (performance.now() - rested < SPELL_MS) continue;
       await breath();

@@ -12,10 +12,11 @@ import { addedTo, beginProject, type Beginning } from "../core/templates/beginPr
 import type { Steps } from "../core/steps";
 import type { Seen } from "../core/engine/seen";
 import type { Reading } from "../core/typed/reading";
-import { Desk, type Done, type Urgency } from "./desk";
+import { Desk, pulse, type Done, type TurnedTo, type Urgency } from "./desk";
 
 const engine = new Engine();
-const desk = new Desk();
+/** Whoever watches hears which job is at hand: it may be one that does not come back. */
+const desk = new Desk((turnedTo) => postMessage({ turnedTo } satisfies TurnedTo));
 let project: Project | null = null;
 
 /** Questions that take seconds; what is asked beside them goes first. */
@@ -76,7 +77,7 @@ function* beginning(wish: Beginning, hand: Hand | null): Steps<Reading<Begun>> {
   if (!built.ok) return built;
   const project = { ...built.value, hand };
   yield { share: 0.5 };
-  const told = yield* forecasting(project, engine.layOf(project));
+  const told = yield* forecasting(project, yield* engine.laying(project));
   if (!told.known) return { ok: true, value: { project, answer: null } };
   const [{ advised, quantilesMm, yarn }] = told.yarns;
   const { p10, p50, p90 } = quantilesMm;
@@ -106,7 +107,7 @@ const add = (wish: Beginning): Reading<Project> =>
 
 const stop = (job: number) => desk.stop(job);
 
-const worker = { change, answer, begin, add, stop };
+const worker = { change, answer, begin, add, stop, pulse };
 
 export type EngineWorker = typeof worker;
 

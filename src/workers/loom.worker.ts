@@ -16,7 +16,7 @@ import { readPattern } from "../core/instructions/read";
 import type { Project, ProjectPiece } from "../core/project/project";
 import { isFabric } from "../core/project/sectionKinds";
 import type { ProjectSection } from "../core/project/sections";
-import { Desk } from "./desk";
+import { Desk, pulse } from "./desk";
 import { liesIn } from "@/core/garment/layout";
 
 export type Woven = DrawnFabric | { readonly ok: false; readonly message: Message };
@@ -141,7 +141,7 @@ async function drawFabric(
 
 const stopWeaving = (job: number) => desk.stop(job);
 
-const loom = { weave, stopWeaving, drawFabric };
+const loom = { weave, stopWeaving, drawFabric, pulse };
 
 export type Loom = typeof loom;
 

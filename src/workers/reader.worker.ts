@@ -7,6 +7,7 @@ import { copyFromChart, editChart } from "../core/instructions/editChart";
 import { analysePattern, writeOut } from "../core/instructions/analysePattern";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
 import { LIBRARY } from "../core/panels/library";
+import { pulse } from "./desk";
 
 /** A table of a shelf taken apart, with what its columns most likely are. */
 function openTable(bytes: Uint8Array): { readonly table: Table; readonly mapping: Mapping } {
@@ -29,6 +30,7 @@ const studyLibrary = () =>
 const libraryNames = () => LIBRARY.map(({ id, name, uk, family }) => ({ id, name, uk, family }));
 
 const reader = {
+  pulse,
   analysePattern,
   changedRows,
   writeOut,

@@ -2,9 +2,9 @@
 import type { KnownFabrics } from "../fabric/relax";
 import type { Project } from "../project/project";
 import { forecasting, takeOver, type KnownForecast, type ProjectForecast } from "../forecast/projectForecast";
-import { layProject, type KnownLaid } from "../garment/panelLayout";
+import { layingProject, type KnownLaid } from "../garment/panelLayout";
 import type { SectionLayouts } from "../garment/sectionLayout";
-import type { Steps } from "../steps";
+import { between, toEnd, type Steps } from "../steps";
 
 /** Lists that are too long to be told whole: they are kept, the last few of them, and told of by their number. */
 export class KeptLists {
@@ -33,10 +33,15 @@ export class Revision {
 
   constructor(
     readonly project: Project,
-    readonly layOf: (project: Project) => SectionLayouts,
-    /** What one question leaves for others. */
-    readonly lists: KeptLists,
+    readonly engine: Engine,
   ) {}
+
+  readonly layOf = (project: Project): SectionLayouts => this.engine.layOf(project);
+
+  /** What one question leaves for others. */
+  get lists(): KeptLists {
+    return this.engine.lists;
+  }
 
   get laid(): SectionLayouts {
     return this.layOf(this.project);
@@ -45,7 +50,8 @@ export class Revision {
   /** The answer, in steps; at once where it is known. */
   *answer(): Steps<ProjectForecast> {
     yield { share: 0 };
-    return yield* forecasting(this.project, this.laid);
+    const laid = yield* between(0, 0.5, this.engine.laying(this.project));
+    return yield* between(0.5, 1, forecasting(this.project, laid));
   }
 
   /** The answer as if nothing had been weighed or measured while knitting; null where there is none. */
@@ -75,16 +81,21 @@ export class Engine {
   readonly #fabrics: KnownFabrics = new Map();
   readonly #kept: KnownLaid = new Map();
   readonly #laid = new WeakMap<Project, SectionLayouts>();
-  readonly #lists = new KeptLists();
+  readonly lists = new KeptLists();
   readonly #revisions = new WeakMap<Project, Revision>();
 
-  /** What lies across all sections of a project; the same object for the same project. */
-  readonly layOf = (project: Project): SectionLayouts => {
+  /** What lies across all sections of a project, in steps; the same object for the same project. */
+  *laying(project: Project): Steps<SectionLayouts> {
+    const known = this.#laid.get(project);
+    if (known) return known;
     if (this.#fabrics.size > MOST_FABRICS) this.#fabrics.clear();
-    const laid = this.#laid.get(project) ?? layProject(project, this.#fabrics, this.#kept);
+    const laid = yield* layingProject(project, this.#fabrics, this.#kept);
     this.#laid.set(project, laid);
     return laid;
-  };
+  }
+
+  /** The same at once. */
+  readonly layOf = (project: Project): SectionLayouts => toEnd(this.laying(project));
 
   /** Takes what is known of a project for another one with the same figures. */
   takeOver(project: Project, from: Project): void {
@@ -95,7 +106,7 @@ export class Engine {
 
   /** A project's revision: a project is never changed in place, so the same one is the same revision. */
   at(project: Project): Revision {
-    const revision = this.#revisions.get(project) ?? new Revision(project, this.layOf, this.#lists);
+    const revision = this.#revisions.get(project) ?? new Revision(project, this);
     this.#revisions.set(project, revision);
     return revision;
   }

@@ -12,6 +12,7 @@ import { isFilling } from "../panels/grounds";
 import { LIBRARY } from "../panels/library";
 import type { Panel } from "../panels/panel";
 import { cutPanel, withoutPurls } from "../panels/repeats";
+import { toEnd, type Steps } from "../steps";
 import { keyOfSection, type Layout, type SectionLayouts, type NoLayout } from "./sectionLayout";
 import { fabricBasis, lay, layUnread, layWritten, needsLaying, liesIn } from "./layout";
 import { ropesOf } from "./kinds/fabric";
@@ -115,7 +116,7 @@ function parsedOnce(text: string): ParsedPattern {
 /** What was laid before, by what it hangs on: whoever lays a project again and again keeps one. */
 export type KnownLaid = Map<string, Layout>;
 
-/** More than this is not kept. */
+/** So many are kept besides those of the project that was laid last. */
 const MOST_LAID = 300;
 
 /** What lies across one section; null where nothing does. */
@@ -135,26 +136,37 @@ function laySection(
 }
 
 /**
- * What lies across every section of a project that begins a fabric, and the rows of those that are written. With
+ * What lies across every section of a project that begins a fabric, and the rows of those that are written, in steps. With
  * `kept`, what a section had across it before is the same object again, as long as nothing of it changes.
  */
-export function layProject(
+export function* layingProject(
   project: Project,
   known?: KnownFabrics,
   kept: KnownLaid = new Map(),
-): SectionLayouts {
+): Steps<SectionLayouts> {
   const aspect = aspectOf(project);
-  if (kept.size > MOST_LAID) kept.clear();
   const all = new Map<string, Layout>();
-  for (const piece of piecesAndSwatches(project))
+  const used = new Set<string>();
+  const pieces = piecesAndSwatches(project);
+  for (const [index, piece] of pieces.entries())
     for (const section of piece.sections) {
       if (!needsLaying(section)) continue;
       const basis = fabricBasis(project, piece, section, aspect);
-      const laid = kept.get(basis) ?? laySection(project, piece, section, known);
+      const before = kept.get(basis);
+      if (!before) yield { share: index / pieces.length };
+      const laid = before ?? laySection(project, piece, section, known);
       if (!laid) continue;
+      used.add(basis);
       // What cannot be laid is told by the names of its panels, and those may change.
       if (laid.ok) kept.set(basis, laid);
       all.set(keyOfSection(piece, section), laid);
     }
+  // What this project needs stays, however much it is: it is laid again behind the next keystroke.
+  if (kept.size > MOST_LAID + used.size)
+    for (const basis of kept.keys()) if (!used.has(basis)) kept.delete(basis);
   return all;
 }
+
+/** The same at once. */
+export const layProject = (project: Project, known?: KnownFabrics, kept?: KnownLaid): SectionLayouts =>
+  toEnd(layingProject(project, known, kept));

@@ -13,10 +13,11 @@ interface Call {
 }
 
 const mockCalls: Call[] = [];
-let mockBroken: () => void = () => {};
+let mockLose: () => void = () => {};
 jest.mock("./workers", () => ({
-  whenEngineBreaks: (tell: () => void) => {
-    mockBroken = tell;
+  whenLost: (tell: (worker: string) => void) => {
+    mockLose = () => tell("engine");
+    return () => {};
   },
   engine: () => ({
     change: (_: number, changes: Changes, figures: boolean) =>
@@ -67,7 +68,19 @@ test("answers are shown with their revision; an older one that comes late is not
   expect(useAnswered.getState()).toMatchObject({ seen: other, failedRevision: revision + 1 });
 
   rows(70);
-  mockBroken();
+  mockLose();
   expect(useAnswered.getState().failedRevision).toBe(revision + 2);
+  // Another engine is told all of the project with the next change.
+  rows(80);
+  expect(Object.keys(mockCalls.at(-1)?.changes ?? {}).length).toBeGreaterThan(10);
+  mockCalls.at(-1)?.answer(one);
+  await settled();
+  expect(useAnswered.getState()).toMatchObject({ seen: one, failedRevision: null });
+  // Lost over something else, another one begins with all of it at once, and the answer stands.
+  const calls = mockCalls.length;
+  mockLose();
+  expect(mockCalls.length).toBe(calls + 1);
+  expect(Object.keys(mockCalls.at(-1)?.changes ?? {}).length).toBeGreaterThan(10);
+  expect(useAnswered.getState()).toMatchObject({ seen: one, seenRevision: revision + 3 });
   stop();
 });

@@ -7,7 +7,7 @@ import type { Taken } from "@/core/panels/across";
 import { useChosenPiece } from "../chosen/chosen";
 import { useProjectStore } from "../project/projectStore";
 import { nextJob } from "./job";
-import { engine, whenEngineBreaks } from "./workers";
+import { engine, whenLost } from "./workers";
 
 interface Answered {
   /** Number of the project's figures as they are now: another one whenever any of them can have changed. */
@@ -49,11 +49,28 @@ function follow({ project, ready }: { readonly project: Project; readonly ready:
   void show(revision, answer);
 }
 
+/** Another engine begins with the project as it stands, unless it is the answer that the former was lost over. */
+function beginAnew() {
+  const { revision, seenRevision } = useAnswered.getState();
+  if (!sent) return;
+  if (revision === seenRevision) void show(revision, engine().change(nextJob(), changesOf({}, sent), true));
+  else {
+    sent = null;
+    useAnswered.setState({ failedRevision: revision });
+  }
+}
+
 /** From now on the engine follows the open project; the result ends that. */
 export function followProject(): () => void {
-  whenEngineBreaks(() => useAnswered.setState(({ revision }) => ({ failedRevision: revision })));
+  const deaf = whenLost((worker) => {
+    if (worker === "engine") beginAnew();
+  });
   follow(useProjectStore.getState());
-  return useProjectStore.subscribe(follow);
+  const still = useProjectStore.subscribe(follow);
+  return () => {
+    deaf();
+    still();
+  };
 }
 
 /** Before the first answer nothing is known, and nothing is missing yet. */

@@ -7,10 +7,12 @@ import { useProjectStore } from "../project/projectStore";
 import { useShallow } from "zustand/react/shallow";
 import { useRevision } from "./answer";
 import { nextJob } from "./job";
+import { Lost } from "./watched";
 import { engine } from "./workers";
 
 /** Long enough that a word is typed in one go. */
 const SETTLE_MS = 200;
+const MOST_TRIES = 3;
 
 export interface Answered<Id extends QuestionId> {
   /** What came of it last; null before the first. */
@@ -59,9 +61,19 @@ export function useAsked<Id extends QuestionId>(id: Id, asked: AskedOf<Id> | und
       if (listening)
         setHeard((before) => ({ ...before, ...(typeof news === "function" ? news(before) : news) }));
     };
-    const begin = async () => {
+    const begin = async (tries: number) => {
       begun = true;
       hear({ parts: [] });
+      try {
+        await ask();
+      } catch (problem) {
+        if (!(problem instanceof Lost)) throw problem;
+        // What another question was lost over is asked again; what the engine was lost over is not.
+        if (problem.job !== job && problem.silent && tries < MOST_TRIES && listening) await begin(tries + 1);
+        else hear({ progress: null });
+      }
+    };
+    const ask = async () => {
       const done = await engine().answer(
         job,
         id,
@@ -73,7 +85,7 @@ export function useAsked<Id extends QuestionId>(id: Id, asked: AskedOf<Id> | und
       // What is told of its progress may come behind the last word: by then nobody listens.
       listening = false;
     };
-    const timer = setTimeout(() => void begin(), SETTLE_MS);
+    const timer = setTimeout(() => void begin(1), SETTLE_MS);
     return () => {
       listening = false;
       clearTimeout(timer);

@@ -1,41 +1,42 @@
-/** The workers of the page, each started when it is first needed. */
-import { wrap, type Remote } from "comlink";
+/** The workers of the page, each started when it is first needed, and another in the place of one that is lost. */
+import type { Remote } from "comlink";
 import type { EngineWorker } from "@/workers/engine.worker";
 import type { Loom } from "@/workers/loom.worker";
 import type { Reader } from "@/workers/reader.worker";
+import { watched, type Lost } from "./watched";
 
-let calculating: Remote<EngineWorker> | undefined;
-let reading: Remote<Reader> | undefined;
-let weaving: Remote<Loom> | undefined;
+export type WorkerName = "engine" | "reader" | "loom";
 
-let broken: () => void = () => {};
+const listeners = new Set<(worker: WorkerName, lost: Lost) => void>();
 
-/** Whoever shows answers hears when there will be none any more: the engine could not be loaded, or has ended. */
-export const whenEngineBreaks = (tell: () => void) => {
-  broken = tell;
+/** Hears of workers that were lost; the result ends that. */
+export function whenLost(tell: (worker: WorkerName, lost: Lost) => void): () => void {
+  listeners.add(tell);
+  return () => listeners.delete(tell);
+}
+
+const losing = (worker: WorkerName) => (lost: Lost) => {
+  for (const tell of listeners) tell(worker, lost);
 };
 
+const calculating = watched<EngineWorker>(
+  () => new Worker(new URL("../../workers/engine.worker.ts", import.meta.url), { type: "module" }),
+  { stateless: false, onLost: losing("engine") },
+);
+const reading = watched<Reader>(
+  () => new Worker(new URL("../../workers/reader.worker.ts", import.meta.url), { type: "module" }),
+  { stateless: true, onLost: losing("reader") },
+);
+const weaving = watched<Loom>(
+  () => new Worker(new URL("../../workers/loom.worker.ts", import.meta.url), { type: "module" }),
+  { stateless: true, onLost: losing("loom") },
+);
+
 /** Follows the open project and answers what is asked of it. */
-export function engine(): Remote<EngineWorker> {
-  if (calculating) return calculating;
-  const worker = new Worker(new URL("../../workers/engine.worker.ts", import.meta.url), { type: "module" });
-  worker.addEventListener("error", () => broken());
-  calculating = wrap<EngineWorker>(worker);
-  return calculating;
-}
+export const engine = (): Remote<EngineWorker> => calculating;
 
 /** Reads patterns and tables; it answers soon. */
-export function reader(): Remote<Reader> {
-  reading ??= wrap<Reader>(
-    new Worker(new URL("../../workers/reader.worker.ts", import.meta.url), { type: "module" }),
-  );
-  return reading;
-}
+export const reader = (): Remote<Reader> => reading;
 
 /** Relaxes and draws fabrics; a large one may take it seconds, which keeps nobody else waiting. */
-export function loom(): Remote<Loom> {
-  weaving ??= wrap<Loom>(
-    new Worker(new URL("../../workers/loom.worker.ts", import.meta.url), { type: "module" }),
-  );
-  return weaving;
-}
+export const loom = (): Remote<Loom> => weaving;

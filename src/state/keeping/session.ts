@@ -2,11 +2,11 @@
 import { mergedLogs } from "@/core/progress/merge";
 import { say, type Message } from "@/core/words/message";
 import type { Shelf } from "@/core/project/shelf";
-import { demoProject } from "@/demo/slipover";
 import { arrive } from "./arrivals";
 import { PROJECT_FRAGMENT } from "./fragment";
 import { startAutosave, type Autosave } from "./autosave";
 import { followProject } from "../engine/answer";
+import { whenLost } from "../engine/workers";
 import { begin, put, useProjectStore, type Kept } from "../project/projectStore";
 import { findProject, findShelf, keepAll, keepAtOnce, lastWordOf, takeAsKept, type Found } from "./storage";
 import { SETTINGS_KEY, useSettings } from "./settings";
@@ -31,16 +31,23 @@ const partsOf = (found: Found | null, shelf: Shelf | null): Partial<Kept> => ({
   ...(shelf && { shelf }),
 });
 
+/** Begins with the demo in place of what was not kept. */
+async function beginDemo({ project, shelf }: Partial<Kept>) {
+  const demo = await import("../project/demo");
+  begin(project ?? demo.demoProject(), shelf ?? demo.demoShelf());
+}
+
 /** Opens what was kept last, or the demo. Gives a word for the user where something was amiss. */
 async function takeUp(): Promise<Message | null> {
   try {
     const [found, shelf] = await Promise.all([findProject(), findShelf()]);
     const kept = partsOf(found, shelf);
-    begin(kept.project ?? demoProject(), kept.shelf);
+    if (kept.project && kept.shelf) begin(kept.project, kept.shelf);
+    else await beginDemo(kept);
     takeAsKept(kept);
     return found.kind === "unreadable" ? say("lastProjectNotRead", { why: found.message }) : null;
   } catch {
-    begin(demoProject());
+    await beginDemo({});
     return say("nothingIsSaved");
   }
 }
@@ -132,12 +139,16 @@ export function startSession(tell: Tell): () => void {
     if (word) tell(word);
     const keeping = keepGoing(tell);
     const following = followProject();
+    const deaf = whenLost((worker, { silent }) =>
+      tell(silent ? say("tookTooLong", { worker }) : say("partNotLoaded")),
+    );
     const look = () => void takeFromAddress(tell);
     look();
     window.addEventListener("hashchange", look);
     rest = () => {
       window.removeEventListener("hashchange", look);
       following();
+      deaf();
       keeping();
     };
   });

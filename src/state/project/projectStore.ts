@@ -4,10 +4,8 @@ import { temporal } from "zundo";
 import { useStore } from "zustand";
 import { create } from "zustand";
 import { reconciled } from "@/core/progress/merge";
-import type { Project } from "@/core/project/project";
-import type { Shelf } from "@/core/project/shelf";
-import { demoShelf } from "@/demo/shelf";
-import { demoProject } from "@/demo/slipover";
+import { emptyProject, type Project } from "@/core/project/project";
+import { emptyShelf, type Shelf } from "@/core/project/shelf";
 import { freshId } from "./freshId";
 
 /** What is kept in this browser. */
@@ -27,7 +25,7 @@ const HISTORY_STEPS = 200;
 const SAME_STEP_MS = 1000;
 
 export const useProjectStore = create<ProjectState>()(
-  temporal((): ProjectState => ({ project: demoProject(), shelf: demoShelf(), ready: false }), {
+  temporal((): ProjectState => ({ project: emptyProject(), shelf: emptyShelf(), ready: false }), {
     limit: HISTORY_STEPS,
     partialize: ({ project, shelf }) => ({ project, shelf }),
     equality: (past, current) => past.project === current.project && past.shelf === current.shelf,

@@ -5,7 +5,6 @@ import dynamic from "next/dynamic";
 import { useState } from "react";
 import { openHand } from "@/state/chosen/handSheet";
 import { openStart } from "@/state/chosen/startSheet";
-import { openDemo, openSmallDemo } from "@/state/project/demo";
 import { useProjectPart } from "@/state/project/projectStore";
 import { Menu } from "@/ui/parts/Menu";
 import { pickProjectFile, saveProjectFile, startEmpty } from "./projectFiles";
@@ -16,6 +15,8 @@ const ProjectDetails = dynamic(() => import("./ProjectDetails").then(({ ProjectD
 });
 
 const SendSheet = dynamic(() => import("./SendSheet").then((file) => file.SendSheet), { ssr: false });
+
+const demo = () => import("@/state/project/demo");
 
 /** The project's name, and what can be done with the project as a whole. */
 export function ProjectMenu() {
@@ -31,8 +32,8 @@ export function ProjectMenu() {
     { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },
     { name: "Your hand …", act: () => openHand() },
     { name: "Start empty", act: startEmpty },
-    { name: "Open the demo", act: openDemo },
-    { name: "Open the small demo, in the round", act: openSmallDemo },
+    { name: "Open the demo", act: () => void demo().then(({ openDemo }) => openDemo()) },
+    { name: "Open the small demo, in the round", act: () => void demo().then(({ openSmallDemo }) => openSmallDemo()) },
   ];
   return (
     <>

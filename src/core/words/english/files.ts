@@ -6,6 +6,12 @@ interface Cell {
   readonly typed: string;
 }
 
+const TOO_LONG = {
+  engine: "One of the figures",
+  reader: "Reading a text",
+  loom: "Drawing a fabric",
+} as const;
+
 export const files = {
   fileTooLarge: () => "This file is over 5 MB: no project is that large.",
   linkCutOff: () =>
@@ -29,6 +35,11 @@ export const files = {
     `The project has a part that is not valid: ${path || "file"}: ${why}.`,
   lastProjectNotRead: ({ why }: { readonly why: Nested }, { tell }: Teller) =>
     `Your last project could not be read, so the demo is open. It is still saved in this browser. ${tell(why)}`,
+  /** Work of one kind that was stopped, because it did not come to an end. */
+  tookTooLong: ({ worker }: { readonly worker: "engine" | "reader" | "loom" }) =>
+    `${TOO_LONG[worker]} took too long and was stopped. The rest goes on, and your project is safe.`,
+  partNotLoaded: () =>
+    "A part of Brenok could not be loaded. Your project is safe: reload the page when the network is there again.",
   nothingIsSaved: () =>
     "This browser does not let Brenok save anything. Save your project to a file before you leave.",
   otherTabOpened: ({ name, before }: { readonly name: string; readonly before: string }) =>
