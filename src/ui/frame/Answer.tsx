@@ -1,6 +1,6 @@
 "use client";
 import { countOf } from "@/core/words/things";
-import dynamic from "next/dynamic";
+import { lazily } from "@/ui/parts/lazily";
 import { Said } from "@/ui/parts/Said";
 import type { KnownSeen } from "@/core/engine/seen";
 import type { Finding, MissingField } from "@/core/forecast/projectForecast";
@@ -16,7 +16,7 @@ import { OneYarn, SaidToLeaveOut, SeveralYarns } from "./AnswerFigures";
 import { useLate } from "./useLate";
 
 /** What is left out is seldom anything: how it is told comes when there is something. */
-const LeftOut = dynamic(() => import("./LeftOut").then((file) => file.LeftOut), { ssr: false });
+const LeftOut = lazily("What is left out", () => import("./LeftOut").then((file) => file.LeftOut));
 
 const MISSING: { readonly [Field in MissingField]: string } = {
   putUp: "what the ball holds",

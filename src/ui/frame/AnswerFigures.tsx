@@ -1,7 +1,7 @@
 "use client";
 import { countOf } from "@/core/words/things";
 import { Table, type Column } from "@/ui/parts/Table";
-import dynamic from "next/dynamic";
+import { lazily } from "@/ui/parts/lazily";
 import type { SeenYarn } from "@/core/engine/seen";
 import type { KnownSeen } from "@/core/engine/seen";
 import type { UnitSystem } from "@/core/units/brands";
@@ -14,9 +14,9 @@ import { Choice } from "@/ui/parts/Choice";
 import { ColourDot } from "@/ui/parts/Colour";
 import { NextStepHint } from "./NextStepHint";
 
-export const SaidToLeaveOut = dynamic(() => import("./LeftOut").then((file) => file.SaidToLeaveOut), {
-  ssr: false,
-});
+export const SaidToLeaveOut = lazily("What is left out", () =>
+  import("./LeftOut").then((file) => file.SaidToLeaveOut),
+);
 
 const CERTAINTY = [
   { value: "daring", label: "Daring", name: "Daring: 80 in 100" },

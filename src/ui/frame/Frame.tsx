@@ -1,13 +1,16 @@
 "use client";
-import dynamic from "next/dynamic";
+import { openTools, useToolDrawer } from "@/state/chosen/toolDrawer";
+import { Boundary } from "@/ui/parts/Boundary";
+import { lazily } from "@/ui/parts/lazily";
+import { usePathname } from "next/navigation";
 import { useEffect, useState, type ReactNode } from "react";
 import { toast } from "@/ui/parts/toast";
-import { useGlossary } from "@/state/chosen/glossary";
+import { closeGlossary, useGlossary } from "@/state/chosen/glossary";
 import { useIsAnswered } from "@/state/engine/answer";
-import { useHow } from "@/state/chosen/how";
-import { useHandSheet } from "@/state/chosen/handSheet";
+import { explain, useHow } from "@/state/chosen/how";
+import { openHand, useHandSheet } from "@/state/chosen/handSheet";
 import { openStart, useStartSheet } from "@/state/chosen/startSheet";
-import { useArrival } from "@/state/keeping/arrivals";
+import { settleArrival, useArrival } from "@/state/keeping/arrivals";
 import { startSession } from "@/state/keeping/session";
 import { Answer } from "./Answer";
 import { BenchTabs } from "./BenchTabs";
@@ -19,28 +22,33 @@ import { StrandRuler } from "./StrandRuler";
 import { useTheme } from "./useTheme";
 import { useShortcuts } from "./useShortcuts";
 
-const StartSheet = dynamic(() => import("./StartSheet").then(({ StartSheet: sheet }) => sheet), {
-  ssr: false,
+const StartSheet = lazily("New project", () => import("./StartSheet").then((file) => file.StartSheet), {
+  close: () => openStart(false),
 });
-const Toasts = dynamic(() => import("./Toasts").then((file) => file.Toasts), { ssr: false });
-const Glossary = dynamic(() => import("./Glossary").then((file) => file.Glossary), { ssr: false });
-const ArrivalSheet = dynamic(() => import("./ArrivalSheet").then((file) => file.ArrivalSheet), {
-  ssr: false,
+const Toasts = lazily("Messages", () => import("./Toasts").then((file) => file.Toasts));
+const Glossary = lazily("Glossary", () => import("./Glossary").then((file) => file.Glossary), {
+  close: closeGlossary,
 });
-const HandSheet = dynamic(() => import("./HandSheet").then((file) => file.HandSheet), { ssr: false });
-const HowSheet = dynamic(() => import("@/ui/how/HowSheet").then((file) => file.HowSheet), { ssr: false });
-const SettingsSheet = dynamic(() => import("./SettingsSheet").then((file) => file.SettingsSheet), {
-  ssr: false,
-});
-const ShortcutList = dynamic(() => import("./ShortcutList").then((file) => file.ShortcutList), {
-  ssr: false,
-});
-const ToolsDrawer = dynamic(
-  () => import("@/ui/tools/ToolsDrawer").then(({ ToolsDrawer: drawer }) => drawer),
-  {
-    ssr: false,
-  },
+const ArrivalSheet = lazily(
+  "What has arrived",
+  () => import("./ArrivalSheet").then((file) => file.ArrivalSheet),
+  { close: () => settleArrival("here") },
 );
+const HandSheet = lazily("Your hand", () => import("./HandSheet").then((file) => file.HandSheet), {
+  close: () => openHand(false),
+});
+const HowSheet = lazily("How it is worked", () => import("@/ui/how/HowSheet").then((file) => file.HowSheet), {
+  close: () => explain(null),
+});
+const SettingsSheet = lazily("Settings", () => import("./SettingsSheet").then((file) => file.SettingsSheet), {
+  close: ({ onOpenChange }) => onOpenChange(false),
+});
+const ShortcutList = lazily("Shortcuts", () => import("./ShortcutList").then((file) => file.ShortcutList), {
+  close: ({ onOpenChange }) => onOpenChange(false),
+});
+const ToolsDrawer = lazily("Tools", () => import("@/ui/tools/ToolsDrawer").then((file) => file.ToolsDrawer), {
+  close: () => openTools(false),
+});
 
 /** What stands around every bench: header, strand, answer, benches. */
 export function Frame({ children }: { readonly children: ReactNode }) {
@@ -55,6 +63,8 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const arriving = useArrival(({ arrived }) => arrived !== null);
   const howAsked = useHow(({ asked }) => asked !== null);
   const handOpen = useHandSheet(({ open }) => open);
+  const toolsOpen = useToolDrawer(({ open }) => open);
+  const path = usePathname();
   const explaining = useGlossary(({ open }) => open);
 
   return (
@@ -64,14 +74,22 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         {opened ? (
           <>
             <section aria-label="Strand">
-              <StrandRuler />
+              <Boundary name="Strand">
+                <StrandRuler />
+              </Boundary>
             </section>
             <div className="mt-1 flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
               <BenchTabs />
-              <Answer />
+              <Boundary name="Answer">
+                <Answer />
+              </Boundary>
             </div>
             <DemoNotice />
-            <main className="mt-3">{children}</main>
+            <main className="mt-3">
+              <Boundary key={path} name="This bench">
+                {children}
+              </Boundary>
+            </main>
           </>
         ) : (
           <p role="status" className="py-24 text-center text-faint">
@@ -82,13 +100,13 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       {listOpen && <ShortcutList open onOpenChange={setListOpen} />}
       {settingsOpen && <SettingsSheet open onOpenChange={setSettingsOpen} />}
       {explaining && <Glossary />}
-      <ToolsDrawer />
+      {toolsOpen && <ToolsDrawer />}
       {starting && <StartSheet open onOpenChange={openStart} />}
       {arriving && <ArrivalSheet />}
       {handOpen && <HandSheet />}
       {howAsked && <HowSheet />}
       <FileDrop />
-      <Toasts theme={theme} />
+      {opened && <Toasts theme={theme} />}
     </>
   );
 }

@@ -1,7 +1,7 @@
 "use client";
 import { Button } from "@/ui/parts/Button";
 import { ChevronDown } from "lucide-react";
-import dynamic from "next/dynamic";
+import { lazily } from "@/ui/parts/lazily";
 import { useState } from "react";
 import { openHand } from "@/state/chosen/handSheet";
 import { openStart } from "@/state/chosen/startSheet";
@@ -10,11 +10,17 @@ import { Menu } from "@/ui/parts/Menu";
 import { pickProjectFile, saveProjectFile, startEmpty } from "./projectFiles";
 
 /** A form that is seldom opened. */
-const ProjectDetails = dynamic(() => import("./ProjectDetails").then(({ ProjectDetails: form }) => form), {
-  ssr: false,
-});
+const ProjectDetails = lazily(
+  "Name and notes",
+  () => import("./ProjectDetails").then((file) => file.ProjectDetails),
+  { close: ({ onOpenChange }) => onOpenChange(false) },
+);
 
-const SendSheet = dynamic(() => import("./SendSheet").then((file) => file.SendSheet), { ssr: false });
+const SendSheet = lazily(
+  "Send to another device",
+  () => import("./SendSheet").then((file) => file.SendSheet),
+  { close: ({ onOpenChange }) => onOpenChange(false) },
+);
 
 const demo = () => import("@/state/project/demo");
 
@@ -33,7 +39,10 @@ export function ProjectMenu() {
     { name: "Your hand …", act: () => openHand() },
     { name: "Start empty", act: startEmpty },
     { name: "Open the demo", act: () => void demo().then(({ openDemo }) => openDemo()) },
-    { name: "Open the small demo, in the round", act: () => void demo().then(({ openSmallDemo }) => openSmallDemo()) },
+    {
+      name: "Open the small demo, in the round",
+      act: () => void demo().then(({ openSmallDemo }) => openSmallDemo()),
+    },
   ];
   return (
     <>

@@ -1,4 +1,5 @@
 "use client";
+import { Boundary } from "@/ui/parts/Boundary";
 import { useAnswer } from "@/state/engine/answer";
 import { piecesOf, useProgress, type Piece } from "@/state/engine/knitting";
 import { useHand } from "@/state/chosen/inHand";
@@ -51,19 +52,33 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
   return (
     <div className="grid items-start gap-3 max-md:pb-[74dvh] md:grid-cols-[minmax(0,1fr)_minmax(16rem,22rem)]">
       <div className="grid min-w-0 grid-cols-1 gap-3">
-        <InHandCard piece={piece} pieces={pieces} progress={progress} />
+        <Boundary name="The row in hand">
+          <InHandCard piece={piece} pieces={pieces} progress={progress} />
+        </Boundary>
         {(progress.closed !== null || pieces.every(isDone)) && (
-          <ClosingCard key={piece.key} answer={answer} progress={progress} piece={piece} />
+          <Boundary name="Closing" key={piece.key}>
+            <ClosingCard answer={answer} progress={progress} piece={piece} />
+          </Boundary>
         )}
-        <YarnCard answer={answer} piece={piece} yarnId={yarnIdOf(project, piece)} />
+        <Boundary name="Yarn">
+          <YarnCard answer={answer} piece={piece} yarnId={yarnIdOf(project, piece)} />
+        </Boundary>
         {progress.closed === null && (
-          <BallsCard piece={piece} pieces={pieces} yarnId={yarnIdOf(project, piece)} />
+          <Boundary name="Ball by ball">
+            <BallsCard piece={piece} pieces={pieces} yarnId={yarnIdOf(project, piece)} />
+          </Boundary>
         )}
       </div>
       <div className="grid min-w-0 grid-cols-1 gap-3">
-        <PiecesCard pieces={pieces} pace={pace} chosen={piece.key} notes={progress.notes} />
-        <CalendarCard pieces={pieces} pace={pace} />
-        <FinishingListCard ticked={progress.ticked} />
+        <Boundary name="Pieces">
+          <PiecesCard pieces={pieces} pace={pace} chosen={piece.key} notes={progress.notes} />
+        </Boundary>
+        <Boundary name="Calendar">
+          <CalendarCard pieces={pieces} pace={pace} />
+        </Boundary>
+        <Boundary name="Finishing list">
+          <FinishingListCard ticked={progress.ticked} />
+        </Boundary>
       </div>
     </div>
   );

@@ -1,5 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
+import { lazily } from "@/ui/parts/lazily";
 import Link from "next/link";
 import { useDeferredValue, useMemo } from "react";
 import type { KnownSeen } from "@/core/engine/seen";
@@ -12,7 +12,7 @@ import { Card } from "@/ui/parts/Card";
 import { Said } from "@/ui/parts/Said";
 import { ReadingsList } from "./ReadingsList";
 
-const BurnDownChart = dynamic(() => import("./BurnDownChart").then((chart) => chart.BurnDownChart));
+const BurnDownChart = lazily("Chart", () => import("./BurnDownChart").then((file) => file.BurnDownChart));
 
 /** What the answer has come to since the first row. */
 function MovedSaid({ moved }: { readonly moved: Moved }) {

@@ -1,5 +1,6 @@
 "use client";
-import dynamic from "next/dynamic";
+import { Boundary } from "@/ui/parts/Boundary";
+import { lazily } from "@/ui/parts/lazily";
 import { useEffect, useState } from "react";
 import { componentsOf } from "@/core/order/market";
 import { useAnswer } from "@/state/engine/answer";
@@ -18,7 +19,7 @@ import { SourcesCard } from "./SourcesCard";
 import { StepsCard } from "./StepsCard";
 import { EmptyState } from "@/ui/parts/EmptyState";
 
-const GroupCard = dynamic(() => import("./GroupCard").then((file) => file.GroupCard), { ssr: false });
+const GroupCard = lazily("Group", () => import("./GroupCard").then((file) => file.GroupCard));
 
 /** The cheapest way to buy what is needed, and what more certainty would cost. */
 export function OrderBench() {
@@ -61,7 +62,9 @@ function Buying() {
             <NotWhole>No number of balls is advised.</NotWhole>
           )}
         </Card>
-        <SourcesCard component={component} market={market} />
+        <Boundary name="Where to buy">
+          <SourcesCard component={component} market={market} />
+        </Boundary>
       </div>
     );
   return (
@@ -69,7 +72,9 @@ function Buying() {
       <div className="grid gap-3">
         <Yarns beside={component === other} onBeside={setBeside} />
         {advice ? (
-          <PlanCard advice={advice} market={market} component={component} needed={neededOf(yarn.id)} />
+          <Boundary name="Plan">
+            <PlanCard advice={advice} market={market} component={component} needed={neededOf(yarn.id)} />
+          </Boundary>
         ) : (
           <Card title="What to buy">
             <p role="status" className="mt-2 text-faint">
@@ -77,10 +82,16 @@ function Buying() {
             </p>
           </Card>
         )}
-        {advice?.plan && <StepsCard advice={advice} market={market} />}
+        {advice?.plan && (
+          <Boundary name="Steps of certainty">
+            <StepsCard advice={advice} market={market} />
+          </Boundary>
+        )}
       </div>
       <div className="grid gap-3">
-        <SourcesCard component={component} market={market} />
+        <Boundary name="Where to buy">
+          <SourcesCard component={component} market={market} />
+        </Boundary>
         <GroupCard yarnId={yarn.id} />
       </div>
     </div>

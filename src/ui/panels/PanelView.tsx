@@ -1,6 +1,6 @@
 "use client";
 import { Toolbar } from "@/ui/parts/Toolbar";
-import dynamic from "next/dynamic";
+import { lazily } from "@/ui/parts/lazily";
 import type { ReactNode } from "react";
 import type { Mend } from "@/core/instructions/findings";
 import { showPanelsAs, useSettings } from "@/state/keeping/settings";
@@ -10,14 +10,12 @@ import { ChartEditor } from "./ChartEditor";
 import { FindingList } from "./FindingList";
 import { usePatternAnalysis } from "./usePatternAnalysis";
 
-const RowTextEditor = dynamic(() => import("./RowTextEditor").then(({ RowTextEditor: editor }) => editor), {
-  ssr: false,
-  loading: () => <p className="text-faint">Opening the editor …</p>,
+const RowTextEditor = lazily("Editor", () => import("./RowTextEditor").then((file) => file.RowTextEditor), {
+  waiting: <p className="text-faint">Opening the editor …</p>,
 });
 
-const FabricView = dynamic(() => import("@/ui/fabric/FabricView").then(({ FabricView: view }) => view), {
-  ssr: false,
-  loading: () => <p className="text-faint">Opening the fabric …</p>,
+const FabricView = lazily("Fabric", () => import("@/ui/fabric/FabricView").then((file) => file.FabricView), {
+  waiting: <p className="text-faint">Opening the fabric …</p>,
 });
 
 const SIGHTS = [

@@ -3,7 +3,7 @@ import { Tick } from "@/ui/parts/Tick";
 import { Toolbar } from "@/ui/parts/Toolbar";
 import { Button } from "@/ui/parts/Button";
 import { Said } from "@/ui/parts/Said";
-import dynamic from "next/dynamic";
+import { lazily } from "@/ui/parts/lazily";
 import { Plus } from "lucide-react";
 import type { Seen } from "@/core/engine/seen";
 import type { Finding } from "@/core/forecast/projectForecast";
@@ -20,8 +20,8 @@ import { PieceTabs } from "./PieceTabs";
 import { sectionKinds } from "./sectionWords";
 
 /** Dragging and editing come after the rest of the page. */
-const SectionList = dynamic(() => import("./SectionList"), { ssr: false });
-const SectionEditor = dynamic(() => import("./SectionEditor"), { ssr: false });
+const SectionList = lazily("Sections", () => import("./SectionList").then((file) => file.default));
+const SectionEditor = lazily("Section", () => import("./SectionEditor").then((file) => file.default));
 
 const FINISHES = BLOCKING_IDS.map((id) => ({ value: id, label: BLOCKINGS[id].name }));
 const WAYS = [

@@ -1,25 +1,26 @@
 "use client";
-import dynamic from "next/dynamic";
+import { Boundary } from "@/ui/parts/Boundary";
+import { lazily } from "@/ui/parts/lazily";
 import { useDeferredValue } from "react";
 import { useAnswer, usePieceIn } from "@/state/engine/answer";
 import { PieceCard } from "./PieceCard";
 import { YarnCard } from "./YarnCard";
 
 /** The answer stands first; these follow. */
-const PieceDrawing = dynamic(() => import("./PieceDrawing").then((file) => file.PieceDrawing), {
-  ssr: false,
-});
-const LedgerCard = dynamic(() => import("./LedgerCard").then((file) => file.LedgerCard), { ssr: false });
-const FinishingCard = dynamic(() => import("./FinishingCard").then((file) => file.FinishingCard), {
-  ssr: false,
-});
+const PieceDrawing = lazily("Drawing of the piece", () =>
+  import("./PieceDrawing").then((file) => file.PieceDrawing),
+);
+const LedgerCard = lazily("Where the yarn goes", () =>
+  import("./LedgerCard").then((file) => file.LedgerCard),
+);
+const FinishingCard = lazily("Finishing", () => import("./FinishingCard").then((file) => file.FinishingCard));
 
-const AboveRibCard = dynamic(() => import("./AboveRibCard").then((file) => file.AboveRibCard), {
-  ssr: false,
-});
-const TailCard = dynamic(() => import("./TailCard").then((file) => file.TailCard), { ssr: false });
-const WhatIfCard = dynamic(() => import("./WhatIfCard").then((file) => file.WhatIfCard), { ssr: false });
-const SizeCard = dynamic(() => import("./SizeCard").then((file) => file.SizeCard), { ssr: false });
+const AboveRibCard = lazily("Above the rib", () =>
+  import("./AboveRibCard").then((file) => file.AboveRibCard),
+);
+const TailCard = lazily("Tail", () => import("./TailCard").then((file) => file.TailCard));
+const WhatIfCard = lazily("What if", () => import("./WhatIfCard").then((file) => file.WhatIfCard));
+const SizeCard = lazily("Size", () => import("./SizeCard").then((file) => file.SizeCard));
 
 /** What is to be made, and where its yarn goes. */
 export function PiecesBench() {
@@ -31,12 +32,16 @@ export function PiecesBench() {
   const strand = settled.known ? settled.strands.find(({ yarnId }) => yarnId === piece?.yarnId) : undefined;
   return (
     <div className="grid items-start gap-3 md:grid-cols-[minmax(21rem,1fr)_minmax(20rem,1fr)] lg:grid-cols-[minmax(22rem,27rem)_minmax(18rem,1fr)_minmax(19rem,22rem)]">
-      <PieceCard answer={answer} />
+      <Boundary name="Piece">
+        <PieceCard answer={answer} />
+      </Boundary>
       <div className="grid gap-3">
         {piece && yarn && strand && settled.known && (
           <PieceDrawing piece={piece} gauge={settled.plan.gauge} putUp={yarn.putUp} strand={strand} />
         )}
-        <YarnCard answer={answer} />
+        <Boundary name="Yarn">
+          <YarnCard answer={answer} />
+        </Boundary>
         <SizeCard />
         {piece?.estimate.tailBasis && <TailCard estimate={piece.estimate} basis={piece.estimate.tailBasis} />}
       </div>

@@ -1,5 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
+import { lazily } from "@/ui/parts/lazily";
 import { useMemo } from "react";
 import type { SeenPiece } from "@/core/engine/seen";
 import type { SweepPoint } from "@/core/forecast/gaugeSweep";
@@ -10,9 +10,7 @@ import { millimetres, toMetres } from "@/core/units/brands";
 import { formatSize, formatYarn } from "@/core/units/format";
 import { Card } from "@/ui/parts/Card";
 
-const WhatIfChart = dynamic(() => import("./WhatIfChart").then(({ WhatIfChart: chart }) => chart), {
-  ssr: false,
-});
+const WhatIfChart = lazily("Chart", () => import("./WhatIfChart").then((file) => file.WhatIfChart));
 
 const NONE: readonly SweepPoint[] = [];
 

@@ -1,4 +1,5 @@
 "use client";
+import { Boundary } from "@/ui/parts/Boundary";
 import { Tick } from "@/ui/parts/Tick";
 import { useCallback, useRef, useState } from "react";
 import { Download, Plus, Upload } from "lucide-react";
@@ -86,15 +87,17 @@ export function ShelfBench() {
       {entries.length === 0 ? (
         <EmptyShelf />
       ) : (
-        <ShelfTable
-          of={`${of} ${find}`}
-          entries={shown}
-          find={find}
-          grouped={grouped}
-          chosen={chosen}
-          onChosen={setChosen}
-          onOpen={onOpen}
-        />
+        <Boundary name="Shelf">
+          <ShelfTable
+            of={`${of} ${find}`}
+            entries={shown}
+            find={find}
+            grouped={grouped}
+            chosen={chosen}
+            onChosen={setChosen}
+            onOpen={onOpen}
+          />
+        </Boundary>
       )}
       {opened && <EntrySheet entry={opened} onClose={() => setOpen(null)} />}
       {file && <ImportSheet file={file} onClose={() => openTable(null)} />}

@@ -1,8 +1,9 @@
 "use client";
+import { Boundary } from "@/ui/parts/Boundary";
 import { Said } from "@/ui/parts/Said";
 import { ENTERED } from "@/core/project/enteredFigures";
 import { Toolbar } from "@/ui/parts/Toolbar";
-import dynamic from "next/dynamic";
+import { lazily } from "@/ui/parts/lazily";
 import { useRouter } from "next/navigation";
 import { Plus, Search } from "lucide-react";
 import { useEffect, useMemo, useState } from "react";
@@ -23,10 +24,12 @@ import { NotWhole } from "@/ui/frame/LeftOut";
 import { SwapTable } from "./SwapTable";
 import { EmptyState } from "@/ui/parts/EmptyState";
 
-const SwapCharts = dynamic(() => import("./SwapCharts").then((file) => file.SwapCharts), { ssr: false });
-const FindSheet = dynamic(() => import("./FindSheet").then((file) => file.FindSheet), { ssr: false });
-const CandidateSheet = dynamic(() => import("./CandidateSheet").then((file) => file.CandidateSheet), {
-  ssr: false,
+const SwapCharts = lazily("Charts", () => import("./SwapCharts").then((file) => file.SwapCharts));
+const FindSheet = lazily("Find another yarn", () => import("./FindSheet").then((file) => file.FindSheet), {
+  close: ({ onClose }) => onClose(),
+});
+const CandidateSheet = lazily("Yarn", () => import("./CandidateSheet").then((file) => file.CandidateSheet), {
+  close: ({ onClose }) => onClose(),
 });
 
 const KEEP = [
@@ -34,7 +37,9 @@ const KEEP = [
   { value: "stitches", label: "keep the stitches", name: "Keep the stitches and rows" },
 ] as const;
 
-const OwnSheet = dynamic(() => import("./OwnSheet").then((file) => file.OwnSheet), { ssr: false });
+const OwnSheet = lazily("The pattern’s yarn", () => import("./OwnSheet").then((file) => file.OwnSheet), {
+  close: ({ onClose }) => onClose(),
+});
 
 /** The pattern's yarn and what could stand in for it, side by side. */
 export function SwapBench() {
@@ -95,11 +100,13 @@ function Compared() {
           Calculating the yarns …
         </p>
       ) : (
-        <SwapTable
-          sides={sides}
-          onEdit={(id) => (id === null ? setOwn(true) : setEditing(id))}
-          onSwatch={() => router.push("/swatches")}
-        />
+        <Boundary name="Comparison">
+          <SwapTable
+            sides={sides}
+            onEdit={(id) => (id === null ? setOwn(true) : setEditing(id))}
+            onSwatch={() => router.push("/swatches")}
+          />
+        </Boundary>
       )}
       {candidates.length === 0 && (
         <EmptyState>

@@ -1,6 +1,7 @@
 "use client";
+import { Boundary } from "@/ui/parts/Boundary";
 import { Button } from "@/ui/parts/Button";
-import dynamic from "next/dynamic";
+import { lazily } from "@/ui/parts/lazily";
 import { useDeferredValue } from "react";
 import { useAnswer } from "@/state/engine/answer";
 import { useChosenSwatch } from "@/state/chosen/chosen";
@@ -14,8 +15,8 @@ import { SchoolCard } from "./SchoolCard";
 import { SwatchCard } from "./SwatchCard";
 import { EmptyState } from "@/ui/parts/EmptyState";
 
-const ChanceCard = dynamic(() => import("./ChanceCard").then((file) => file.ChanceCard), { ssr: false });
-const ScaleCard = dynamic(() => import("./ScaleCard").then((file) => file.ScaleCard), { ssr: false });
+const ChanceCard = lazily("Chance", () => import("./ChanceCard").then((file) => file.ChanceCard));
+const ScaleCard = lazily("Scale", () => import("./ScaleCard").then((file) => file.ScaleCard));
 
 /** What was swatched, what it says, and how sure the answer is by it. */
 export function SwatchesBench() {
@@ -25,18 +26,38 @@ export function SwatchesBench() {
   return (
     <div className="grid items-start gap-3 md:grid-cols-2 lg:grid-cols-[minmax(20rem,24rem)_minmax(20rem,1fr)_minmax(19rem,24rem)]">
       <div className="grid gap-3">
-        {swatch ? <SwatchCard swatch={swatch} answer={answer} /> : <NoSwatch />}
-        {settled.known && <NextCard />}
-        {settled.known && <SchoolCard answer={settled} />}
+        {swatch ? (
+          <Boundary name="Swatch">
+            <SwatchCard swatch={swatch} answer={answer} />
+          </Boundary>
+        ) : (
+          <NoSwatch />
+        )}
+        {settled.known && (
+          <Boundary name="What to measure next">
+            <NextCard />
+          </Boundary>
+        )}
+        {settled.known && (
+          <Boundary name="School">
+            <SchoolCard answer={settled} />
+          </Boundary>
+        )}
       </div>
       <div className="grid gap-3">
-        {swatch && <MeasuresCard swatch={swatch} answer={answer} />}
+        {swatch && (
+          <Boundary name="Measures">
+            <MeasuresCard swatch={swatch} answer={answer} />
+          </Boundary>
+        )}
         {swatch && <ScaleCard swatch={swatch} answer={settled} />}
       </div>
       {settled.known && (
         <div className="grid gap-3 md:max-lg:col-span-2 md:max-lg:grid-cols-2">
           <ChanceCard answer={settled} />
-          <BeliefCard answer={settled} />
+          <Boundary name="What the swatches say">
+            <BeliefCard answer={settled} />
+          </Boundary>
         </div>
       )}
     </div>
