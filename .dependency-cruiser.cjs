@@ -13,6 +13,7 @@ module.exports = {
     only("demo-uses-core", "^src/demo/", "^src/(core|demo)/"),
     only("drawing-uses-core", "^src/drawing/", "^src/(core|drawing)/"),
     only("workers-use-core", "^src/workers/", "^src/(core|drawing|workers)/"),
+    only("offline-stands-alone", "^src/offline/", "^src/offline/"),
     only("state-uses-core", "^src/state/", "^src/(core|demo|state|workers)/"),
     only("ui-uses-state", "^src/ui/", "^src/(core|drawing|state|ui|workers)/"),
     only("server-uses-core", "^src/server/", "^src/(core|demo|server)/"),

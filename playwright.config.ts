@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    // What is kept in the browser has tests of its own; elsewhere each test meets the server.
+    serviceWorkers: "block",
     launchOptions: LAUNCH,
   },
   webServer: {

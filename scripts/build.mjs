@@ -11,12 +11,12 @@ const exported = path.join(root, "out");
 const into = path.join(root, "build");
 const pages = path.join(into, "pages");
 
+const hashOf = (content) => createHash("sha256").update(content).digest("base64");
+
 /** The scripts that stand in a page, as its content policy names them. */
 function hashesOf(html) {
   const scripts = [...html.matchAll(/<script(?![^>]*\ssrc=)[^>]*>([^]*?)<\/script>/g)];
-  return [...new Set(scripts.map(([, script]) => createHash("sha256").update(script).digest("base64")))].map(
-    (hash) => `sha256-${hash}`,
-  );
+  return [...new Set(scripts.map(([, script]) => `sha256-${hashOf(script)}`))];
 }
 
 if (!run("npx", "next", "build")) process.exit(1);
@@ -58,6 +58,25 @@ const scripts = Object.fromEntries(
   ]),
 );
 writeFileSync(path.join(into, "scripts.json"), JSON.stringify(scripts));
+
+/** All that is kept in the browser. What has a hash in its name is another file when it is another. */
+const kept = readdirSync(pages, { recursive: true, withFileTypes: true })
+  .filter((entry) => entry.isFile())
+  .map((entry) => path.join(entry.parentPath, entry.name))
+  .map((file) => {
+    const url = `/${path.relative(pages, file).split(path.sep).join("/")}`;
+    const revision = url.startsWith("/_next/static/") ? null : hashOf(readFileSync(file));
+    return { url, revision };
+  });
+await build({
+  entryPoints: { sw: path.join(root, "src/offline/service.worker.ts") },
+  outdir: pages,
+  bundle: true,
+  minify: true,
+  target: "es2022",
+  define: { BUILT_FILES: JSON.stringify(kept), "process.env.NODE_ENV": '"production"' },
+  logLevel: "warning",
+});
 
 /** Compressed once here, and not for everybody who asks. */
 for (const name of readdirSync(pages, { recursive: true, encoding: "utf8" })) {

@@ -20,9 +20,11 @@ const ANYWHERE = [
 /** The page that is shown where there is none. */
 const MISSING = "/404";
 
+/** A page may be asked for by the name of its file. Example: "/index.html" is "/", "/knit/" is "/knit". */
+const pageOf = (path: string) => path.replace(/\.html$|(?<=.)\/$/, "").replace(/^\/index$/, "/");
+
 /** Example: the policy of a page with one script names one hash, and no 'unsafe-inline' for scripts. */
 export function contentPolicy(scripts: ScriptHashes, path: string): string {
-  const page = path.length > 1 ? path.replace(/\/$/, "") : path;
-  const hashes = scripts[page] ?? scripts[MISSING] ?? [];
+  const hashes = scripts[pageOf(path)] ?? scripts[MISSING] ?? [];
   return [...ANYWHERE, `script-src ${["'self'", ...hashes.map((hash) => `'${hash}'`)].join(" ")}`].join("; ");
 }

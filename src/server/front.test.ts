@@ -22,7 +22,8 @@ const server = frontOf({
     (line) => lines.push(line),
     () => new Date(0),
   ),
-  files: (_, response, missing) => (response.req.url === "/knit" ? response.end("<h1>Knit</h1>") : missing()),
+  files: (_, response, missing) =>
+    response.req.url?.startsWith("/knit") ? response.end("<h1>Knit</h1>") : missing(),
   missingPage: "<h1>Nothing</h1>",
   scripts: { "/knit": [HASH], "/404": [] },
 });
@@ -106,6 +107,9 @@ test("a page may have the scripts that were built into it, and stands in no fram
   expect(policy).toContain(`script-src 'self' '${HASH}'`);
   expect(policy).not.toMatch(/script-src[^;]*(unsafe|\*)|default-src[^;]*(unsafe|\*)/);
   expect(policy).toContain("frame-ancestors 'none'");
+  // By the name of its file, as what keeps the page in the browser asks for it, it has the same.
+  for (const name of ["/knit.html", "/knit/"])
+    expect((await sent("GET", name, "", {})).headers["content-security-policy"]).toBe(policy);
   expect(headers["x-frame-options"]).toBe("DENY");
   expect(headers["x-powered-by"]).toBeUndefined();
   const missing = await sent("GET", "/nowhere", "", {});

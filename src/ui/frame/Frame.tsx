@@ -56,6 +56,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const opened = useIsAnswered();
   const [listOpen, setListOpen] = useState(false);
   useEffect(() => startSession((word) => toast.warning(asSaid(word), { duration: 12_000 })), []);
+  useEffect(() => {
+    if (opened) void import("./updates").then(({ keepApplication }) => keepApplication());
+  }, [opened]);
   const [settingsOpen, setSettingsOpen] = useState(false);
   useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
   const theme = useTheme();
