@@ -1,4 +1,4 @@
-import { answerOf, ballsOf, expect, expectAccessible, openAt, openBack, test } from "./bench";
+import { answerIsThere, answerOf, ballsOf, expect, expectAccessible, openAt, openBack, test } from "./bench";
 
 test("each bench is one key away and keeps the strand and the answer in sight", async ({ page }) => {
   await openBack(page);
@@ -124,4 +124,52 @@ test("the server tells that it is well, and an address without a bench says so",
   expect(await health.json()).toEqual({ ok: true, version: expect.stringMatching(/^\d+\.\d+\.\d+$/) });
   await page.goto("/nowhere");
   await expect(page.getByText("There is nothing on this page")).toBeVisible();
+});
+
+test("a sheet gives the focus back to what opened it, from a button, a menu or a key", async ({ page }) => {
+  await openAt(page);
+  await answerIsThere(page);
+  const sheet = page.getByRole("dialog");
+  const closed = async () => {
+    await expect(sheet).toBeVisible();
+    await page.keyboard.press("Escape");
+    await expect(sheet).toHaveCount(0);
+  };
+  for (const name of ["Settings", "Shortcuts", "Tools"]) {
+    const button = page.getByRole("button", { name, exact: true });
+    // The second time all of it is loaded, and the sheet opens at once.
+    for (let time = 0; time < 2; time += 1) {
+      await button.focus();
+      await page.keyboard.press("Enter");
+      await closed();
+      await expect(button).toBeFocused();
+    }
+  }
+  const project = page.getByRole("button", { name: /^Project:/ });
+  for (const act of ["Name and notes …", "Send to another device …", "Your hand …", "Name and notes …"]) {
+    await project.focus();
+    await page.keyboard.press("Enter");
+    await page.getByRole("menuitem", { name: act }).focus();
+    await page.keyboard.press("Enter");
+    await closed();
+    await expect(project).toBeFocused();
+  }
+});
+
+test("the first key goes to the bench past everything above it, and each bench has a title of its own", async ({
+  page,
+}) => {
+  const titles = new Set<string>();
+  for (const path of ["/", "/swatches", "/swap", "/order", "/knit", "/panels", "/shelf"]) {
+    await openAt(page, path);
+    titles.add(await page.title());
+  }
+  expect(titles.size).toBe(7);
+  await openAt(page);
+  await page.keyboard.press("Tab");
+  const skip = page.getByRole("link", { name: "Skip to the bench" });
+  await expect(skip).toBeFocused();
+  await expect(skip).toBeInViewport();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("main")).toBeFocused();
 });

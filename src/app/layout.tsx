@@ -7,7 +7,7 @@ import { Frame } from "@/ui/frame/Frame";
 import { themeScript } from "@/ui/frame/themeScript";
 
 export const metadata: Metadata = {
-  title: "Brenok: how many balls of yarn",
+  title: { default: "Brenok: how many balls of yarn", template: "%s · Brenok" },
   description: "How many balls of yarn a cabled piece needs, how sure that is, and why.",
 };
 

@@ -72,6 +72,12 @@ export function Frame({ children }: { readonly children: ReactNode }) {
 
   return (
     <>
+      <a
+        href="#bench"
+        className="sr-only rounded-lg bg-ink px-3 py-2 text-paper focus:not-sr-only focus:absolute focus:top-2 focus:left-2 focus:z-50"
+      >
+        Skip to the bench
+      </a>
       <div className="mx-auto max-w-[1360px] px-3 pb-24 sm:px-6 md:pb-8">
         <Header onShortcuts={() => setListOpen(true)} onSettings={() => setSettingsOpen(true)} />
         {opened ? (
@@ -88,7 +94,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
               </Boundary>
             </div>
             <DemoNotice />
-            <main className="mt-3">
+            <main id="bench" tabIndex={-1} className="mt-3 outline-none">
               <Boundary key={path} name="This bench">
                 {children}
               </Boundary>
