@@ -1,4 +1,5 @@
 /** All that is remembered of a knitter's hand, kept in the browser and as a file of its own. */
+import { faultsOf } from "./faults";
 import * as z from "zod/mini";
 import { handOf, withSaid } from "../belief/hand";
 import { count, words } from "../project/boundedNumbers";
@@ -79,9 +80,8 @@ export function readHand(text: string): ReadHand {
   }
   const checked = handFileSchema.safeParse(found);
   if (!checked.success) {
-    const [issue] = checked.error.issues;
-    const path = issue?.path.join(".") ?? "";
-    return { ok: false, message: say("invalidPart", { path, why: issue?.message ?? "unreadable" }) };
+    const [first] = faultsOf(checked.error.issues, found);
+    return { ok: false, message: first?.message ?? say("notJson") };
   }
   const { closed, said } = checked.data;
   try {

@@ -7,7 +7,7 @@ import { demoProject } from "@/demo/slipover";
 import { forecastProject } from "../forecast/projectForecast";
 import { layProject } from "../garment/panelLayout";
 import { emptyProject, projectSchema, type Project } from "../project/project";
-import { fileNameOf, readProject, writeProject } from "./projectFile";
+import { checkProject, fileNameOf, readProject, writeProject } from "./projectFile";
 import { newSection } from "../project/sections";
 
 const demo = demoProject();
@@ -74,7 +74,7 @@ test.each([
   [JSON.stringify({ ...demo, version: 99 }), /newer Brenok/],
   [JSON.stringify({ ...demo, needleMm: -3 }), /needleMm/],
   [JSON.stringify({ ...demo, gauge: { ...demo.gauge, rowsPer10Cm: "many" } }), /gauge.rowsPer10Cm/],
-  [JSON.stringify({ ...demo, surprise: 1 }), /is not valid/],
+  [JSON.stringify({ ...demo, surprise: 1 }), /A part of the file cannot be/],
   [" ".repeat(5_000_001), /over 5 MB/],
 ])("a bad file is refused in words (%#)", (text, problem) => {
   expect(messageOf(text)).toMatch(problem);
@@ -186,7 +186,9 @@ test.each([
   [{ pieces: [{ ...demo.pieces[0], seams: "two" }] }, "seams"],
 ])("an older file whose seams or extras cannot be read is refused by name", (given, name) => {
   const opened = readProject(JSON.stringify({ ...demo, version: 2, ...given }));
-  expect(opened.ok ? "" : `${opened.path} ${sentence(opened.message)}`).toContain(name);
+  expect(
+    opened.ok ? "" : `${opened.faults.map(({ path }) => path).join()} ${sentence(opened.message)}`,
+  ).toContain(name);
 });
 
 test("grounds among panels keep the stitches that they had", () => {
@@ -203,4 +205,30 @@ test("grounds among panels keep the stitches that they had", () => {
   if (!opened.ok) throw new Error(sentence(opened.message));
   const [section] = opened.project.pieces[0]?.sections ?? [];
   expect(section?.kind === "fabric" && section.across.map(({ times }) => times)).toEqual([24, 5, 8]);
+});
+
+test("all faults of a file are told in one go, each with its place, in words and not in those of a program", () => {
+  const [back, ...others] = demoProject().pieces;
+  const wrong = {
+    ...demoProject(),
+    needleMm: -3,
+    certainty: "perhaps",
+    notes: "x".repeat(5000),
+    pieces: [{ ...back, name: 5, wibble: 1, times: undefined }, ...others],
+    yarns: [{ ...demoProject().yarns[0], colour: "reddish", putUp: { massG: 50 } }],
+    swap: { keep: "size", candidates: "none" },
+  };
+  const opened = checkProject(wrong);
+  if (opened.ok) throw new Error("It was opened.");
+  expect(Object.fromEntries(opened.faults.map(({ path, message }) => [path, sentence(message)]))).toEqual({
+    needleMm: "A part of the file cannot be: needleMm is under 0.5.",
+    certainty: "A part of the file cannot be: certainty is none of daring, steady, careful.",
+    notes: "A part of the file cannot be: notes is longer than 4000 characters.",
+    "pieces.0": "A part of the file cannot be: pieces.0 has a part that no file has: wibble.",
+    "pieces.0.name": "A part of the file cannot be: pieces.0.name must be a text.",
+    "yarns.0.colour": "A part of the file cannot be: yarns.0.colour is not written as it must be.",
+    "yarns.0.putUp.lengthM": "A part of the file cannot be: yarns.0.putUp.lengthM is missing.",
+    "swap.candidates": "A part of the file cannot be: swap.candidates must be a list.",
+  });
+  expect(sentence(opened.message)).toMatch(/7 more parts cannot be either\.$/);
 });

@@ -1,13 +1,23 @@
 /** Project files: written as JSON, read with a check of every part, and a plain word where one is wrong. */
 import { say, type Message } from "../words/message";
+import { faultsOf, type Fault } from "./faults";
 import { upToDate } from "./migrations";
 import { FORMAT, VERSION, projectSchema, type Project } from "../project/project";
 
 export type Opened =
   | { readonly ok: true; readonly project: Project }
-  | { readonly ok: false; readonly message: Message; readonly path: string };
+  | {
+      readonly ok: false;
+      readonly message: Message;
+      /** Every fault with its place. */
+      readonly faults: readonly Fault[];
+    };
 
-const refused = (message: Message, path = ""): Opened => ({ ok: false, message, path });
+const refused = (message: Message, path = ""): Opened => ({
+  ok: false,
+  message,
+  faults: [{ path, message }],
+});
 
 export const EXTENSION = ".brenok.json";
 export const MOST_CHARACTERS = 5_000_000;
@@ -27,8 +37,8 @@ export const fileStem = (name: string) =>
 
 /**
  * Reads the text of a project file.
- * Errors: too large, no JSON, no Brenok project, written by a newer Brenok, a part that cannot be, with
- * its path in the file.
+ * Errors: too large, no JSON, no Brenok project, written by a newer Brenok, parts that cannot be, with
+ * their paths in the file.
  */
 export function readProject(text: string): Opened {
   if (text.length > MOST_CHARACTERS) return refused(say("fileTooLarge"));
@@ -74,7 +84,9 @@ export function checkProject(found: unknown): Opened {
       ? refused(say("namedTwice", { name: twice.name }), twice.path)
       : { ok: true, project: checked.data };
   }
-  const [issue] = checked.error.issues;
-  const path = issue?.path.join(".") ?? "";
-  return refused(say("invalidPart", { path, why: issue?.message ?? "unreadable" }), path);
+  const faults = faultsOf(checked.error.issues, found);
+  const [first, ...others] = faults;
+  const message = first?.message ?? say("notJson");
+  const more = others.length;
+  return { ok: false, message: more > 0 ? say("invalidParts", { first: message, more }) : message, faults };
 }

@@ -91,6 +91,10 @@ const OTHERS = {
   way: "decrease",
   what: say("nothingTyped"),
   chance: 0.5,
+  worker: "engine",
+  wanted: "number",
+  options: ["x", "y"],
+  keys: ["x"],
 };
 
 /** What is a text or a list in one sentence, and something else in another. */
@@ -102,6 +106,9 @@ const APART = {
   joinedBy: { join: "x" },
   putOnExtra: { extra: "x" },
   joinsIn: { joins: { count: 2, m: 0.6 } },
+  invalidParts: { first: say("nothingTyped") },
+  partTooSmall: { what: "number" },
+  partTooLarge: { what: "string" },
   mendHold: { left: 3 },
   mendCross: { lean: "left" },
   lotsInTurn: { lots: ["x", "y"] },
@@ -113,7 +120,6 @@ const APART = {
   stepCatch: { side: "front" },
   stepWork: { works: "k3", from: "left" },
   crossingLooks: { lean: "left" },
-  invalidPart: { why: "x" },
   entryNotRead: { why: "x" },
   seamPlan: { wider: [4, 7] },
   bestIn: { each: [] },

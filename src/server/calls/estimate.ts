@@ -15,9 +15,10 @@ export function estimateOf(text: string): Answered {
   if (!body.ok) return body.refusal;
   const opened = checkProject(body.value);
   if (!opened.ok)
-    return unanswerable("This is not a project that can be read.", [
-      { path: opened.path || "body", message: plainly(opened.message) },
-    ]);
+    return unanswerable(
+      "This is not a project that can be read.",
+      opened.faults.map(({ path, message }) => ({ path: path || "body", message: plainly(message) })),
+    );
   const report = reportOn(opened.project, engine.layOf(opened.project));
   return "missing" in report
     ? unanswerable("The project lacks what an estimate needs.", report.missing)

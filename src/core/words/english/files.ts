@@ -12,6 +12,21 @@ const TOO_LONG = {
   loom: "Drawing a fabric",
 } as const;
 
+const SIZED: Readonly<Record<string, string>> = {
+  string: "has fewer characters than",
+  array: "has fewer parts than",
+};
+
+const KINDS_OF_PART: Readonly<Record<string, string>> = {
+  number: "a number",
+  int: "a whole number",
+  string: "a text",
+  boolean: "true or false",
+  array: "a list",
+  object: "an object",
+  record: "an object",
+};
+
 export const files = {
   fileTooLarge: () => "This file is over 5 MB: no project is that large.",
   linkCutOff: () =>
@@ -31,8 +46,23 @@ export const files = {
     `This is not a Brenok project: it does not say "format": "${format}".`,
   newerBrenok: ({ version, reads }: { readonly version: number; readonly reads: number }) =>
     `This project was saved by a newer Brenok (version ${version}; this one reads ${reads}). Update Brenok, then open it again.`,
-  invalidPart: ({ path, why }: { readonly path: string; readonly why: string }) =>
-    `The project has a part that is not valid: ${path || "file"}: ${why}.`,
+  invalidPart: ({ path, why }: { readonly path: string; readonly why: Nested }, { tell }: Teller) =>
+    `A part of the file cannot be: ${path ? `${path} ` : "it "}${tell(why)}.`,
+  /** The first fault of a file that has more of them. */
+  invalidParts: ({ first, more }: { readonly first: Nested; readonly more: number }, { tell }: Teller) =>
+    `${tell(first)} ${more === 1 ? "Another part" : `${more} more parts`} cannot be either.`,
+  partMissing: () => "is missing",
+  partTooSmall: ({ least, what }: { readonly least: number; readonly what: string }) =>
+    `${SIZED[what] ?? "is under"} ${least}`,
+  partTooLarge: ({ most, what }: { readonly most: number; readonly what: string }) =>
+    `${what === "string" ? `is longer than ${most} characters` : what === "array" ? `has more than ${most} parts` : `is over ${most}`}`,
+  partOfOtherKind: ({ wanted }: { readonly wanted: string }) =>
+    `must be ${KINDS_OF_PART[wanted] ?? "something else"}`,
+  partNoneOf: ({ options }: { readonly options: readonly string[] }) =>
+    options.length === 1 ? `must be “${options[0]}”` : `is none of ${options.join(", ")}`,
+  partUnknown: ({ keys }: { readonly keys: readonly string[] }) =>
+    `has a part that no file has: ${keys.join(", ")}`,
+  partWrittenWrongly: () => "is not written as it must be",
   lastProjectNotRead: ({ why }: { readonly why: Nested }, { tell }: Teller) =>
     `Your last project could not be read, so the demo is open. It is still saved in this browser. ${tell(why)}`,
   /** Work of one kind that was stopped, because it did not come to an end. */
