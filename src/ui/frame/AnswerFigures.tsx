@@ -82,15 +82,18 @@ export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
   return (
     <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
       <div>
-        <p role="status" className="font-display text-[2.6rem] leading-none font-semibold whitespace-nowrap">
+        <p
+          role="status"
+          className="font-display text-[2.6rem] leading-none font-semibold sm:whitespace-nowrap"
+        >
           {countOf(advised.balls, "ball")}{" "}
           <span className="font-text text-lg font-normal">of {tellBall(yarn.putUp, units)} needed</span>
         </p>
-        <p className="mt-1 leading-snug whitespace-nowrap">
+        <p className="mt-1 leading-snug sm:whitespace-nowrap">
           <strong>{formatChance(advised.chance, weighed)}</strong> as written,{" "}
           <AtKeptWidth yarn={forecast} weighed={weighed} />
         </p>
-        <p className="text-[0.95rem] leading-snug whitespace-nowrap text-faint">
+        <p className="text-[0.95rem] leading-snug text-faint sm:whitespace-nowrap">
           {tellLength(need, yarn.putUp, units)}; {formatYarn(leftOver, units)} left over
         </p>
         <Beside yarn={forecast} />
@@ -186,7 +189,7 @@ export function SeveralYarns({
   return (
     <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
       <div>
-        <p role="status" className="font-display text-3xl leading-none font-semibold whitespace-nowrap">
+        <p role="status" className="font-display text-3xl leading-none font-semibold sm:whitespace-nowrap">
           {countOf(all, "ball")}{" "}
           <span className="font-text text-lg font-normal">needed in {yarns.length} yarns</span>
         </p>

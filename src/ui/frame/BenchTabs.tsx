@@ -9,7 +9,7 @@ export function BenchTabs() {
   return (
     <nav
       aria-label="Benches"
-      className="max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-20 max-md:border-t max-md:border-line max-md:bg-paper max-md:px-2 max-md:py-2"
+      className="max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-20 max-md:border-t max-md:border-line max-md:bg-paper max-md:px-2 max-md:py-2 max-[22.5rem]:px-1"
     >
       <ul className="flex justify-between gap-1 md:justify-start">
         {BENCHES.map(({ path: to, name, key }) => (
@@ -45,7 +45,7 @@ function Tab({ to, name, shortcut, here }: TabProps) {
       href={to}
       aria-current={here ? "page" : undefined}
       aria-keyshortcuts={shortcut}
-      className={`relative block rounded-lg border px-1 py-2.5 text-[0.75rem] font-semibold md:px-1.5 md:text-[0.95rem] ${here ? "border-ink bg-ink text-paper" : "border-line bg-card"}`}
+      className={`relative block rounded-lg border px-1 py-2.5 text-[0.75rem] font-semibold max-[22.5rem]:px-0.5 max-[22.5rem]:tracking-tight md:px-1.5 md:text-[0.95rem] ${here ? "border-ink bg-ink text-paper" : "border-line bg-card"}`}
     >
       {name}
       <kbd className="ml-1 hidden font-[inherit] text-xs font-normal opacity-80 md:inline">{shortcut}</kbd>

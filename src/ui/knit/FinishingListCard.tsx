@@ -33,7 +33,7 @@ export function FinishingListCard({ ticked }: { readonly ticked: Progress["ticke
                   tellLog(by === undefined ? { kind: "ticked", of: key } : { kind: "takenBack", of: by })
                 }
               >
-                <span className="py-0.5">
+                <span className="min-w-0 py-0.5 wrap-anywhere">
                   <span className={by === undefined ? "" : "text-faint line-through"}>
                     <Said>{what}</Said>
                   </span>

@@ -51,7 +51,7 @@ export function PiecesCard({ pieces, chosen, pace, notes }: PiecesCardProps) {
               className={`w-full rounded-lg border px-3 py-2 text-left ${piece.key === chosen ? "border-ink bg-paper" : "border-line"}`}
             >
               <span className="flex items-baseline justify-between gap-2">
-                <strong>{piece.name}</strong>
+                <strong className="min-w-0 wrap-anywhere">{piece.name}</strong>
                 <span className="text-sm text-faint">{stands(piece)}</span>
               </span>
               <span aria-hidden className="mt-1 block h-1.5 rounded-full bg-line">

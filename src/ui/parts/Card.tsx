@@ -12,7 +12,7 @@ export function Card({ title, aside, children, className = "" }: CardProps) {
   return (
     <section aria-label={title} className={`rounded-xl border border-line bg-card p-4 ${className}`}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 className="text-xl">{title}</h2>
+        <h2 className="min-w-0 text-xl wrap-anywhere">{title}</h2>
         {aside && <div className="text-sm text-faint">{aside}</div>}
       </div>
       {children}

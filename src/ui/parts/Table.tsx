@@ -61,7 +61,7 @@ export function Table<Row>({
       .filter(Boolean)
       .join(" ");
   return (
-    <div className="overflow-x-auto">
+    <div className="relative overflow-x-auto">
       <table className={bare ? className : `w-full ${className}`} style={{ minWidth }}>
         <caption className={captionHidden ? "sr-only" : "pb-1 text-left text-faint"}>{caption}</caption>
         {columns.some(({ head }) => head !== undefined) && (
