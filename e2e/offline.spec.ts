@@ -77,7 +77,9 @@ async function served(folder: string, port: number): Promise<ChildProcess> {
     env: { ...process.env, PORT: String(port), THREADS: "1", LOG: "all" },
     stdio: ["ignore", "pipe", "inherit"],
   });
-  await new Promise((resolve) => server.stdout?.once("data", resolve));
+  await new Promise<void>((resolve) =>
+    server.stdout?.on("data", (lines) => String(lines).includes('"event":"open"') && resolve()),
+  );
   return server;
 }
 

@@ -52,9 +52,9 @@ const server = spawn(process.execPath, [SERVER], {
   stdio: ["ignore", "pipe", "inherit"],
 });
 let told = false;
-/** The first line of the server says that it is open; those of requests are of use elsewhere. */
-server.stdout.on("data", () => {
-  if (told) return;
+/** A line of the server says that it is open; those of requests are of use elsewhere. */
+server.stdout.on("data", (lines) => {
+  if (told || !String(lines).includes('"event":"open"')) return;
   told = true;
   console.log(`Brenok is open at http://localhost:${port}  (Ctrl+C ends it)`);
   if (host === "127.0.0.1")

@@ -23,6 +23,7 @@ for (const line of stage) {
 const env = { PATH: process.env.PATH, NODE_ENV: "production", HOST: "127.0.0.1", PORT };
 const [program, ...rest] = commandOf("CMD");
 const server = spawn(program, rest, { cwd: home, env, stdio: ["ignore", "pipe", "inherit"] });
+process.on("exit", () => server.kill("SIGKILL"));
 const ended = new Promise((resolve) => server.once("exit", resolve));
 const failures = [];
 const holds = (what, holding) => {
@@ -31,7 +32,9 @@ const holds = (what, holding) => {
 };
 
 const opened = await Promise.race([
-  new Promise((resolve) => server.stdout.once("data", (line) => resolve(JSON.parse(String(line)).event))),
+  new Promise((resolve) =>
+    server.stdout.on("data", (lines) => String(lines).includes('"event":"open"') && resolve("open")),
+  ),
   ended,
 ]);
 holds("it opens, and says so in its log", opened === "open");

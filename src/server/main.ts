@@ -72,6 +72,11 @@ await Promise.all(
     pool.do({ call: "estimate", text: JSON.stringify({ ...demoProject(), name: `Warming up ${at}` }) }),
   ),
 );
+server.once("error", ({ code }: NodeJS.ErrnoException) => {
+  const problem = code === "EADDRINUSE" ? `Port ${port} is in use: choose another by PORT.` : code;
+  log.say("error", "notOpen", { problem });
+  process.exit(1);
+});
 server.listen(port, hostname, () => log.say("info", "open", { hostname, port, threads, budgetMs }));
 
 /** What is underway is answered, for so long at most. */
