@@ -6,7 +6,7 @@ import { compare, patternFigures } from "@/core/swap/outcome";
 import { rankBasis, ranking } from "@/core/swap/rank";
 import { ownCandidate } from "@/core/swap/candidateYarn";
 import type { Project } from "@/core/project/project";
-import { entrySchema } from "@/core/project/shelf";
+import { largeShelf } from "@testing/largeShelf";
 import { toEnd } from "@/core/steps";
 import { candidateSources } from "@/core/swap/candidateSources";
 import { demoProject } from "@/demo/slipover";
@@ -73,22 +73,8 @@ await told("one substitute, its fabrics relaxed too", () => {
   );
 });
 
-/** A shelf of so many yarns, each eighth a lace. */
-const shelfOf = (count: number) =>
-  Array.from({ length: count }, (_, index) =>
-    entrySchema.parse({
-      id: `entry-${index}`,
-      label: {
-        name: `Yarn ${index}`,
-        colour: "#7a8b6f",
-        fibres: "80 % wool, 20 % silk",
-        putUp: { massG: 50, lengthM: index % 8 === 0 ? 380 + (index % 97) : 50 + ((index * 37) % 260) },
-      },
-      balls: 3,
-    }),
-  );
 for (const count of [1000, 10_000]) {
-  const entries = shelfOf(count);
+  const entries = largeShelf(count);
   await told(`${count} yarns of a shelf gathered and put in order`, () => {
     const basis = rankBasis(answer, { keep: "size", certainty: "steady" });
     toEnd(ranking(candidateSources("any", basis.tex, { entries, shop: null }).candidates, basis));

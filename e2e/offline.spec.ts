@@ -12,6 +12,13 @@ test.use({ serviceWorkers: "allow" });
 const isKept = (page: Page) =>
   page.waitForFunction(async () => (await navigator.serviceWorker.ready).active?.state === "activated");
 
+/** One visit, after which there is no network. */
+async function visitOnce(page: Page) {
+  await openAt(page);
+  await isKept(page);
+  await page.context().setOffline(true);
+}
+
 const hand = (page: Page) => page.getByRole("region", { name: "Row in hand" });
 const rowInHand = (page: Page) => hand(page).locator("strong").first();
 
@@ -26,11 +33,8 @@ async function rowDone(page: Page): Promise<string> {
 
 test("after one visit every bench works without a network, on reload too, and so do reader and sheets", async ({
   page,
-  context,
 }) => {
-  await openAt(page);
-  await isKept(page);
-  await context.setOffline(true);
+  await visitOnce(page);
   for (const [address, shown] of [
     ["/", "Schematic"],
     ["/swatches", "What your swatches say"],
@@ -57,13 +61,8 @@ test("after one visit every bench works without a network, on reload too, and so
   expect(await page.evaluate(() => document.fonts.check("16px 'Fraunces Variable'"))).toBe(true);
 });
 
-test("from bench to bench without a network, by keys, and what changes is kept", async ({
-  page,
-  context,
-}) => {
-  await openAt(page);
-  await isKept(page);
-  await context.setOffline(true);
+test("from bench to bench without a network, by keys, and what changes is kept", async ({ page }) => {
+  await visitOnce(page);
   await page.keyboard.press("5");
   const row = await rowDone(page);
   await page.reload();

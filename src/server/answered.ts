@@ -35,6 +35,9 @@ export const refused = (
 export const unanswerable = (error: string, diagnostics: readonly Diagnostic[]) =>
   refused(422, error, diagnostics);
 
+/** 500: a fault of the server's own. */
+export const broken = refused(500, "Something is broken here, and not in what was sent.");
+
 /** Refused for the moment: whoever asks again in two seconds may be answered. */
 export const notNow = (status: 429 | 503, error: string) =>
   refused(status, error, [], { "retry-after": "2" });

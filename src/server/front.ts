@@ -11,7 +11,7 @@ import {
 } from "node:http";
 import { Readable, type Duplex } from "node:stream";
 import { pipeline } from "node:stream/promises";
-import { refused, type Answered, type Streamed } from "./answered";
+import { broken, refused, type Answered, type Streamed } from "./answered";
 import { READING, type Calls } from "./calls";
 import { contentPolicy, type ScriptHashes } from "./contentPolicy";
 import type { Log } from "./log";
@@ -52,7 +52,6 @@ const unreadable = refused(400, "The address cannot be read.", [
 const noCall = refused(404, "There is no such call.", [
   { path: "address", message: "docs/api.md lists the calls." },
 ]);
-const broken = refused(500, "Something is broken here, and not in what was sent.");
 const otherMethod = (method: string, allow: readonly string[]) =>
   refused(405, `${method} is not taken here.`, [{ path: "method", message: `Send ${allow.join(" or ")}.` }], {
     allow: allow.join(", "),
@@ -108,7 +107,8 @@ export function frontOf({ calls, metrics, log, files, missingPage, scripts }: Fr
       const call = calls.get(path);
       if (!call) return sends("no call", noCall);
       if (!call.allow.includes(method)) return sends(path, otherMethod(method, call.allow));
-      const told = Promise.resolve(call.handle(request, response));
+      // What a handler throws is its answer's fault, whether it promises one or gives it at once.
+      const told = Promise.resolve().then(() => call.handle(request, response));
       return { route: path, sent: told.then((one) => send(response, one)) };
     }
     if (!READING.includes(method)) return sends("page", otherMethod(method, READING));

@@ -1,5 +1,6 @@
 /** JSON from outside, taken apart only where it is not nested deeper than any project. */
 import { unanswerable, type Answered } from "./answered";
+import { Nesting } from "./nesting";
 
 type Parsed =
   { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly refusal: Answered };
@@ -9,15 +10,11 @@ const MOST_DEPTH = 64;
 
 /** How deep lists and objects of a JSON text lie in one another, without taking it apart. */
 function depthOf(text: string): number {
-  let [depth, deepest, quoted] = [0, 0, false];
+  const nesting = new Nesting();
+  let deepest = 0;
   for (let at = 0; at < text.length; at += 1) {
-    const sign = text[at];
-    if (quoted) {
-      if (sign === "\\") at += 1;
-      else if (sign === '"') quoted = false;
-    } else if (sign === '"') quoted = true;
-    else if (sign === "{" || sign === "[") deepest = Math.max(deepest, (depth += 1));
-    else if (sign === "}" || sign === "]") depth -= 1;
+    nesting.take(text[at] ?? "");
+    deepest = Math.max(deepest, nesting.depth);
   }
   return deepest;
 }

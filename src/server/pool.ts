@@ -5,7 +5,7 @@
 import { createHash } from "node:crypto";
 import { LRUCache } from "lru-cache";
 import { Piscina } from "piscina";
-import { notNow, refused, type Answered } from "./answered";
+import { broken, notNow, type Answered } from "./answered";
 import type { Heavy, Task } from "./heavy";
 
 /** How a task ended. */
@@ -34,7 +34,6 @@ const tooLong = (budgetMs: number) =>
     503,
     `This takes longer than the ${budgetMs / 1000} s that one answer may take. Send less at a time: fewer pieces, or one repeat.`,
   );
-const broken = refused(500, "Something is broken here, and not in what was sent.");
 
 const keyOf = ({ call, text }: Task) => `${call} ${createHash("sha256").update(text).digest("base64")}`;
 /** The name of a problem, which may come from another thread. */

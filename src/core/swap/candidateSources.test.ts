@@ -2,8 +2,8 @@ import { demoShelf } from "@/demo/shelf";
 import { priceList } from "@/demo/priceList";
 import { demoProject } from "@/demo/slipover";
 import { answerTo } from "@testing/anyProject";
+import { largeShelf } from "@testing/largeShelf";
 import { candidateName, type Candidate } from "../project/candidates";
-import { entrySchema } from "../project/shelf";
 import { layProject, type KnownLaid } from "../garment/panelLayout";
 import { marketOf } from "../order/market";
 import { toMetres } from "../units/brands";
@@ -39,22 +39,9 @@ test("with nothing on the shelf and no shop there is nothing to gather", () => {
   });
 });
 
-/** A shelf of so many yarns of all thicknesses, each eighth a lace. */
-const shelfOf = (count: number) =>
-  Array.from({ length: count }, (_, index) =>
-    entrySchema.parse({
-      id: `entry-${index}`,
-      label: {
-        name: `Yarn ${index}`,
-        colour: "#7a8b6f",
-        putUp: { massG: 50, lengthM: index % 8 === 0 ? 380 + (index % 97) : 50 + ((index * 37) % 260) },
-      },
-      balls: 3,
-    }),
-  );
-
 test("of a large shelf those with a lace are looked at that come nearest, as many on any shelf, and the rest is told", () => {
-  const gathered = (count: number) => candidateSources("any", TEX, { entries: shelfOf(count), shop: null });
+  const gathered = (count: number) =>
+    candidateSources("any", TEX, { entries: largeShelf(count), shop: null });
   const texOfOne = ({ label, strands, beside }: Candidate) =>
     strands * texOf(label.putUp as PutUp) + (beside ? texOf(beside.label.putUp as PutUp) : 0);
   const small = gathered(60);

@@ -49,9 +49,12 @@ const texOfLabel = ({ putUp }: YarnLabel) => (putUp ? texOf(putUp as PutUp) : 0)
 
 /** The places of a sorted list that are nearest to a value, at most so many. Example: of 1, 2, 4, 9 the two nearest to 3 are 1 and 2. */
 function nearest(sorted: readonly number[], value: number, most: number): readonly number[] {
-  let to = sorted.findIndex((one) => one >= value);
-  if (to < 0) to = sorted.length;
-  let from = to;
+  let [from, to] = [0, sorted.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if ((sorted[middle] ?? Infinity) < value) from = middle + 1;
+    else to = middle;
+  }
   while (to - from < most && (from > 0 || to < sorted.length)) {
     const [below, above] = [sorted[from - 1] ?? -Infinity, sorted[to] ?? Infinity];
     if (value - below <= above - value) from -= 1;
