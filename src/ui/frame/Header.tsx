@@ -23,7 +23,7 @@ export function Header({ onShortcuts, onSettings }: HeaderProps) {
     <header className="flex flex-wrap items-center gap-x-3 gap-y-1 py-2.5">
       <h1 className="text-2xl tracking-tight">Brenok</h1>
       <ProjectMenu />
-      <div className="ml-auto flex flex-wrap items-center justify-end gap-1">
+      <div className="ml-auto flex items-center justify-end gap-1 max-[22.5rem]:flex-wrap">
         <SaveStatus />
         <IconButton label="Undo" keys="Control+Z" disabled={!canUndo} onClick={undo} icon={Undo2} />
         <IconButton label="Redo" keys="Control+Shift+Z" disabled={!canRedo} onClick={redo} icon={Redo2} />

@@ -26,7 +26,7 @@ export function Choice<Value extends string>({ label, options, value, onChange }
         const option = options.find((one) => one.value === chosen);
         if (option) onChange(option.value);
       }}
-      className="inline-flex max-w-full flex-wrap rounded-lg border border-edge bg-card p-0.5 text-sm"
+      className="inline-flex max-w-full rounded-lg max-[22.5rem]:flex-wrap border border-edge bg-card p-0.5 text-sm"
     >
       {options.map((option) => (
         <ToggleGroup.Item
