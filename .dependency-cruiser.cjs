@@ -27,12 +27,12 @@ module.exports = {
     {
       name: "core-is-pure",
       comment:
-        "No interface, storage, clock or server in the core; Zod checks files, papaparse takes tables apart, chevrotain reads rows.",
+        "No interface, storage, clock or server in the core; Zod checks files, papaparse takes tables apart, chevrotain reads rows, diff3 puts texts together.",
       severity: "error",
       from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
       to: {
         dependencyTypes: ["npm", "core"],
-        pathNot: "node_modules/(zod|papaparse|@types/papaparse|chevrotain|@chevrotain)/",
+        pathNot: "node_modules/(zod|papaparse|@types/papaparse|chevrotain|@chevrotain|node-diff3)/",
       },
     },
   ],

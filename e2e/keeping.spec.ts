@@ -76,7 +76,7 @@ test("a storage that refuses is shown, and keeping goes on when it works again",
   await expect(alarm).toBeVisible();
   await expect(page.getByRole("button", { name: "Try again" })).toBeVisible();
   // In one go: the next try of its own could otherwise take the button away between mending and clicking.
-  await alarm.getByRole("button").evaluate((button: HTMLElement) => {
+  await alarm.getByRole("button", { name: "Try again" }).evaluate((button: HTMLElement) => {
     (window as unknown as { mend: () => void }).mend();
     button.click();
   });
@@ -85,18 +85,26 @@ test("a storage that refuses is shown, and keeping goes on when it works again",
   await expect(page.getByLabel("Rows", { exact: true })).toHaveValue("151");
 });
 
-test("a project kept in the browser that cannot be read is put aside, with a word", async ({ page }) => {
+test("a project kept in the browser that cannot be read is set aside, with a word", async ({ page }) => {
   await openBack(page);
   await page.getByLabel("Rows", { exact: true }).fill("151");
   await expect(page.getByText("Saved in this browser")).toBeVisible();
+  // Both texts of the project, since of two the one that is whole is opened.
   await page.evaluate(
     () =>
       new Promise<void>((resolve, reject) => {
-        const open = indexedDB.open("brenok");
+        const open = indexedDB.open("brenok-kept");
         open.onerror = () => reject(open.error);
         open.onsuccess = () => {
-          const store = open.result.transaction("projects", "readwrite").objectStore("projects");
-          store.put({ format: "brenok-project", version: 1 }, "current").onsuccess = () => resolve();
+          const deal = open.result.transaction("texts", "readwrite");
+          const cursor = deal.objectStore("texts").openCursor();
+          cursor.onsuccess = () => {
+            if (!cursor.result) return;
+            const written = cursor.result.value as { text: string };
+            cursor.result.update({ ...written, text: written.text.slice(1) });
+            cursor.result.continue();
+          };
+          deal.oncomplete = () => resolve();
         };
       }),
   );

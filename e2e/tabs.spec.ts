@@ -32,11 +32,12 @@ test("two tabs show one project and one shelf: neither writes over what the othe
   await expect(ballsOf(page)).toHaveText(/\b5 balls/);
 });
 
-test("a project opened in one tab is open in the other, which says so, and can have its own back", async ({
+test("a project opened in one tab is open in that one; the other goes on with its own", async ({
   page,
   context,
 }) => {
   await openBack(page);
+  await page.getByLabel(GAUGE).fill("14 sts 10cm");
   await expect(page.getByText("Saved in this browser")).toBeVisible();
   const other = await context.newPage();
   await openAt(other);
@@ -45,12 +46,42 @@ test("a project opened in one tab is open in the other, which says so, and can h
     content: JSON.stringify({ ...(await demoOf(other)), name: "Scarf of the evening" }),
   });
   await expect(other.getByRole("button", { name: /Scarf of the evening/ })).toBeVisible();
-  await expect(page.getByRole("button", { name: /Scarf of the evening/ })).toBeVisible();
-  await expect(page.getByText(/Another of your tabs has “Scarf of the evening” open now/)).toBeVisible();
-  await page.keyboard.press("Control+z");
-  await expect(page.getByRole("button", { name: /Harrow slipover/ })).toBeVisible();
-  await expect(other.getByRole("button", { name: /Harrow slipover/ })).toBeVisible();
-  await expect(ballsOf(other)).toHaveText(/\b5 balls/);
+  await expect(other.getByText("Saved in this browser")).toBeVisible();
+  await page.getByLabel("Rows", { exact: true }).fill("152");
+  await expect(page.getByText("Saved in this browser")).toBeVisible();
+  for (const [tab, name] of [
+    [page, /Harrow slipover/],
+    [other, /Scarf of the evening/],
+  ] as const) {
+    await tab.reload();
+    await expect(tab.getByRole("button", { name })).toBeVisible();
+  }
+  await expect(page.getByLabel("Rows", { exact: true })).toHaveValue("152");
+});
+
+test("what two tabs change within the same moment is kept of both, and undo takes back one’s own", async ({
+  page,
+  context,
+}) => {
+  await openBack(page);
+  await page.getByLabel(GAUGE).fill("14 sts 10cm");
+  await expect(page.getByText("Saved in this browser")).toBeVisible();
+  const other = await context.newPage();
+  await openAt(other);
+  await expect(other.getByLabel(GAUGE)).toHaveValue("14 sts 10cm");
+  await Promise.all([
+    page.getByLabel("Rows", { exact: true }).fill("153"),
+    other.getByLabel(GAUGE).fill("15 sts 10cm"),
+  ]);
+  for (const tab of [page, other]) {
+    await expect(tab.getByLabel("Rows", { exact: true })).toHaveValue("153");
+    await expect(tab.getByLabel(GAUGE)).toHaveValue("15 sts 10cm");
+  }
+  await page.getByRole("button", { name: "Undo" }).click();
+  for (const tab of [page, other]) {
+    await expect(tab.getByLabel("Rows", { exact: true })).toHaveValue("150");
+    await expect(tab.getByLabel(GAUGE)).toHaveValue("15 sts 10cm");
+  }
 });
 
 test("units chosen in one tab are those of the other", async ({ page, context }) => {

@@ -5,7 +5,7 @@ import { labelSchema } from "./label";
 import { count, money, words } from "./boundedNumbers";
 
 const SHELF_FORMAT = "brenok-shelf";
-const SHELF_VERSION = 1;
+export const SHELF_VERSION = 1;
 /** More yarns than this are a warehouse. */
 export const MOST_ENTRIES = 20_000;
 

@@ -3,7 +3,8 @@ import { progressOf } from "@/core/progress/places";
 import type { Project } from "@/core/project/project";
 import { begin, undo, useProjectStore } from "../project/projectStore";
 import { rowDone, tellLog } from "../project/log";
-import { arrive, settleArrival, useArrival } from "./arrivals";
+import { settleArrival, useArrival } from "./arrivals";
+import { arrive } from "./arrive";
 
 const FRONT = { pieceId: "front", copy: 1 };
 const open = () => useProjectStore.getState().project;
@@ -16,7 +17,7 @@ const knit = (rows: number) => {
 
 beforeEach(() => begin(demoProject()));
 
-test("rows of two devices are put together, whichever comes to the other, and nobody is asked", () => {
+test("rows of two devices are put together, whichever comes to the other, and nobody is asked", async () => {
   knit(3);
   const sent = open();
   knit(2);
@@ -25,33 +26,33 @@ test("rows of two devices are put together, whichever comes to the other, and no
   knit(4);
   const there = open();
   begin(here);
-  expect(arrive(there)).toEqual({ what: "joined", events: 4 });
+  expect(await arrive(there)).toEqual({ what: "joined", events: 4 });
   expect(rowsOf(open())).toBe(9);
   const one = open().log;
   begin(there);
-  expect(arrive(here)).toEqual({ what: "joined", events: 2 });
+  expect(await arrive(here)).toEqual({ what: "joined", events: 2 });
   expect(open().log).toEqual(one);
-  expect(arrive(here)).toEqual({ what: "joined", events: 0 });
+  expect(await arrive(here)).toEqual({ what: "joined", events: 0 });
 });
 
-test("where anything else differs it is asked about, and the rows of both stay either way", () => {
+test("where anything else differs it is asked about, and the rows of both stay either way", async () => {
   const sent = open();
   knit(2);
   const changed = { ...sent, certainty: "careful" as const, notes: "wider" };
-  expect(arrive(changed)).toEqual({ what: "asked", events: 0 });
+  expect(await arrive(changed)).toEqual({ what: "asked", events: 0 });
   expect(useArrival.getState().differs).toEqual(["notes", "certainty"]);
   settleArrival("here");
   expect([open().notes === "wider", useArrival.getState().arrived]).toEqual([false, null]);
-  arrive(changed);
+  await arrive(changed);
   settleArrival("arrived");
   expect([open().certainty, rowsOf(open())]).toEqual(["careful", 2]);
   undo();
   expect([open().certainty, rowsOf(open())]).toEqual(["steady", 2]);
 });
 
-test("another project is opened, and undo brings the former back", () => {
+test("another project is opened, and undo brings the former back", async () => {
   rowDone(FRONT);
-  expect(arrive({ ...demoProject(), id: "other", name: "Other" })).toEqual({ what: "opened" });
+  expect(await arrive({ ...demoProject(), id: "other", name: "Other" })).toEqual({ what: "opened" });
   expect(open().name).toBe("Other");
   undo();
   expect(open().name).not.toBe("Other");

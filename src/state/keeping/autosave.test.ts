@@ -1,32 +1,35 @@
 import { demoProject } from "@/demo/slipover";
-import type { Project } from "@/core/project/project";
 import { startAutosave, useSaveState } from "./autosave";
 
 /** A source to change by hand, and a storage that can be made to fail. */
 function bench() {
   let current = demoProject();
+  let held = current;
   let changed = () => {};
   const kept: string[] = [];
-  const storage = { broken: false, rests: 0 };
+  const storage = { broken: false };
   const autosave = startAutosave({
-    current: () => current,
     subscribe: (listener) => {
       changed = listener;
       return () => {
         changed = () => {};
       };
     },
-    keep: async (project: Project) => {
+    isKept: () => held === current,
+    keep: async () => {
+      const now = current;
       if (storage.broken) throw new Error("full");
-      kept.push(project.name);
+      await Promise.resolve();
+      kept.push(now.name);
+      held = now;
     },
-    rested: () => (storage.rests += 1),
+    whyNot: () => "full",
   });
   const rename = (name: string) => {
     current = { ...current, name };
     changed();
   };
-  return { autosave, kept, storage, rename };
+  return { autosave, kept, storage, rename, isKept: () => held === current };
 }
 
 beforeEach(() => jest.useFakeTimers());
@@ -43,14 +46,14 @@ test("a burst of changes is kept once, within half a second", async () => {
 });
 
 test("who types without a rest is kept every four tenths of a second at the latest", async () => {
-  const { autosave, kept, rename } = bench();
+  const { isKept, kept, rename } = bench();
   let [unsavedSince, longest] = [0, 0];
   for (let key = 1; key <= 40; key += 1) {
     rename("x".repeat(key));
     if (unsavedSince === 0) unsavedSince = Date.now();
     for (let step = 0; step < 15; step += 1) {
       await jest.advanceTimersByTimeAsync(10);
-      if (autosave.unsaved() === null) unsavedSince = 0;
+      if (isKept()) unsavedSince = 0;
       else if (unsavedSince > 0) longest = Math.max(longest, Date.now() - unsavedSince);
     }
   }
@@ -60,13 +63,12 @@ test("who types without a rest is kept every four tenths of a second at the late
 });
 
 test("flushing keeps at once, before the page is hidden", async () => {
-  const { autosave, kept, rename } = bench();
+  const { autosave, kept, rename, isKept } = bench();
   rename("now");
-  expect(autosave.unsaved()?.name).toBe("now");
-  autosave.flush();
-  await jest.advanceTimersByTimeAsync(0);
+  expect(isKept()).toBe(false);
+  await autosave.flush();
   expect(kept).toEqual(["now"]);
-  expect(autosave.unsaved()).toBeNull();
+  expect(isKept()).toBe(true);
 });
 
 test("a save that fails is shown and retried until it holds", async () => {
@@ -74,9 +76,9 @@ test("a save that fails is shown and retried until it holds", async () => {
   storage.broken = true;
   rename("precious");
   await jest.advanceTimersByTimeAsync(500);
-  expect(useSaveState.getState()).toEqual({ kind: "failed", tries: 1 });
+  expect(useSaveState.getState()).toEqual({ kind: "failed", tries: 1, why: "full" });
   await jest.advanceTimersByTimeAsync(2000);
-  expect(useSaveState.getState()).toEqual({ kind: "failed", tries: 2 });
+  expect(useSaveState.getState()).toEqual({ kind: "failed", tries: 2, why: "full" });
   storage.broken = false;
   await jest.advanceTimersByTimeAsync(4000);
   expect(kept).toEqual(["precious"]);
@@ -91,24 +93,26 @@ test("after stop nothing is kept any more", async () => {
   expect(kept).toEqual([]);
 });
 
-test("what was kept elsewhere is not kept again, and a change of it is", async () => {
-  const { autosave, kept, rename, storage } = bench();
-  autosave.takeAsKept(() => rename("from another tab"));
-  expect(autosave.unsaved()).toBeNull();
+test("what is done between two saves is done alone: what is typed meanwhile is kept behind it", async () => {
+  const { autosave, kept, rename } = bench();
+  let done = () => {};
+  const between = autosave.between(() => new Promise((resolve) => (done = resolve)));
+  rename("typed");
   await jest.advanceTimersByTimeAsync(1000);
-  expect([kept, storage.rests]).toEqual([[], 0]);
-  rename("changed here");
-  await jest.advanceTimersByTimeAsync(1000);
-  expect([kept, storage.rests]).toEqual([["changed here"], 1]);
+  expect(kept).toEqual([]);
+  done();
+  await between;
+  await jest.advanceTimersByTimeAsync(0);
+  expect(kept).toEqual(["typed"]);
 });
 
-test("it rests only when nothing waits any more", async () => {
-  const { kept, storage, rename } = bench();
-  storage.broken = true;
-  rename("precious");
+test("what is typed while something is being kept is kept behind it", async () => {
+  const { autosave, kept, rename } = bench();
+  rename("one");
+  const flushed = autosave.flush();
+  await Promise.resolve();
+  rename("two");
+  await flushed;
   await jest.advanceTimersByTimeAsync(500);
-  expect(storage.rests).toBe(0);
-  storage.broken = false;
-  await jest.advanceTimersByTimeAsync(2000);
-  expect([kept, storage.rests]).toEqual([["precious"], 1]);
+  expect(kept).toEqual(["one", "two"]);
 });

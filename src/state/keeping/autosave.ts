@@ -1,10 +1,13 @@
 /** Keeps every change within half a second and before the page is hidden; a save that fails is retried. */
 import { create } from "zustand";
 
+/** Why a save failed. */
+export type Unkept = "full" | "denied" | "silent" | "newer" | "failed";
+
 export type SaveState =
   | { readonly kind: "saved" }
   | { readonly kind: "waiting" }
-  | { readonly kind: "failed"; readonly tries: number };
+  | { readonly kind: "failed"; readonly tries: number; readonly why: Unkept };
 
 export const useSaveState = create<SaveState>()(() => ({ kind: "saved" }));
 
@@ -14,63 +17,68 @@ const LATEST_MS = 400;
 const FIRST_RETRY_MS = 2000;
 const LAST_RETRY_MS = 60_000;
 
-interface Source<Kept> {
-  /** What is to be kept: another object whenever something in it has changed. */
-  readonly current: () => Kept;
+interface Source {
   readonly subscribe: (changed: () => void) => () => void;
-  readonly keep: (kept: Kept) => Promise<void>;
-  /** Called whenever nothing waits to be kept any more. */
-  readonly rested?: () => void;
+  /** Whether nothing waits to be kept. */
+  readonly isKept: () => boolean;
+  /** Keeps what is there now. */
+  readonly keep: () => Promise<void>;
+  readonly whyNot: (error: unknown) => Unkept;
 }
 
-export interface Autosave<Kept> {
-  /** Saves now what is not saved yet. */
-  readonly flush: () => void;
-  /** What is not saved yet, if anything. */
-  readonly unsaved: () => Kept | null;
-  /** What `put` puts in place has been kept elsewhere and need not be kept again. */
-  readonly takeAsKept: (put: () => void) => void;
+export interface Autosave {
+  /** Saves now what is not saved yet. Resolves when that is done, or has failed. */
+  readonly flush: () => Promise<void>;
+  /** Does something while nothing is being saved; what is to be saved waits for it. */
+  readonly between: (does: () => Promise<void>) => Promise<void>;
   readonly stop: () => void;
 }
 
 /** Watches a source and keeps what it holds. The newest change wins; saves never overtake one another. */
-export function startAutosave<Kept>({ current, subscribe, keep, rested }: Source<Kept>): Autosave<Kept> {
-  let kept = current();
+export function startAutosave({ subscribe, isKept, keep, whyNot }: Source): Autosave {
   let timer: ReturnType<typeof setTimeout> | undefined;
-  let saving = false;
-  let taking = false;
+  /** Everything is done one after the other. */
+  let last = Promise.resolve();
+  let waits = false;
   let tries = 0;
   /** When the first change was made that waits to be kept; null where none does. */
   let since: number | null = null;
 
+  const between = (does: () => Promise<void>) => {
+    last = last.then(does, does);
+    return last;
+  };
   const wait = (delay: number) => {
     clearTimeout(timer);
-    timer = setTimeout(flush, delay);
+    timer = setTimeout(() => void flush(), delay);
+  };
+  const save = async () => {
+    waits = false;
+    since = null;
+    if (isKept()) return rest();
+    try {
+      await keep();
+      tries = 0;
+      if (isKept()) rest();
+      else wait(0);
+    } catch (error) {
+      tries += 1;
+      useSaveState.setState({ kind: "failed", tries, why: whyNot(error) }, true);
+      wait(Math.min(LAST_RETRY_MS, FIRST_RETRY_MS * 2 ** (tries - 1)));
+    }
+  };
+  const rest = () => {
+    tries = 0;
+    if (useSaveState.getState().kind !== "saved") useSaveState.setState({ kind: "saved" }, true);
   };
   const flush = () => {
     clearTimeout(timer);
-    const now = current();
-    if (saving || now === kept) return;
-    saving = true;
-    since = null;
-    keep(now)
-      .then(() => {
-        kept = now;
-        tries = 0;
-        saving = false;
-        if (current() !== kept) return flush();
-        useSaveState.setState({ kind: "saved" }, true);
-        rested?.();
-      })
-      .catch(() => {
-        saving = false;
-        tries += 1;
-        useSaveState.setState({ kind: "failed", tries }, true);
-        wait(Math.min(LAST_RETRY_MS, FIRST_RETRY_MS * 2 ** (tries - 1)));
-      });
+    if (waits) return last;
+    waits = true;
+    return between(save);
   };
   const unsubscribe = subscribe(() => {
-    if (taking || current() === kept) return;
+    if (isKept()) return;
     if (tries === 0) useSaveState.setState({ kind: "waiting" }, true);
     // Who types without a rest is kept too.
     since ??= Date.now();
@@ -78,16 +86,20 @@ export function startAutosave<Kept>({ current, subscribe, keep, rested }: Source
   });
   return {
     flush,
-    takeAsKept: (put) => {
-      taking = true;
-      put();
-      kept = current();
-      taking = false;
-    },
-    unsaved: () => (current() === kept ? null : current()),
+    between,
     stop: () => {
       clearTimeout(timer);
       unsubscribe();
     },
   };
 }
+
+let running: Autosave | null = null;
+
+/** The autosave of this page, for whoever wants to save now. */
+export const runAutosave = (autosave: Autosave | null) => {
+  running = autosave;
+};
+
+/** Saves now what is not saved yet. Resolves when that is done, or has failed. */
+export const saveNow = (): Promise<void> => running?.flush() ?? Promise.resolve();

@@ -4,6 +4,7 @@ import { persist } from "zustand/middleware";
 import type { Remembered } from "@/core/files/handFile";
 import type { Hand } from "@/core/project/hand";
 import type { Project } from "@/core/project/project";
+import { quietStorage } from "./quietly";
 
 interface KnitterHand extends Remembered {
   /** What that comes to: what a new project begins with; null where nothing is known. */
@@ -14,7 +15,9 @@ const KEY = "brenok-hand";
 
 const NOTHING: KnitterHand = { closed: [], said: {}, hand: null };
 
-export const useKnitterHand = create<KnitterHand>()(persist(() => NOTHING, { name: KEY }));
+export const useKnitterHand = create<KnitterHand>()(
+  persist(() => NOTHING, { name: KEY, storage: quietStorage() }),
+);
 
 // It comes with the first that asks for it, and follows other tabs from then on.
 if (typeof window !== "undefined")

@@ -3,27 +3,7 @@ import { MOST_CHARACTERS, readProject } from "@/core/files/projectFile";
 import type { Project } from "@/core/project/project";
 import { say, type Message } from "@/core/words/message";
 import { PROJECT_FRAGMENT } from "./fragment";
-
-/** Bytes through a stream; no more of them than a file may have characters. */
-async function through(
-  bytes: Uint8Array<ArrayBuffer>,
-  way: GenericTransformStream,
-): Promise<Uint8Array<ArrayBuffer>> {
-  const reader = new Blob([bytes]).stream().pipeThrough(way).getReader() as ReadableStreamDefaultReader<
-    Uint8Array<ArrayBuffer>
-  >;
-  const parts: Uint8Array<ArrayBuffer>[] = [];
-  for (let length = 0; ;) {
-    const { done, value } = await reader.read();
-    if (done) return new Uint8Array(await new Blob(parts).arrayBuffer());
-    length += value.length;
-    parts.push(value);
-    if (length > MOST_CHARACTERS) {
-      await reader.cancel();
-      throw new RangeError("too much");
-    }
-  }
-}
+import { pack, unpack } from "./packed";
 
 /** Bytes in letters, figures, - and _ (RFC 4648, base64url, not padded). */
 const toLetters = (bytes: Uint8Array) =>
@@ -40,8 +20,7 @@ const fromLetters = (letters: string) =>
  * Example: "#project=7Vpbb…"; reading it gives the same project.
  */
 export async function fragmentOf(project: Project): Promise<string> {
-  const bytes = new TextEncoder().encode(JSON.stringify(project));
-  return PROJECT_FRAGMENT + toLetters(await through(bytes, new CompressionStream("deflate-raw")));
+  return PROJECT_FRAGMENT + toLetters(await pack(JSON.stringify(project)));
 }
 
 type Read =
@@ -51,8 +30,7 @@ type Read =
 export async function readFragment(fragment: string): Promise<Read> {
   let text: string;
   try {
-    const packed = fromLetters(fragment.slice(PROJECT_FRAGMENT.length));
-    text = new TextDecoder().decode(await through(packed, new DecompressionStream("deflate-raw")));
+    text = await unpack(fromLetters(fragment.slice(PROJECT_FRAGMENT.length)), MOST_CHARACTERS);
   } catch {
     return { ok: false, message: say("linkCutOff") };
   }

@@ -4,6 +4,7 @@ import { persist } from "zustand/middleware";
 import type { CrossingNaming } from "@/core/stitches/crossingNames";
 import { USUAL_PACE } from "@/core/swap/pace";
 import type { UnitSystem } from "@/core/units/brands";
+import { quietStorage } from "./quietly";
 
 export type Theme = "system" | "light" | "dark" | "night" | "contrast";
 
@@ -48,7 +49,7 @@ export const useSettings = create<Settings>()(
       restMinutes: 30,
       rowSize: "usual",
     }),
-    { name: SETTINGS_KEY, skipHydration: true },
+    { name: SETTINGS_KEY, storage: quietStorage(), skipHydration: true },
   ),
 );
 

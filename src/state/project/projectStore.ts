@@ -7,6 +7,7 @@ import { reconciled } from "@/core/progress/merge";
 import { emptyProject, type Project } from "@/core/project/project";
 import { emptyShelf, type Shelf } from "@/core/project/shelf";
 import { freshId } from "./freshId";
+import { caughtUp, stands, withForeign, type Foreign } from "./foreign";
 
 /** What is kept in this browser. */
 export interface Kept {
@@ -79,25 +80,29 @@ export function put(what: string, kept: Partial<Kept>) {
   const goesOn = typing && what === last.what && now - last.at < SAME_STEP_MS;
   last = { what: typing ? what : "", at: now };
   if (goesOn) history.getState().pause();
-  useProjectStore.setState(named(kept));
+  useProjectStore.setState(stands(named(kept)));
   if (goesOn) history.getState().resume();
 }
 
+/** Takes in what another tab has done. It is no step of this one's: undo goes back over what was done here alone. */
+export const takeForeign = (foreign: Foreign) => unseen(withForeign(useProjectStore.getState(), foreign));
+
 /** Takes up what was found in storage; there is nothing before it to undo. */
 export function begin(project: Project, shelf: Shelf = useProjectStore.getState().shelf) {
-  unseen({ ...named({ project }), shelf, ready: true });
+  unseen(stands({ ...named({ project }), shelf, ready: true }));
   history.getState().clear();
 }
 
-/** Goes a step back or on. What was knitted is never forgotten: the log keeps it, and that it was taken back. */
+/** Goes a step back or on; what other tabs have done stays. What was knitted is never forgotten: the log keeps it, and that it was taken back. */
 function step(which: "undo" | "redo") {
   last = { what: "", at: -Infinity };
   const before = useProjectStore.getState().project;
   history.getState()[which]();
+  unseen(caughtUp(useProjectStore.getState()));
   const { project } = useProjectStore.getState();
   if (project.id === "" || project.id !== before.id || project.log === before.log) return;
   const log = reconciled(before.log, project.log, () => freshId("event"), Date.now());
-  unseen({ project: { ...project, log: [...log] } });
+  unseen(stands({ project: { ...project, log: [...log] } }));
 }
 
 /** Puts something in place that is no step of its own. */

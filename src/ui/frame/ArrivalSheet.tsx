@@ -1,5 +1,6 @@
 "use client";
-import { settleArrival, useArrival, type DifferingPart } from "@/state/keeping/arrivals";
+import { settleArrival, useArrival } from "@/state/keeping/arrivals";
+import type { DifferingPart } from "@/state/keeping/differing";
 import { Button } from "@/ui/parts/Button";
 import { Sheet } from "@/ui/parts/Sheet";
 import { toast } from "@/ui/parts/toast";

@@ -11,7 +11,7 @@ import { explain, useHow } from "@/state/chosen/how";
 import { openHand, useHandSheet } from "@/state/chosen/handSheet";
 import { openStart, useStartSheet } from "@/state/chosen/startSheet";
 import { settleArrival, useArrival } from "@/state/keeping/arrivals";
-import { startSession } from "@/state/keeping/session";
+import { startSession } from "@/state/keeping/start";
 import { Answer } from "./Answer";
 import { BenchTabs } from "./BenchTabs";
 import { asSaid } from "@/ui/parts/Said";

@@ -5,7 +5,7 @@ import { emptyProject } from "@/core/project/project";
 import { emptyShelf } from "@/core/project/shelf";
 import { say } from "@/core/words/message";
 import { openHand } from "@/state/chosen/handSheet";
-import { arrive } from "@/state/keeping/arrivals";
+import { arrive } from "@/state/keeping/arrive";
 import { inThisHand } from "@/state/keeping/knitterHand";
 import { put, useProjectStore } from "@/state/project/projectStore";
 import { asSaid } from "@/ui/parts/Said";
@@ -20,7 +20,7 @@ export async function openProjectFile(file: File) {
     toast.error(`${file.name} was not opened`, { description: asSaid(opened.message), duration: 15_000 });
     return;
   }
-  const arrived = arrive(opened.project);
+  const arrived = await arrive(opened.project);
   if (arrived.what === "opened") toast.success(`Opened ${opened.project.name}`, undoable);
   else toast.success(asSaid(say("rowsJoined", { events: arrived.events })), undoable);
 }

@@ -1,6 +1,6 @@
 /** The application kept in the browser, where that can be; a newer one is offered, and never taken by itself. */
 import { toast } from "@/ui/parts/toast";
-import { saveNow } from "@/state/keeping/session";
+import { saveNow } from "@/state/keeping/autosave";
 
 /** Once an hour, and whenever the page is looked at again after so long. */
 const LOOK_MS = 3_600_000;
@@ -16,7 +16,7 @@ function offer(waiting: ServiceWorker) {
       label: "Reload to use it",
       onClick: () => {
         asked = true;
-        saveNow();
+        void saveNow();
         waiting.postMessage({ type: "SKIP_WAITING" });
       },
     },
@@ -48,7 +48,7 @@ function follow(registration: ServiceWorkerRegistration) {
 /** Another one has taken over: here because it was asked for, in other tabs because one of them did. */
 function takenOver() {
   if (asked) {
-    saveNow();
+    void saveNow();
     location.reload();
   } else
     toast.warning("A newer Brenok has been taken in another tab", {

@@ -12,6 +12,15 @@ const TOO_LONG = {
   loom: "Drawing a fabric",
 } as const;
 
+const WHY_NOT_SAVED = {
+  full: "This browser has no room for your projects.",
+  denied: "This browser does not let Brenok keep anything; a private window may be why.",
+  silent: "This browser’s storage does not answer, so your projects are not shown. Reload to try again.",
+  newer:
+    "A newer Brenok has been at work in this browser, so this one leaves your projects alone. Reload to use the newer one.",
+  failed: "This browser’s storage fails, so your projects are not shown. Reload to try again.",
+} as const;
+
 const SIZED: Readonly<Record<string, string>> = {
   string: "has fewer characters than",
   array: "has fewer parts than",
@@ -64,16 +73,23 @@ export const files = {
     `has a part that no file has: ${keys.join(", ")}`,
   partWrittenWrongly: () => "is not written as it must be",
   lastProjectNotRead: ({ why }: { readonly why: Nested }, { tell }: Teller) =>
-    `Your last project could not be read, so the demo is open. It is still saved in this browser. ${tell(why)}`,
+    `Your last project could not be read, so the demo is open. Nothing is thrown away: see Your projects. ${tell(why)}`,
+  lastChangeNotRead: () =>
+    "The last change of your project was damaged, so it is open as it was before that. What is damaged is set aside under Your projects.",
+  shelfNotRead: ({ why }: { readonly why: Nested }, { tell }: Teller) =>
+    `Your shelf could not be read, so the demo’s is shown. Nothing is thrown away: see Your projects. ${tell(why)}`,
+  shelfCannotBe: () => "It is no shelf that this Brenok can read.",
+  keptTextDamaged: () => "It does not stand as it was written.",
+  /** Two tabs have changed what cannot be put together. */
+  tabsClash: () =>
+    "Another tab had changed what does not fit together with your change. Yours stands; the other is among the former states, under Your projects.",
   /** Work of one kind that was stopped, because it did not come to an end. */
   tookTooLong: ({ worker }: { readonly worker: "engine" | "reader" | "loom" }) =>
     `${TOO_LONG[worker]} took too long and was stopped. The rest goes on, and your project is safe.`,
   partNotLoaded: () =>
     "A part of Brenok could not be loaded. Your project is safe: reload the page when the network is there again.",
-  nothingIsSaved: () =>
-    "This browser does not let Brenok save anything. Save your project to a file before you leave.",
-  otherTabOpened: ({ name, before }: { readonly name: string; readonly before: string }) =>
-    `Another of your tabs has “${name}” open now, so this one has too. Undo brings “${before}” back.`,
+  nothingIsSaved: ({ why }: { readonly why: keyof typeof WHY_NOT_SAVED }) =>
+    `${WHY_NOT_SAVED[why]} What you do now is not saved: save your project to a file before you leave.`,
   cellNotANumber: ({ typed }: Cell) => `“${typed}” is not a number.`,
   cellOutside: ({ typed, least, most }: Cell & { readonly least: number; readonly most: number }) =>
     `“${typed}” is not between ${least} and ${most}.`,

@@ -1,0 +1,131 @@
+/** Keeping every change of what is open, and taking up what other tabs have kept of it. */
+import { mergedProjects, mergedShelves } from "@/core/merge/projects";
+import { emptyProject, type Project } from "@/core/project/project";
+import type { Shelf } from "@/core/project/shelf";
+import { say, type Message } from "@/core/words/message";
+import { takeForeign, useProjectStore } from "../project/projectStore";
+import { runAutosave, saveNow, startAutosave, type Autosave } from "./autosave";
+import { joinTabs, type Channel } from "./channel";
+import { forgetProject, projects, recordOf, SHELF_RECORD, shelves } from "./keeper";
+import { nowOpen } from "./openHere";
+import { reasonOf } from "./records";
+import { setDown } from "./states";
+
+type Tell = (word: Message) => void;
+
+const state = () => useProjectStore.getState();
+
+/** Projects that were left for another one, and have still to be kept. */
+const left = new Set<Project>();
+/** Demos and empty projects as they were opened: as long as nothing is done to one it goes when it is left. */
+const untouched = new WeakSet<Project>();
+
+/** Another project is open than before: what was changed in the former is still to be kept. */
+function changedOver(from: Project, to: Project) {
+  left.add(from);
+  nowOpen(to.id);
+  const isNew = projects.versionOf(recordOf(to.id)) === 0;
+  if (isNew && (to.demo || to.name === emptyProject().name)) untouched.add(to);
+}
+
+async function keepLeft(tabs: Channel) {
+  for (const project of left) {
+    if (untouched.has(project)) await forgetProject(project.id);
+    else if (!projects.isKept(recordOf(project.id), project)) {
+      await projects.keep(recordOf(project.id), project);
+      tabs.tell(recordOf(project.id));
+    }
+    left.delete(project);
+  }
+}
+
+const isKept = () => {
+  const { project, shelf } = state();
+  return (
+    left.size === 0 && projects.isKept(recordOf(project.id), project) && shelves.isKept(SHELF_RECORD, shelf)
+  );
+};
+
+/** Keeps what is there now, and takes in what other tabs have made of it meanwhile. */
+async function keepAll(tabs: Channel, tell: Tell) {
+  await keepLeft(tabs);
+  const { project, shelf } = state();
+  const of = recordOf(project.id);
+  if (!projects.isKept(of, project)) {
+    const { value, clash } = await projects.keep(of, project);
+    tabs.tell(of);
+    if (value !== project) takeInProject(project, value);
+    if (clash) tell(say("tabsClash"));
+  }
+  if (!shelves.isKept(SHELF_RECORD, shelf)) {
+    const { value } = await shelves.keep(SHELF_RECORD, shelf);
+    tabs.tell(SHELF_RECORD);
+    if (value !== shelf) takeInShelf(shelf, value);
+  }
+}
+
+function takeInProject(base: Project, value: Project) {
+  if (state().project.id !== value.id) return;
+  const isBase = state().project === base;
+  takeForeign({ part: "project", base, value, merge: mergedProjects });
+  if (isBase) projects.regard(recordOf(value.id), state().project);
+}
+
+function takeInShelf(base: Shelf, value: Shelf) {
+  const isBase = state().shelf === base;
+  takeForeign({ part: "shelf", base, value, merge: mergedShelves });
+  if (isBase) shelves.regard(SHELF_RECORD, state().shelf);
+}
+
+/** Takes up what another tab has kept of what is open here. */
+async function takeNewer(of: string, tell: Tell) {
+  const { project } = state();
+  if (of === SHELF_RECORD) {
+    const newer = await shelves.newer(of).catch(() => null);
+    if (newer) takeInShelf(newer.base, newer.value);
+  } else if (of === recordOf(project.id)) {
+    const newer = await projects.newer(of).catch(() => null);
+    if (!newer) return;
+    // What does not fit to what was changed here meanwhile gives way to it.
+    if (!mergedProjects(newer.base, state().project, newer.value)) {
+      await setDown(newer.value, Date.now()).catch(() => {});
+      tell(say("tabsClash"));
+    }
+    takeInProject(newer.base, newer.value);
+  }
+}
+
+/** Keeps every change, and takes up what other tabs keep. The result ends it. */
+export function keepGoing(tell: Tell): () => void {
+  const tabs = joinTabs((of) => void autosave.between(() => takeNewer(of, tell)));
+  const autosave: Autosave = startAutosave({
+    subscribe: useProjectStore.subscribe,
+    isKept,
+    keep: () => keepAll(tabs, tell),
+    whyNot: reasonOf,
+  });
+  runAutosave(autosave);
+  nowOpen(state().project.id);
+  const still = useProjectStore.subscribe(({ project }, { project: before }) => {
+    if (project.id === before.id) return;
+    changedOver(before, project);
+    // Another tab may have gone on with the one that is opened again.
+    void autosave.between(() => takeNewer(recordOf(project.id), tell));
+  });
+  return () => {
+    void saveNow();
+    still();
+    runAutosave(null);
+    autosave.stop();
+    tabs.leave();
+  };
+}
+
+/** The page goes away: whatever is not saved is written where writing takes no time, and saved too. */
+export function leave() {
+  const { project, shelf, ready } = state();
+  if (!ready) return;
+  for (const one of [...left, project]) if (!untouched.has(one)) projects.sayLast(recordOf(one.id), one);
+  shelves.sayLast(SHELF_RECORD, shelf);
+  void saveNow();
+}
