@@ -19,7 +19,7 @@ interface Need {
   readonly lengthM: number;
 }
 
-export type Stage = "planning" | "knitting" | "finished";
+type Stage = "planning" | "knitting" | "finished";
 
 export interface ProjectCard {
   readonly id: string;
@@ -100,7 +100,7 @@ function shareOf({ estimate }: KnownSeen, places: ReturnType<typeof progressOf>[
 type Told = Pick<ProjectCard, "id" | "name" | "madeFor" | "demo" | "yarn" | "stage">;
 
 /** What a card says of a project whatever its answer is. */
-export function toldOf(project: Project): Told {
+function toldOf(project: Project): Told {
   const [yarn] = project.yarns;
   const { closed, places } = progressOf(project.log);
   return {

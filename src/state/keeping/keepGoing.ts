@@ -46,6 +46,16 @@ const isKept = () => {
   );
 };
 
+let asked = false;
+
+/** Asks the browser, once something is kept, not to throw it away when it wants room. It says so on secure pages only. */
+function askToStay() {
+  if (asked) return;
+  asked = true;
+  const { storage } = navigator as Partial<Navigator>;
+  void storage?.persist?.().catch(() => {});
+}
+
 /** Keeps what is there now, and takes in what other tabs have made of it meanwhile. */
 async function keepAll(tabs: Channel, tell: Tell) {
   await keepLeft(tabs);
@@ -54,6 +64,7 @@ async function keepAll(tabs: Channel, tell: Tell) {
   if (!projects.isKept(of, project)) {
     const { value, clash } = await projects.keep(of, project);
     tabs.tell(of);
+    askToStay();
     if (value !== project) takeInProject(project, value);
     if (clash) tell(say("tabsClash"));
   }

@@ -1,7 +1,7 @@
 /** Texts packed small, through the browser's own streams: they want no secure page and work beside the page. */
 
 /** Bytes through a stream. Rejects with a RangeError where more than `most` come out of it. */
-export async function through(
+async function through(
   bytes: Uint8Array<ArrayBuffer>,
   way: GenericTransformStream,
   most = Infinity,

@@ -34,6 +34,21 @@ export async function keepPhoto(id: string, file: Blob): Promise<void> {
   await (await shelf()).setItem(id, await scaledDown(file));
 }
 
+/** The names of all photos. */
+export const photoNames = async (): Promise<readonly string[]> => (await shelf()).keys();
+
+/** A photo as it is kept; null where there is none. */
+export async function photoOf(id: string): Promise<Blob | null> {
+  const kept = await (await shelf()).getItem<unknown>(id);
+  return kept instanceof Blob ? kept : null;
+}
+
+/** Puts a photo back that was kept before, where there is none of its name. */
+export async function putBack(id: string, photo: Blob): Promise<void> {
+  const photos = await shelf();
+  if ((await photos.getItem(id)) === null) await photos.setItem(id, photo);
+}
+
 /** The photo of a swatch as an address to show it from, and ways to change it. */
 export function usePhoto(swatchId: string) {
   const [shown, setShown] = useState<{ readonly id: string; readonly url: string } | null>(null);

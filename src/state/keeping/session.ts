@@ -5,6 +5,7 @@ import { whenLost } from "../engine/workers";
 import { arrive } from "./arrive";
 import { PROJECT_FRAGMENT } from "./fragment";
 import { followCards } from "./followCards";
+import { forgetLongGone } from "./home";
 import { keepGoing, leave } from "./keepGoing";
 import { takeUp } from "./takeUp";
 
@@ -53,6 +54,7 @@ export function runSession(tell: Tell): () => void {
     if (ended) return;
     words.forEach(tell);
     rest = goOn(tell);
+    void forgetLongGone(Date.now()).catch(() => {});
   });
   document.addEventListener("visibilitychange", hide);
   window.addEventListener("pagehide", leave);

@@ -8,6 +8,7 @@ import { toast } from "@/ui/parts/toast";
 import { closeGlossary, useGlossary } from "@/state/chosen/glossary";
 import { useIsAnswered } from "@/state/engine/answer";
 import { explain, useHow } from "@/state/chosen/how";
+import { openHome, useHomeSheet } from "@/state/chosen/homeSheet";
 import { openHand, useHandSheet } from "@/state/chosen/handSheet";
 import { openStart, useStartSheet } from "@/state/chosen/startSheet";
 import { settleArrival, useArrival } from "@/state/keeping/arrivals";
@@ -34,6 +35,11 @@ const ArrivalSheet = lazily(
   () => import("./ArrivalSheet").then((file) => file.ArrivalSheet),
   { close: () => settleArrival("here") },
 );
+const ProjectsSheet = lazily(
+  "Your projects",
+  () => import("@/ui/projects/ProjectsSheet").then((file) => file.ProjectsSheet),
+  { close: () => openHome(false) },
+);
 const HandSheet = lazily("Your hand", () => import("./HandSheet").then((file) => file.HandSheet), {
   close: () => openHand(false),
 });
@@ -57,7 +63,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const [listOpen, setListOpen] = useState(false);
   useEffect(() => startSession((word) => toast.warning(asSaid(word), { duration: 12_000 })), []);
   useEffect(() => {
-    if (opened) void import("./updates").then(({ keepApplication }) => keepApplication());
+    if (!opened) return;
+    void import("./updates").then(({ keepApplication }) => keepApplication());
+    void import("@/ui/projects/remindBackup").then(({ remindBackup }) => remindBackup());
   }, [opened]);
   const [settingsOpen, setSettingsOpen] = useState(false);
   useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
@@ -65,6 +73,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const starting = useStartSheet(({ open }) => open);
   const arriving = useArrival(({ arrived }) => arrived !== null);
   const howAsked = useHow(({ asked }) => asked !== null);
+  const homeOpen = useHomeSheet(({ open }) => open);
   const handOpen = useHandSheet(({ open }) => open);
   const toolsOpen = useToolDrawer(({ open }) => open);
   const path = usePathname();
@@ -112,6 +121,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       {toolsOpen && <ToolsDrawer />}
       {starting && <StartSheet open onOpenChange={openStart} />}
       {arriving && <ArrivalSheet />}
+      {homeOpen && <ProjectsSheet />}
       {handOpen && <HandSheet />}
       {howAsked && <HowSheet />}
       <FileDrop />

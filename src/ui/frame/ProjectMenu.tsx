@@ -4,6 +4,7 @@ import { ChevronDown } from "lucide-react";
 import { lazily } from "@/ui/parts/lazily";
 import { useState } from "react";
 import { openHand } from "@/state/chosen/handSheet";
+import { openHome } from "@/state/chosen/homeSheet";
 import { openStart } from "@/state/chosen/startSheet";
 import { useProjectPart } from "@/state/project/projectStore";
 import { Menu } from "@/ui/parts/Menu";
@@ -31,6 +32,7 @@ export function ProjectMenu() {
   const [details, setDetails] = useState(false);
   const [sending, setSending] = useState(false);
   const acts = [
+    { name: "Your projects …", keys: "H", act: () => openHome() },
     { name: "New project …", act: () => openStart(true) },
     { name: "Name and notes …", act: () => setDetails(true) },
     { name: "Save to a file", keys: "Ctrl S", act: saveProjectFile },

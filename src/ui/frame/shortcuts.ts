@@ -1,5 +1,6 @@
 /** Keys that work everywhere. The list on `?` is drawn from this table, so it is always true. */
 import { openGlossary } from "@/state/chosen/glossary";
+import { openHome } from "@/state/chosen/homeSheet";
 import { openStart } from "@/state/chosen/startSheet";
 import { openTools } from "@/state/chosen/toolDrawer";
 import { redo, undo } from "@/state/project/projectStore";
@@ -35,6 +36,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
     key,
     act: ({ go }: Hands) => go(path),
   })),
+  { keys: "H", does: "All your projects", ctrl: false, key: "h", act: () => openHome() },
   { keys: "N", does: "Start a new project", ctrl: false, key: "n", act: () => openStart() },
   { keys: "P", does: "Go to the panels", ctrl: false, key: "p", act: ({ go }) => go(PANELS_PATH) },
   { keys: "S", does: "Go to the shelf", ctrl: false, key: "s", act: ({ go }) => go(SHELF_PATH) },

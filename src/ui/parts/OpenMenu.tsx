@@ -23,7 +23,7 @@ export function OpenMenu({ trigger, acts }: MenuProps) {
         <DropdownMenu.Content
           align="start"
           sideOffset={4}
-          className="z-30 min-w-56 rounded-xl border border-line bg-card p-1.5 shadow-lg"
+          className="z-50 min-w-56 rounded-xl border border-line bg-card p-1.5 shadow-lg"
         >
           {acts.map(({ name, keys, act }) => (
             <DropdownMenu.Item

@@ -25,7 +25,7 @@ export function Sheet({ open, onOpenChange, title, children, wide = false }: She
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-30 bg-black/45" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Dialog.Content
           aria-describedby={undefined}
           onOpenAutoFocus={() => (opener.current = openerOf(document.activeElement))}

@@ -47,6 +47,9 @@ export const files = {
     events === 0
       ? "Nothing new came: all of it was here already"
       : `${count(events, "entry")} of the log came in`,
+  notABackup: () =>
+    "This is no backup of Brenok, or it was cut off on its way: nothing was changed. A backup is a zip file that Brenok has saved.",
+  newerBackup: () => "This backup was saved by a newer Brenok. Update Brenok, then restore from it.",
   handCannotBe: () => "These figures cannot be what projects told of a hand: the file is damaged.",
   namedTwice: ({ name }: { readonly name: string }) =>
     `Two things of one kind have the name “${name}” in this file: give one of them another.`,
