@@ -164,3 +164,30 @@ test("everything goes into one file, and comes back from it in an empty browser,
   await expect(other.getByLabel(GAUGE)).toHaveValue("14 sts 10cm");
   await other.context().close();
 });
+
+test("a panel and a yarn of another project are taken into this one", async ({ page }) => {
+  const demo = (await (await page.request.get("/api/demo")).json()) as {
+    yarns: Record<string, unknown>[];
+  };
+  await openAt(page);
+  const panel = { id: "panel-1", name: "Twisted fence", text: "Row 1 (RS): P2, 2/2 LC, P2.", notes: "" };
+  await openFile(page, {
+    name: "fence.brenok.json",
+    content: JSON.stringify({ ...demo, id: "fence", name: "Fence", demo: false, panels: [panel] }),
+  });
+  await saved(page);
+  await page.getByRole("button", { name: /^Project:/ }).click();
+  await page.getByRole("menuitem", { name: "Start empty" }).click();
+  await page.getByRole("button", { name: "From another project" }).click();
+  const yarns = page.getByRole("dialog", { name: "Yarns of your other projects" });
+  const name = String(demo.yarns[0]?.name);
+  await yarns.getByRole("button", { name: `Take ${name}` }).click();
+  await expect(page.getByLabel("Name of the yarn")).toHaveValue(name);
+  await page.goto("/panels");
+  await page.getByRole("button", { name: "From another project" }).click();
+  const panels = page.getByRole("dialog", { name: "Panels of your other projects" });
+  await expectAccessible(page, "[role=dialog]");
+  await panels.getByRole("button", { name: "Take Twisted fence" }).click();
+  await expect(page.getByRole("textbox", { name: "Name", exact: true })).toHaveValue("Twisted fence");
+  await expect(page.getByText("Twisted fence, from Fence").first()).toBeVisible();
+});

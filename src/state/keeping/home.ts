@@ -143,7 +143,17 @@ export async function forgetLongGone(now: number): Promise<void> {
     if (goneAt !== null && now - goneAt > KEPT_DELETED_MS) await forgetProject(id);
 }
 
-/** The text of a project's file; null where it cannot be read. */
+/** All other projects that are kept, one after the other, the one that was changed last first. */
+export async function* otherProjects(): AsyncGenerator<Project> {
+  const here = useProjectStore.getState().project.id;
+  const cards = (await allCards()).filter(({ id, goneAt }) => goneAt === null && id !== here);
+  for (const { id } of cards.toSorted((a, b) => b.changedAt - a.changedAt)) {
+    const project = await keptProject(id).catch(() => null);
+    if (project) yield project;
+  }
+}
+
+/** A project that is kept; null where it cannot be read. */
 export async function keptProject(id: string): Promise<Project | null> {
   const found = await kept(id);
   return found?.ok ? found.project : null;

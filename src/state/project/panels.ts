@@ -13,6 +13,17 @@ export function addPanel({ name, text }: Pick<ProjectPanel, "name" | "text">, fr
   return id;
 }
 
+/** Puts a panel of another project among the knitter's own and gives its id; where it came from goes with it. */
+export function takePanel(panel: ProjectPanel, project: string): string {
+  const id = freshId("panel");
+  const { origin } = panel;
+  const from = `${panel.name}, from ${project}`.slice(0, 200);
+  change("take panel", (draft) => {
+    draft.panels.push({ ...panel, id, origin: origin.from ? origin : { ...origin, from, text: panel.text } });
+  });
+  return id;
+}
+
 /** Changes one panel; quick changes of the same part are one step of undo. */
 export function editPanel(id: string, part: Partial<Omit<ProjectPanel, "id">>) {
   change(`panel ${id} ${Object.keys(part).join()}`, (draft) => {

@@ -26,6 +26,23 @@ export function addYarn() {
   chooseYarn(id);
 }
 
+/** Takes a yarn of another project: in place of the first one where nothing is known of that, else beside the others. */
+export function takeYarn(yarn: ProjectYarn) {
+  const { yarns } = useProjectStore.getState().project;
+  const [first] = yarns;
+  if (!first || yarns.length >= MOST_YARNS) return;
+  const id = first.putUp === null ? first.id : freshId("yarn");
+  change("take yarn", (draft) => {
+    const [open] = draft.yarns;
+    if (open && open.id === id) {
+      Object.assign(open, { ...yarn, id });
+      // What was typed and could not be read was said of the yarn before.
+      delete draft.typed.putUp;
+    } else draft.yarns.push({ ...yarn, id });
+  });
+  chooseYarn(id);
+}
+
 export function editYarn(part: Partial<Pick<ProjectYarn, "name" | "colour">>) {
   change(`yarn ${Object.keys(part).join()}`, (draft) => {
     Object.assign(chosenYarnIn(draft), part);

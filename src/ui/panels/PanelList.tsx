@@ -1,6 +1,6 @@
 "use client";
 import { Button } from "@/ui/parts/Button";
-import { BookOpen, Plus } from "lucide-react";
+import { BookOpen, FolderInput, Plus } from "lucide-react";
 import { memo, useState } from "react";
 import type { ProjectPanel } from "@/core/project/project";
 import { openGlossary } from "@/state/chosen/glossary";
@@ -8,7 +8,14 @@ import { useSettings } from "@/state/keeping/settings";
 import type { StudiedPanel } from "@/workers/reader.worker";
 import { IconButton } from "@/ui/parts/IconButton";
 import { ChartThumb } from "./ChartThumb";
+import { lazily } from "@/ui/parts/lazily";
 import { SearchField } from "@/ui/parts/SearchField";
+
+const TakeSheet = lazily(
+  "Panels of your other projects",
+  () => import("@/ui/projects/TakeSheet").then((file) => file.TakeSheet),
+  { close: ({ onClose }) => onClose() },
+);
 
 interface PanelListProps {
   readonly own: readonly ProjectPanel[];
@@ -21,6 +28,7 @@ interface PanelListProps {
 /** All panels, the knitter's own first, then the library by family; searched by name or family. */
 export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListProps) {
   const [wanted, setWanted] = useState("");
+  const [taking, setTaking] = useState(false);
   const british = useSettings(({ words }) => words === "UK");
   const fits = (...texts: readonly (string | undefined)[]) =>
     texts.some((text) => text?.toLowerCase().includes(wanted.trim().toLowerCase()));
@@ -41,8 +49,10 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
         <Button onClick={onNew} look="main">
           <Plus size={16} aria-hidden /> New
         </Button>
+        <IconButton label="From another project" icon={FolderInput} onClick={() => setTaking(true)} />
         <IconButton label="Glossary" keys="G" icon={BookOpen} onClick={() => openGlossary()} />
       </div>
+      {taking && <TakeSheet what="panels" onClose={() => setTaking(false)} onTaken={onChoose} />}
       <div className="mt-2 max-h-56 overflow-y-auto md:max-h-[30rem]">
         {mine.length > 0 && <h2 className="mt-2 text-sm text-faint">My panels</h2>}
         {mine.map(({ id, name }) => (

@@ -2,6 +2,8 @@
 import { Tick } from "@/ui/parts/Tick";
 import { Toolbar } from "@/ui/parts/Toolbar";
 import { Trash2 } from "lucide-react";
+import { useState } from "react";
+import { lazily } from "@/ui/parts/lazily";
 import { toast } from "@/ui/parts/toast";
 import { change, useProjectPart } from "@/state/project/projectStore";
 import { chosenOf, useChosenPiece, chooseYarn, useChosenYarn } from "@/state/chosen/chosen";
@@ -12,11 +14,18 @@ import { AddPill, Pill } from "@/ui/parts/Pills";
 import { undoable } from "@/ui/parts/undoable";
 import { WordsField } from "@/ui/parts/WordsField";
 
+const TakeSheet = lazily(
+  "Yarns of your other projects",
+  () => import("@/ui/projects/TakeSheet").then((file) => file.TakeSheet),
+  { close: ({ onClose }) => onClose() },
+);
+
 /** The yarns of the project, one of them open: its name, its colour, and whether the piece is knitted with it. */
 export function YarnTabs() {
   const yarns = useProjectPart((project) => project.yarns);
   const { id, name, colour } = useChosenYarn();
   const piece = useChosenPiece();
+  const [taking, setTaking] = useState(false);
   const remove = () => {
     removeYarn();
     toast.success(`${name} is deleted`, undoable);
@@ -33,7 +42,11 @@ export function YarnTabs() {
         <AddPill disabled={yarns.length >= MOST_YARNS} onAdd={addYarn}>
           Yarn
         </AddPill>
+        <AddPill disabled={yarns.length >= MOST_YARNS} onAdd={() => setTaking(true)}>
+          From another project
+        </AddPill>
       </div>
+      {taking && <TakeSheet what="yarns" onClose={() => setTaking(false)} />}
       <Toolbar className="mt-1.5">
         <WordsField
           labelHidden
