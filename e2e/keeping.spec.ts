@@ -1,5 +1,6 @@
 import { readFile } from "node:fs/promises";
-import { answerIsThere, ballsOf, expect, openBack, openFile, test } from "./bench";
+import type { Page } from "@playwright/test";
+import { answerIsThere, ballsOf, expect, openAt, openBack, openFile, test } from "./bench";
 
 const GAUGE = "Plain gauge: stitches";
 
@@ -110,6 +111,71 @@ test("a project kept in the browser that cannot be read is set aside, with a wor
   );
   await page.reload();
   await expect(page.getByText(/Your last project could not be read/)).toBeVisible();
+});
+
+/** Works on a page whose storage is not what it should be: it says so, goes on in memory, and hands the file out. */
+async function worksInMemory(page: Page, word: RegExp, alarm: RegExp) {
+  await page.goto("/");
+  await expect(page.getByText(word)).toBeVisible();
+  await expect(ballsOf(page)).toHaveText(/\b10 balls/);
+  await page.getByRole("radio", { name: "Imperial" }).click();
+  await page.getByLabel(GAUGE).fill("14 sts 10cm");
+  await answerIsThere(page);
+  const status = page.getByRole("alert").filter({ hasText: "Not saved" });
+  await expect(status).toHaveText(alarm, { timeout: 30_000 });
+  const download = page.waitForEvent("download");
+  await status.getByRole("button", { name: "Save to a file" }).click();
+  expect((await download).suggestedFilename()).toBe("harrow-slipover.brenok.json");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByLabel(GAUGE)).not.toHaveValue("14 sts 10cm");
+}
+
+test("a browser that forbids all storage is told of, and everything works in memory", async ({ page }) => {
+  const errors: string[] = [];
+  page.on("pageerror", ({ message }) => errors.push(message));
+  await page.addInitScript(() => {
+    const forbid = (what: string) =>
+      Object.defineProperty(window, what, {
+        get: () => {
+          throw new DOMException("forbidden", "SecurityError");
+        },
+      });
+    for (const what of ["localStorage", "sessionStorage"]) forbid(what);
+    IDBFactory.prototype.open = () => {
+      throw new DOMException("forbidden", "SecurityError");
+    };
+  });
+  await worksInMemory(
+    page,
+    /does not let Brenok keep anything; a private window/,
+    /does not let Brenok keep/,
+  );
+  expect(errors).toEqual([]);
+});
+
+test("a small storage that is full does no harm", async ({ page }) => {
+  const errors: string[] = [];
+  page.on("pageerror", ({ message }) => errors.push(message));
+  await page.addInitScript(() => {
+    Storage.prototype.setItem = () => {
+      throw new DOMException("full", "QuotaExceededError");
+    };
+  });
+  await openAt(page);
+  await page.getByRole("radio", { name: "Imperial" }).click();
+  await expect(page.getByRole("radio", { name: "Imperial" })).toBeChecked();
+  await page.getByRole("button", { name: "Dark or light" }).click();
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
+  expect(errors).toEqual([]);
+});
+
+test("a database that never answers is told of after three seconds", async ({ page }) => {
+  await page.addInitScript(() => {
+    // A request that was made and never comes back.
+    IDBFactory.prototype.open = () => Object.create(IDBOpenDBRequest.prototype) as IDBOpenDBRequest;
+    IDBOpenDBRequest.prototype.addEventListener = () => {};
+  });
+  await worksInMemory(page, /storage does not answer/, /storage does not answer/);
 });
 
 test("the name is changed in its sheet, and an empty one is asked about", async ({ page }) => {

@@ -50,6 +50,14 @@ for (const part of ["package.json", "LICENSE", "dist"])
     recursive: true,
   });
 
+/** Letters of a printed sheet, which a browser does not hand out. */
+mkdirSync(path.join(pages, "fonts"));
+for (const file of ["ttf/DejaVuSans.ttf", "ttf/DejaVuSans-Bold.ttf", "LICENSE"])
+  cpSync(
+    path.join(root, "node_modules/dejavu-fonts-ttf", file),
+    path.join(pages, "fonts", file === "LICENSE" ? "LICENSE.txt" : path.basename(file)),
+  );
+
 const html = readdirSync(pages).filter((name) => name.endsWith(".html"));
 const scripts = Object.fromEntries(
   html.map((name) => [

@@ -159,9 +159,9 @@ class Drawer<Value extends object> {
     this.known.set(of, { version, value: kept });
     forgetLast(of);
     const clash = theirs !== null;
-    // Former states are a help; that one could not be kept does not undo that the change was.
-    if (before && before.version > 0) await this.also.before?.(before.value).catch(() => {});
-    if (theirs) await this.also.clashed?.(theirs).catch(() => {});
+    // Former states are a help: nobody waits for one to be kept, and one that could not be undoes nothing.
+    if (before && before.version > 0) void this.also.before?.(before.value).catch(() => {});
+    if (theirs) void this.also.clashed?.(theirs).catch(() => {});
     return { value: kept, clash };
   }
 

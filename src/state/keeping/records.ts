@@ -105,14 +105,19 @@ async function within<Result>(ms: number, result: Promise<Result>): Promise<Resu
 }
 
 /** Does something with the database; one that was closed under this tab's hands is opened anew. */
-async function doing<Result>(does: (open: Open) => Promise<Result>, again = true): Promise<Result> {
-  const open = await (opening ??= openBase(() => (opening = null)));
+async function doing<Result>(
+  does: (open: Open) => Promise<Result>,
+  ms: number,
+  again = true,
+): Promise<Result> {
+  opening ??= openBase(() => (opening = null));
+  const open = await within(ANSWERS_WITHIN_MS, opening);
   try {
-    return await does(open);
+    return await within(ms, does(open));
   } catch (error) {
     if (!again || (error as Partial<Error> | null)?.name !== "InvalidStateError") throw error;
     opening = null;
-    return doing(does, false);
+    return doing(does, ms, false);
   }
 }
 
@@ -122,7 +127,7 @@ async function inBase<Result>(
   ms = ANSWERS_WITHIN_MS,
 ): Promise<Result> {
   try {
-    return await within(ms, doing(does));
+    return await doing(does, ms);
   } catch (error) {
     const why = reasonOf(error);
     if (why === "denied" || why === "newer") opening = null;

@@ -8,6 +8,7 @@ import { toast } from "@/ui/parts/toast";
 import { closeGlossary, useGlossary } from "@/state/chosen/glossary";
 import { useIsAnswered } from "@/state/engine/answer";
 import { explain, useHow } from "@/state/chosen/how";
+import { openFiles, useFilesSheet } from "@/state/chosen/filesSheet";
 import { openHome, useHomeSheet } from "@/state/chosen/homeSheet";
 import { openHand, useHandSheet } from "@/state/chosen/handSheet";
 import { openStart, useStartSheet } from "@/state/chosen/startSheet";
@@ -39,6 +40,11 @@ const ProjectsSheet = lazily(
   "Your projects",
   () => import("@/ui/projects/ProjectsSheet").then((file) => file.ProjectsSheet),
   { close: () => openHome(false) },
+);
+const FilesSheet = lazily(
+  "Print and files",
+  () => import("@/ui/files/FilesSheet").then((file) => file.FilesSheet),
+  { close: () => openFiles(false) },
 );
 const HandSheet = lazily("Your hand", () => import("./HandSheet").then((file) => file.HandSheet), {
   close: () => openHand(false),
@@ -73,6 +79,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const starting = useStartSheet(({ open }) => open);
   const arriving = useArrival(({ arrived }) => arrived !== null);
   const howAsked = useHow(({ asked }) => asked !== null);
+  const filesOpen = useFilesSheet(({ open }) => open);
   const homeOpen = useHomeSheet(({ open }) => open);
   const handOpen = useHandSheet(({ open }) => open);
   const toolsOpen = useToolDrawer(({ open }) => open);
@@ -122,6 +129,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       {starting && <StartSheet open onOpenChange={openStart} />}
       {arriving && <ArrivalSheet />}
       {homeOpen && <ProjectsSheet />}
+      {filesOpen && <FilesSheet />}
       {handOpen && <HandSheet />}
       {howAsked && <HowSheet />}
       <FileDrop />

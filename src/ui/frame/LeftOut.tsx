@@ -50,7 +50,7 @@ const pieceOf = (project: Project, pieceId: string | null, words: Words) =>
   pieceId === null ? "the whole project" : placeName(project, pieceId, null, words);
 
 /** What is left out, by name. */
-function omissionName(
+export function omissionName(
   project: Project,
   omission: Omission,
   words: Words,

@@ -4,6 +4,7 @@ import { ChevronDown } from "lucide-react";
 import { lazily } from "@/ui/parts/lazily";
 import { useState } from "react";
 import { openHand } from "@/state/chosen/handSheet";
+import { openFiles } from "@/state/chosen/filesSheet";
 import { openHome } from "@/state/chosen/homeSheet";
 import { openStart } from "@/state/chosen/startSheet";
 import { useProjectPart } from "@/state/project/projectStore";
@@ -36,6 +37,7 @@ export function ProjectMenu() {
     { name: "New project …", act: () => openStart(true) },
     { name: "Name and notes …", act: () => setDetails(true) },
     { name: "Save to a file", keys: "Ctrl S", act: saveProjectFile },
+    { name: "Print and files …", act: () => openFiles() },
     { name: "Send to another device …", act: () => setSending(true) },
     { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },
     { name: "Your hand …", act: () => openHand() },

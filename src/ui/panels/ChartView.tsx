@@ -2,14 +2,10 @@
 import { useId, useMemo, type KeyboardEvent } from "react";
 import type { Chart } from "@/core/panels/chart";
 import type { Selection } from "@/core/panels/edit";
-import { ChartPatterns, type Cell } from "./ChartPatterns";
+import { chartBox, RepeatFrame, StitchNumbers } from "./ChartFrame";
+import { ChartPatterns } from "./ChartPatterns";
 import { MARGIN, RowCrossings, RowGround, RowPlace } from "./ChartRows";
 import { useCellInSight, useVisibleCells } from "./useVisibleCells";
-
-/** Size of a stitch on the chart, in pixels: wider than high, as knitting is; narrow panels are drawn larger. */
-const LARGE: Cell = { width: 26, height: 21 };
-const USUAL: Cell = { width: 20, height: 16 };
-const FOOT = 32;
 
 interface ChartViewProps {
   readonly chart: Chart;
@@ -26,9 +22,7 @@ interface ChartViewProps {
 export function ChartView({ chart, heightPx, label, selection, onKeyDown, onPick }: ChartViewProps) {
   const ids = useId().replaceAll(":", "");
   const rows = chart.rows.length;
-  const cell = chart.columns <= 18 ? LARGE : USUAL;
-  const right = MARGIN + chart.columns * cell.width;
-  const [width, height] = [right + MARGIN, rows * cell.height + FOOT];
+  const { cell, right, width, height } = chartBox(chart);
   const { place, sight } = useVisibleCells(cell, right);
   useCellInSight(place, {
     left: right - (selection?.to ?? 1) * cell.width,
@@ -76,20 +70,7 @@ export function ChartView({ chart, heightPx, label, selection, onKeyDown, onPick
           </RowPlace>
         ))}
         <StitchNumbers columns={chart.columns} y={rows * cell.height} cell={cell} />
-        {chart.repeat && (
-          <rect
-            x={right - chart.repeat.to * cell.width}
-            y={1}
-            width={(chart.repeat.to - chart.repeat.from) * cell.width}
-            height={rows * cell.height - 1}
-            fill="none"
-            stroke="var(--walnut)"
-            strokeWidth={2.5}
-            strokeDasharray="7 4"
-          >
-            <title>One repeat</title>
-          </rect>
-        )}
+        {chart.repeat && <RepeatFrame repeat={chart.repeat} {...{ right, rows, cell }} />}
         {selection && (
           <rect
             x={right - selection.to * cell.width}
@@ -104,30 +85,4 @@ export function ChartView({ chart, heightPx, label, selection, onKeyDown, onPick
       </svg>
     </div>
   );
-}
-
-/** Stitch numbers along the foot, every fifth, from the right as the right side is read. */
-function StitchNumbers({
-  columns,
-  y,
-  cell,
-}: {
-  readonly columns: number;
-  readonly y: number;
-  readonly cell: Cell;
-}) {
-  const right = MARGIN + columns * cell.width;
-  const marked = Array.from({ length: Math.floor(columns / 5) }, (_, index) => (index + 1) * 5);
-  return marked.map((stitch) => (
-    <text
-      key={stitch}
-      x={right - (stitch - 0.5) * cell.width}
-      y={y + 26}
-      textAnchor="middle"
-      fontSize={11}
-      fill="var(--faint)"
-    >
-      {stitch}
-    </text>
-  ));
 }

@@ -2,10 +2,13 @@
 import { Toolbar } from "@/ui/parts/Toolbar";
 import { lazily } from "@/ui/parts/lazily";
 import type { ReactNode } from "react";
+import type { Chart } from "@/core/panels/chart";
 import type { Mend } from "@/core/instructions/findings";
 import { showPanelsAs, useSettings } from "@/state/keeping/settings";
+import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
+import { toast } from "@/ui/parts/toast";
 import { ChartEditor } from "./ChartEditor";
 import { FindingList } from "./FindingList";
 import { usePatternAnalysis } from "./usePatternAnalysis";
@@ -34,6 +37,17 @@ interface PanelViewProps {
 }
 
 const NONE: readonly never[] = [];
+
+/** Keeps a chart as a picture; what draws it comes with the first one. */
+async function keep(as: "svg" | "png", chart: Chart, name: string) {
+  try {
+    const { keepChartPng, keepChartSvg } = await import("./exportChart");
+    if (as === "svg") keepChartSvg(chart, name);
+    else await keepChartPng(chart, name);
+  } catch {
+    toast.error("This browser cannot draw the chart as a picture.");
+  }
+}
 
 /** One panel: its rows as text and as a chart, and what is to say of them. */
 export function PanelView({ name, text, told = [], readOnly, onText, children }: PanelViewProps) {
@@ -67,13 +81,23 @@ export function PanelView({ name, text, told = [], readOnly, onText, children }:
           ) : sight === "fabric" ? (
             <FabricView name={name} text={text} />
           ) : (
-            <ChartEditor
-              chart={chart}
-              name={name}
-              text={text}
-              onText={readOnly ? null : onText}
-              complete={study?.complete ?? false}
-            />
+            <>
+              <ChartEditor
+                chart={chart}
+                name={name}
+                text={text}
+                onText={readOnly ? null : onText}
+                complete={study?.complete ?? false}
+              />
+              <div className="flex gap-2">
+                <Button size="small" onClick={() => void keep("png", chart, name)}>
+                  Save as PNG
+                </Button>
+                <Button size="small" onClick={() => void keep("svg", chart, name)}>
+                  Save as SVG
+                </Button>
+              </div>
+            </>
           )}
         </div>
       </div>
