@@ -53,12 +53,28 @@ async function striped(page) {
   await page.evaluate(() => scrollTo(0, 0));
 }
 
-/** The small demo, which is worked in the round. */
-async function smallDemo(page) {
-  await page.getByRole("button", { name: /^Project/ }).click();
-  await page.getByRole("menuitem", { name: "Open the small demo, in the round" }).click();
-  await page.waitForTimeout(2500);
-  await pieceDrawn(page);
+/** Three projects: the demo, the small one in the round, and one that is only begun. */
+async function projects(page) {
+  const menu = async (act) => {
+    await page.getByRole("button", { name: /^Project/ }).click();
+    await page.getByRole("menuitem", { name: act }).click();
+  };
+  const named = async (name) => {
+    await menu("Name and notes");
+    await page.getByLabel("Project", { exact: true }).fill(name);
+    await page.getByRole("button", { name: "Save", exact: true }).click();
+    // Its card is written when its answer has stood for a while.
+    await page.waitForTimeout(3000);
+  };
+  await named("Harrow slipover");
+  await menu("Open the small demo, in the round");
+  await page.waitForTimeout(2000);
+  await named("Cap for the first frost");
+  await menu("Start empty");
+  await page.waitForTimeout(1000);
+  await named("Blanket of what is left");
+  await menu("Your projects");
+  await page.getByRole("button", { name: "Open Harrow slipover" }).waitFor();
 }
 
 /** The sheet in which something is begun, with its answer. */
@@ -133,7 +149,7 @@ const VIEWS = [
   { name: "pieces-dark", at: "/", size: WIDE, dark: true, act: pieceDrawn },
   { name: "pieces-phone", at: "/", size: PHONE, act: pieceDrawn },
   { name: "pieces-colours", at: "/", size: { width: 1280, height: 1000 }, act: striped },
-  { name: "pieces-round", at: "/", size: WIDE, act: smallDemo },
+  { name: "projects", at: "/", size: WIDE, act: projects },
   { name: "begin", at: "/", size: WIDE, act: beginning },
   { name: "fabric", at: "/panels", size: WIDE, act: fabricOf("Horseshoe") },
   { name: "finishing", at: "/", size: { width: 1280, height: 1000 }, act: finished },
