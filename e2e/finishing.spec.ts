@@ -94,3 +94,20 @@ test("a thumb rests on a thread, a band has its buttonholes, and too many of the
   await page.getByLabel("Buttonholes", { exact: true }).fill("40");
   await expect(answerOf(page)).toContainText(/40 holes of 2 do not fit/);
 });
+
+test("what can choke a child is said where it is added, once, and not again when it was seen", async ({
+  page,
+}) => {
+  await openAt(page);
+  const extras = page.getByRole("region", { name: "Extras" });
+  const caution = extras.getByRole("note").filter({ hasText: "can choke" });
+  await expect(caution).toBeHidden();
+  await extras.getByRole("button", { name: "An extra" }).click();
+  await page.getByRole("menuitem", { name: "Pompon" }).click();
+  await expect(caution).toBeVisible();
+  await caution.getByRole("button", { name: /^Got it/ }).click();
+  await expect(caution).toBeHidden();
+  await page.reload();
+  await expect(extras.getByText("Pompon")).toBeVisible();
+  await expect(caution).toBeHidden();
+});

@@ -27,6 +27,8 @@ interface Settings {
   readonly restMinutes: number;
   /** How large the row in hand is written. */
   readonly rowSize: "usual" | "large" | "largest";
+  /** Cautions that the knitter has seen and need not see again. */
+  readonly cautionsSeen: readonly string[];
   /** What stands beside the text of a panel. */
   readonly panelsAs: "chart" | "fabric";
 }
@@ -48,6 +50,7 @@ export const useSettings = create<Settings>()(
       buzz: false,
       restMinutes: 30,
       rowSize: "usual",
+      cautionsSeen: [],
     }),
     { name: SETTINGS_KEY, storage: quietStorage(), skipHydration: true },
   ),
@@ -58,5 +61,7 @@ export const setTheme = (theme: Theme) => useSettings.setState({ theme });
 export const setNaming = (naming: CrossingNaming) => useSettings.setState({ naming });
 export const setWords = (words: Settings["words"]) => useSettings.setState({ words });
 export const showPanelsAs = (panelsAs: Settings["panelsAs"]) => useSettings.setState({ panelsAs });
+export const seeCaution = (caution: string) =>
+  useSettings.setState(({ cautionsSeen }) => ({ cautionsSeen: [...cautionsSeen, caution] }));
 export const useUnits = () => useSettings((settings) => settings.units);
 export const setPace = (pace: number) => useSettings.setState({ pace });

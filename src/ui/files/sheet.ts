@@ -24,6 +24,7 @@ import { massOf } from "@/core/yarn/putUp";
 import { askOnce } from "@/state/engine/askOnce";
 import { reader } from "@/state/engine/workers";
 import { groupsOf } from "@/ui/pieces/ledgerGroups";
+import { CAUTIONS } from "@/ui/parts/cautions";
 import { sectionName } from "@/ui/pieces/sectionWords";
 import { rowLines } from "./rowLines";
 
@@ -267,16 +268,9 @@ function restBlocks(basis: SheetBasis, finishing: readonly FinishingItem[]): rea
       wide: 0,
     },
     heading(2, "Mind"),
-    ...list(CAUTIONS),
+    ...list(Object.values(CAUTIONS)),
   ];
 }
-
-/** Short, and once: what hurts people and what is worn by those who cannot speak for themselves. */
-const CAUTIONS = [
-  "Rest your hands before they ask for it; pain that stays is a matter for a doctor.",
-  "Steam burns: keep hands and children away while you block.",
-  "For a baby sew buttons on so that they hold, leave off cords and pompons that come loose, and follow local rules for blankets in a cot.",
-];
 
 /** The whole sheet. Rejects where the engine is lost over it. */
 export async function knittingSheet(basis: SheetBasis, date: string): Promise<readonly Block[]> {

@@ -12,6 +12,7 @@ import { addBegun, startWith, useBegun, type Wish } from "@/state/project/newPro
 import { useUnits } from "@/state/keeping/settings";
 import { useSaid } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
+import { Caution } from "@/ui/parts/Caution";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Select } from "@/ui/parts/Select";
@@ -32,6 +33,9 @@ export function StartSheet({ open, onOpenChange }: StartSheetProps) {
     </Sheet>
   );
 }
+
+/** What is often knitted for those who sleep in a cot. */
+const OFTEN_FOR_BABIES: ReadonlySet<StartId> = new Set(["blanket", "cushion", "hat"]);
 
 const KINDS = START_LIST.map(({ id, name }) => ({ value: id, label: name }));
 const THICKNESSES = YARN_CLASSES.map((name) => ({ value: name, label: name }));
@@ -144,6 +148,7 @@ function StartForm({ onDone }: { readonly onDone: () => void }) {
           <p className="text-sm text-faint">One rope between two edges; no lengths yet.</p>
         )}
       </div>
+      {OFTEN_FOR_BABIES.has(start) && <Caution of="babies" />}
       <div className="flex flex-wrap items-center justify-end gap-3">
         <Button
           disabled={!wish || start === "empty"}

@@ -8,6 +8,7 @@ import type { Piece } from "@/state/engine/knitting";
 import { change, useProjectPart } from "@/state/project/projectStore";
 import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
+import { Caution } from "@/ui/parts/Caution";
 import { download } from "@/ui/parts/download";
 import { FIELD_LOOK } from "@/ui/parts/fieldLook";
 import { Said } from "@/ui/parts/Said";
@@ -111,6 +112,7 @@ export function CalendarCard({ pieces, pace }: CalendarCardProps) {
                   })}
             </Said>
           </p>
+          <Caution of="hands" />
           {days.length > 0 && (
             <Button size="small" className="mt-2" onClick={() => void save()}>
               Save the days as a calendar file

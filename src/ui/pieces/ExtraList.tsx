@@ -22,6 +22,7 @@ import { MeasureField } from "@/ui/parts/MeasureField";
 import { Menu } from "@/ui/parts/Menu";
 import { undoable } from "@/ui/parts/undoable";
 import { WordsField } from "@/ui/parts/WordsField";
+import { Caution } from "@/ui/parts/Caution";
 import { ItemRow } from "./ItemRow";
 import { ItemYarn } from "./ItemYarn";
 
@@ -61,6 +62,7 @@ export function ExtraList({ answer }: { readonly answer: KnownSeen }) {
         })}
       </ul>
       <AddExtra />
+      {extras.some(({ kind }) => kind !== "kept") && <Caution of="babies" />}
     </section>
   );
 }

@@ -14,6 +14,7 @@ import { addSection, MOST_SECTIONS } from "@/state/project/sections";
 import { useSettings } from "@/state/keeping/settings";
 import { BLOCKINGS, BLOCKING_IDS } from "@/core/fabric/blocking";
 import { Card } from "@/ui/parts/Card";
+import { Caution } from "@/ui/parts/Caution";
 import { Choice } from "@/ui/parts/Choice";
 import { Menu } from "@/ui/parts/Menu";
 import { PieceTabs } from "./PieceTabs";
@@ -81,43 +82,46 @@ function AddSection({ full }: { readonly full: boolean }) {
 function PieceChoices() {
   const { round, mirrored, blocking } = useChosenPiece();
   return (
-    <Toolbar className="mt-2 text-sm">
-      <span className="flex items-center gap-2">
-        <span aria-hidden>Worked</span>
-        <Choice
-          label="How the piece is worked"
-          options={WAYS}
-          value={round ? "round" : "flat"}
-          onChange={(way) =>
-            change("round", (draft) => {
-              chosenOf(draft).round = way === "round";
+    <>
+      <Toolbar className="mt-2 text-sm">
+        <span className="flex items-center gap-2">
+          <span aria-hidden>Worked</span>
+          <Choice
+            label="How the piece is worked"
+            options={WAYS}
+            value={round ? "round" : "flat"}
+            onChange={(way) =>
+              change("round", (draft) => {
+                chosenOf(draft).round = way === "round";
+              })
+            }
+          />
+        </span>
+        <Tick
+          checked={mirrored}
+          onChange={(on) =>
+            change("mirrored", (draft) => {
+              chosenOf(draft).mirrored = on;
             })
           }
-        />
-      </span>
-      <Tick
-        checked={mirrored}
-        onChange={(on) =>
-          change("mirrored", (draft) => {
-            chosenOf(draft).mirrored = on;
-          })
-        }
-      >
-        mirrored
-      </Tick>
-      <span className="flex items-center gap-2">
-        <span aria-hidden>Finished</span>
-        <Choice
-          label="How the piece is finished"
-          options={FINISHES}
-          value={blocking}
-          onChange={(wanted) =>
-            change("blocking", (draft) => {
-              chosenOf(draft).blocking = wanted;
-            })
-          }
-        />
-      </span>
-    </Toolbar>
+        >
+          mirrored
+        </Tick>
+        <span className="flex items-center gap-2">
+          <span aria-hidden>Finished</span>
+          <Choice
+            label="How the piece is finished"
+            options={FINISHES}
+            value={blocking}
+            onChange={(wanted) =>
+              change("blocking", (draft) => {
+                chosenOf(draft).blocking = wanted;
+              })
+            }
+          />
+        </span>
+      </Toolbar>
+      {blocking === "steamed" && <Caution of="steam" />}
+    </>
   );
 }

@@ -1,4 +1,5 @@
 import { readFibres, tellBlend } from "@/core/yarn/fibres";
+import { Caution } from "@/ui/parts/Caution";
 import { WordsField } from "@/ui/parts/WordsField";
 
 interface FibresFieldProps {
@@ -15,6 +16,7 @@ export function FibresField({ fibres, onText }: FibresFieldProps) {
       <p className="mt-0.5 text-[0.8rem] text-faint">
         {fibres !== "" && (blend ? `understood as ${tellBlend(blend)}` : "no fibre known here")}
       </p>
+      {blend && <Caution of="fibres" />}
     </div>
   );
 }

@@ -15,6 +15,7 @@ import { useUnits } from "@/state/keeping/settings";
 import { editSwatch, standBy } from "@/state/project/swatches";
 import type { FieldId } from "@/state/fields/fields";
 import { Card } from "@/ui/parts/Card";
+import { Caution } from "@/ui/parts/Caution";
 import { Choice } from "@/ui/parts/Choice";
 import { SCALE_STEPS } from "@/ui/parts/scaleSteps";
 import { MeasureField } from "@/ui/parts/MeasureField";
@@ -36,6 +37,7 @@ export function MeasuresCard({ swatch, answer }: MeasuresCardProps) {
   return (
     <Card title="Measured" aside="any unit; a count left out means all of it">
       <Questions questions={measured} swatch={swatch} />
+      {swatch.finish === "steamed" && <Caution of="steam" />}
       <div className="mt-2 grid gap-x-4 sm:grid-cols-2">
         <State title="Finished" measured={measured} of="finished">
           <Choice
