@@ -89,7 +89,7 @@ test("a former state is looked at as a copy, and gone back to", async ({ page })
   await more(page, /Harrow/, "Former states …");
   const states = page.getByRole("dialog", { name: /^Former states of Harrow/ });
   await expect(states.getByRole("listitem")).toHaveCount(1);
-  await expect(states).toContainText("Changed behind it: the gauge and the pieces.");
+  await expect(states).toContainText("Changed after it: the gauge and the pieces.");
   await expectAccessible(page, "[role=dialog]:last-of-type");
   await states.getByRole("button", { name: "Go back to it" }).click();
   await expect(page.getByRole("dialog")).toHaveCount(0);

@@ -13,11 +13,12 @@ export function mergedProjects(base: Project, mine: Project, theirs: Project): P
   const log = mergedLogs(mine.log, theirs.log) as Project["log"];
   const own = log === mine.log ? mine : { ...mine, log };
   const merged = mergedValues({ ...base, log }, own, { ...theirs, log }) as Project;
-  return merged === own || checkProject(merged).ok ? merged : null;
+  // What only one hand has changed was a project before.
+  return mine === base || merged === own || checkProject(merged).ok ? merged : null;
 }
 
 /** The same of a shelf. */
 export function mergedShelves(base: Shelf, mine: Shelf, theirs: Shelf): Shelf | null {
   const merged = mergedValues(base, mine, theirs) as Shelf;
-  return merged === mine || checkShelf(merged) ? merged : null;
+  return mine === base || merged === mine || checkShelf(merged) ? merged : null;
 }

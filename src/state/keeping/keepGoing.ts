@@ -52,6 +52,7 @@ let asked = false;
 function askToStay() {
   if (asked) return;
   asked = true;
+  if (typeof navigator === "undefined") return;
   const { storage } = navigator as Partial<Navigator>;
   void storage?.persist?.().catch(() => {});
 }
@@ -63,15 +64,16 @@ async function keepAll(tabs: Channel, tell: Tell) {
   const of = recordOf(project.id);
   if (!projects.isKept(of, project)) {
     const { value, clash } = await projects.keep(of, project);
-    tabs.tell(of);
-    askToStay();
+    // Before anything else: what is kept now is what this tab must hold.
     if (value !== project) takeInProject(project, value);
+    tabs.tell(of);
     if (clash) tell(say("tabsClash"));
+    askToStay();
   }
   if (!shelves.isKept(SHELF_RECORD, shelf)) {
     const { value } = await shelves.keep(SHELF_RECORD, shelf);
-    tabs.tell(SHELF_RECORD);
     if (value !== shelf) takeInShelf(shelf, value);
+    tabs.tell(SHELF_RECORD);
   }
 }
 

@@ -37,16 +37,22 @@ function parsed(text: string): unknown {
   }
 }
 
-function projectIn(text: string): Reading<Project> {
-  const checked = checkProject(parsed(text));
+/** Reads a text; one that was checked by the same schema when it was kept is taken as it stands. */
+type Read<Value> = (text: string, isChecked: boolean) => Reading<Value>;
+
+function projectIn(text: string, isChecked: boolean): Reading<Project> {
+  const found = parsed(text);
+  if (isChecked && found !== null) return { ok: true, value: found as Project };
+  const checked = checkProject(found);
   return checked.ok
     ? { ok: true, value: checked.project }
     : { ok: false, newer: checked.message.code === "newerBrenok", message: checked.message };
 }
 
 /** A shelf of a newer Brenok is known by its version. */
-function shelfIn(text: string): Reading<Shelf> {
+function shelfIn(text: string, isChecked: boolean): Reading<Shelf> {
   const found = parsed(text);
+  if (isChecked && found !== null) return { ok: true, value: found as Shelf };
   const shelf = checkShelf(found);
   if (shelf) return { ok: true, value: shelf };
   const version = (found as { readonly version?: unknown } | null)?.version;
@@ -96,7 +102,7 @@ class Drawer<Value extends object> {
 
   constructor(
     private readonly what: "project" | "shelf",
-    private readonly read: (text: string) => Reading<Value>,
+    private readonly read: Read<Value>,
     private readonly merge: (base: Value, mine: Value, theirs: Value) => Value | null,
     /** What else is done once it is kept. */
     private readonly also: {
@@ -119,11 +125,11 @@ class Drawer<Value extends object> {
   forget = (of: string) => this.known.delete(of);
 
   async find(of: string): Promise<Found<Value>> {
-    const { text, version, damaged } = await readRecord(of);
+    const { text, version, checked, damaged } = await readRecord(of);
     if (damaged !== null) await setAside(this.what, damaged, Date.now());
     if (text === null)
       return damaged === null ? { kind: "none" } : { kind: "unreadable", message: say("keptTextDamaged") };
-    const reading = this.read(text);
+    const reading = this.read(text, checked);
     if (reading.ok) {
       this.known.set(of, { version, value: reading.value });
       return { kind: "found", value: reading.value, damaged: damaged !== null };
@@ -145,8 +151,8 @@ class Drawer<Value extends object> {
       from: before?.version ?? 0,
       text,
       ...(this.also.card && { card: this.also.card(value, text.length) }),
-      merge: (stored) => {
-        const reading = this.read(stored);
+      merge: (stored, checked) => {
+        const reading = this.read(stored, checked);
         // A newer Brenok has been here: what it wrote is not for this one to change.
         if (!reading.ok && reading.newer) throw new CannotKeep("newer");
         if (!reading.ok) return text;
@@ -169,8 +175,8 @@ class Drawer<Value extends object> {
   async newer(of: string): Promise<Newer<Value> | null> {
     const before = this.known.get(of);
     if (!before || (await versionOf(of)) === before.version) return null;
-    const { text, version } = await readRecord(of);
-    const reading = text === null || version <= before.version ? null : this.read(text);
+    const { text, version, checked } = await readRecord(of);
+    const reading = text === null || version <= before.version ? null : this.read(text, checked);
     if (!reading?.ok) return null;
     this.known.set(of, { version, value: reading.value });
     return { base: before.value, value: reading.value };
@@ -183,10 +189,10 @@ class Drawer<Value extends object> {
 
   /** Brings in what was said when a page went away, on top of what was kept. */
   async takeLast({ of, from, text }: { readonly of: string; readonly from: number; readonly text: string }) {
-    const word = this.read(text);
+    const word = this.read(text, false);
     if (!word.ok) return;
     const base = from > 0 ? await readVersion(of, from) : null;
-    const reading = base === null ? null : this.read(base);
+    const reading = base === null ? null : this.read(base, false);
     if (reading?.ok) this.known.set(of, { version: from, value: reading.value });
     await this.keep(of, word.value);
   }

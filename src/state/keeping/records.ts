@@ -10,7 +10,12 @@ interface Written {
   readonly version: number;
   readonly sum: number;
   readonly text: string;
+  /** Which schema it was checked by when it was in hand, by its hash; none where nobody knows. */
+  readonly by?: string;
 }
+
+/** The schema of this build; none while it is not built. */
+const SCHEMA = process.env.SCHEMA_HASH;
 
 /** Which of the two places was written last: read alone, it tells whether another tab has written since. */
 interface Head {
@@ -138,6 +143,8 @@ async function inBase<Result>(
 const isWhole = (written: Written | undefined): written is Written =>
   written !== undefined && checksum(written.text) === written.sum;
 
+const isChecked = (written: Written | null) => SCHEMA !== undefined && written?.by === SCHEMA;
+
 /** The newest of the texts of a record that are whole, whether a newer one is not, and what that holds. */
 function newestOf(places: readonly (Written | undefined)[]) {
   const found = places.filter((one) => one !== undefined).toSorted((a, b) => b.version - a.version);
@@ -150,6 +157,8 @@ export interface Found {
   readonly text: string | null;
   /** Its version; 0 where there is none. */
   readonly version: number;
+  /** Whether it was written by a Brenok that knows the same schema as this one: then it need not be checked again. */
+  readonly checked: boolean;
   /** The text of a newer one that is not as it was written. */
   readonly damaged: string | null;
 }
@@ -164,7 +173,7 @@ export const readRecord = (of: string): Promise<Found> =>
     const places = await Promise.all(placesOf(of).map((place) => store.get(place)));
     await done;
     const { whole, damaged } = newestOf(places);
-    return { text: whole?.text ?? null, version: whole?.version ?? 0, damaged };
+    return { text: whole?.text ?? null, version: whole?.version ?? 0, checked: isChecked(whole), damaged };
   });
 
 /** The text that was kept under a name as this version, if it still is. */
@@ -184,7 +193,7 @@ interface Writing {
   readonly from: number;
   readonly text: string;
   /** The text to write where another one was written since. */
-  readonly merge: (stored: string) => string;
+  readonly merge: (stored: string, checked: boolean) => string;
   /** What the card says from now on. */
   readonly card?: (before: ProjectCard | null) => ProjectCard;
 }
@@ -204,9 +213,10 @@ export const writeRecord = ({ of, from, text, merge, card }: Writing) =>
       head && head.version !== from
         ? newestOf(await Promise.all(placesOf(of).map((place) => texts.get(place)))).whole
         : null;
-    const kept = stored ? merge(stored.text) : text;
+    const kept = stored ? merge(stored.text, isChecked(stored)) : text;
     const version = Math.max(head?.version ?? 0, from) + 1;
-    await texts.put({ version, sum: checksum(kept), text: kept }, [of, version % PLACES]);
+    const written = { version, sum: checksum(kept), text: kept, ...(SCHEMA && { by: SCHEMA }) };
+    await texts.put(written, [of, version % PLACES]);
     await heads.put({ version }, of);
     if (card) await cards.put(card((await cards.get(of)) ?? null));
     await deal.done;

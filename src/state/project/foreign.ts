@@ -24,7 +24,7 @@ const MOST = 300;
 /** Changes of other tabs, in their order; the first of them has the number `first`. */
 let changes: readonly Foreign[] = [];
 let first = 0;
-/** Whether something was done here since the last of them. */
+/** Whether something was done here since the last of them, or was not kept yet when it came. */
 let doneSince = true;
 
 /** How many changes of other tabs a project or a shelf has in it. */
@@ -46,7 +46,6 @@ function remember(foreign: Foreign) {
   const over = Math.max(0, changes.length - MOST);
   changes = changes.slice(over);
   first += over;
-  doneSince = false;
 }
 
 /** A value with all that other tabs have done to it since it stood. */
@@ -75,6 +74,8 @@ export const caughtUp = ({ project, shelf }: Required<Parts>): Required<Parts> =
 /** What stands, which has everything before in it, with what another tab has done now. */
 export function withForeign({ project, shelf }: Required<Parts>, foreign: Foreign): Required<Parts> {
   remember(foreign);
+  // Where all that was done here is in its base, the next one goes on from what it has made of that.
+  doneSince = foreign.base !== (foreign.part === "project" ? project : shelf);
   const now =
     foreign.part === "project"
       ? { project: foreign.merge(foreign.base, project, foreign.value) ?? project, shelf }

@@ -77,8 +77,8 @@ export function StatesSheet({ id, name, onClose, onGone }: StatesSheetProps) {
                 </span>
                 <p className="text-sm">
                   {changed.length > 0
-                    ? `Changed behind it: ${listParts(changed)}.`
-                    : "Behind it rows were knitted, and nothing else was changed."}
+                    ? `Changed after it: ${listParts(changed)}.`
+                    : "After it rows were knitted, and nothing else was changed."}
                 </p>
               </div>
               <div className="flex gap-2">
