@@ -101,7 +101,6 @@ try {
         changedAt: at + 1,
         archived: false,
         goneAt: null,
-        size: text.length,
       },
     });
   }

@@ -37,8 +37,6 @@ export interface ProjectCard {
   readonly archived: boolean;
   /** When it was deleted; null where it was not. */
   readonly goneAt: number | null;
-  /** Characters that it takes. */
-  readonly size: number;
 }
 
 /** Pieces side by side are apart by so much of the widest. */
@@ -130,12 +128,7 @@ export function answeredOf(project: Project, seen: Seen): Answered {
 const UNANSWERED: Answered = { need: null, share: null, picture: null };
 
 /** The card of a project as it is kept anew; what was known of its answer stays until that is there. */
-export const cardOf = (
-  project: Project,
-  before: ProjectCard | null,
-  now: number,
-  size: number,
-): ProjectCard => ({
+export const cardOf = (project: Project, before: ProjectCard | null, now: number): ProjectCard => ({
   ...UNANSWERED,
   archived: false,
   ...before,
@@ -143,5 +136,4 @@ export const cardOf = (
   changedAt: now,
   // Who goes on with a project that was deleted elsewhere wants it back.
   goneAt: null,
-  size,
 });

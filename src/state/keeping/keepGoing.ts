@@ -8,7 +8,7 @@ import { runAutosave, saveNow, startAutosave, type Autosave } from "./autosave";
 import { joinTabs, type Channel } from "./channel";
 import { forgetProject, projects, recordOf, SHELF_RECORD, shelves } from "./keeper";
 import { nowOpen } from "./openHere";
-import { reasonOf } from "./records";
+import { reasonOf, versionOf } from "./records";
 import { setDown } from "./states";
 
 type Tell = (word: Message) => void;
@@ -28,15 +28,29 @@ function changedOver(from: Project, to: Project) {
   if (isNew && (to.demo || to.name === emptyProject().name)) untouched.add(to);
 }
 
-async function keepLeft(tabs: Channel) {
+/** Whether nobody, in whatever tab, has done anything to a project since it was opened here. */
+const isUntouched = async (project: Project) =>
+  untouched.has(project) && (await versionOf(recordOf(project.id))) <= 1;
+
+/** Keeps what was left. Gives why one of them could not be kept; null where all were. */
+async function keepLeft(tabs: Channel): Promise<unknown> {
+  let failed: unknown = null;
   for (const project of left) {
-    if (untouched.has(project)) await forgetProject(project.id);
-    else if (!projects.isKept(recordOf(project.id), project)) {
-      await projects.keep(recordOf(project.id), project);
-      tabs.tell(recordOf(project.id));
+    const of = recordOf(project.id);
+    try {
+      if (await isUntouched(project)) await forgetProject(project.id);
+      else if (!projects.isKept(of, project)) {
+        await projects.keep(of, project);
+        tabs.tell(of);
+      }
+      left.delete(project);
+    } catch (error) {
+      failed = error;
+      // That will not be otherwise however often it is tried.
+      if (reasonOf(error) === "newer") left.delete(project);
     }
-    left.delete(project);
   }
+  return failed;
 }
 
 const isKept = () => {
@@ -59,7 +73,7 @@ function askToStay() {
 
 /** Keeps what is there now, and takes in what other tabs have made of it meanwhile. */
 async function keepAll(tabs: Channel, tell: Tell) {
-  await keepLeft(tabs);
+  const failed = await keepLeft(tabs);
   const { project, shelf } = state();
   const of = recordOf(project.id);
   if (!projects.isKept(of, project)) {
@@ -75,6 +89,7 @@ async function keepAll(tabs: Channel, tell: Tell) {
     if (value !== shelf) takeInShelf(shelf, value);
     tabs.tell(SHELF_RECORD);
   }
+  if (failed) throw failed;
 }
 
 function takeInProject(base: Project, value: Project) {

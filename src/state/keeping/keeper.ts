@@ -106,7 +106,7 @@ class Drawer<Value extends object> {
     private readonly merge: (base: Value, mine: Value, theirs: Value) => Value | null,
     /** What else is done once it is kept. */
     private readonly also: {
-      readonly card?: (value: Value, size: number) => CardChange;
+      readonly card?: (value: Value) => CardChange;
       readonly before?: (value: Value) => Promise<void>;
       readonly clashed?: (theirs: Value) => Promise<void>;
     } = {},
@@ -150,7 +150,7 @@ class Drawer<Value extends object> {
       of,
       from: before?.version ?? 0,
       text,
-      ...(this.also.card && { card: this.also.card(value, text.length) }),
+      ...(this.also.card && { card: this.also.card(value) }),
       merge: (stored, checked) => {
         const reading = this.read(stored, checked);
         // A newer Brenok has been here: what it wrote is not for this one to change.
@@ -199,7 +199,7 @@ class Drawer<Value extends object> {
 }
 
 export const projects = new Drawer<Project>("project", projectIn, mergedProjects, {
-  card: (project, size) => (before) => cardOf(project, before, Date.now(), size),
+  card: (project) => (before) => cardOf(project, before, Date.now()),
   before: (project) => setDownBefore(project, Date.now()),
   clashed: (theirs) => setDown(theirs, Date.now()),
 });

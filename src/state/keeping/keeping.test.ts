@@ -246,24 +246,28 @@ test("what was said last before the page went away is there the next time, on to
   expect(localStorage.length).toBe(1);
 });
 
+/** Changes what is written in one place, behind the back of the application. */
+async function putText(place: [of: string, at: number], to: (written: { text: string }) => unknown) {
+  const base = await new Promise<IDBDatabase>((resolve) => {
+    const open = indexedDB.open("brenok-kept");
+    open.onsuccess = () => resolve(open.result);
+  });
+  const store = base.transaction("texts", "readwrite").objectStore("texts");
+  await new Promise<void>((resolve) => {
+    const get = store.get(place);
+    get.onsuccess = () => {
+      store.put(to(get.result as { text: string }), place).onsuccess = () => resolve();
+    };
+  });
+  base.close();
+}
+
 describe("a page that is killed while it writes", () => {
   /** Damages the newest text of a record, as a write that came half through would. */
   async function damage(tab: Tab, to: (text: string) => string) {
     const of = tab.keeper.recordOf(tab.project().id);
-    const base = await new Promise<IDBDatabase>((resolve) => {
-      const open = indexedDB.open("brenok-kept");
-      open.onsuccess = () => resolve(open.result);
-    });
     const { version } = await tab.records.readRecord(of);
-    const store = base.transaction("texts", "readwrite").objectStore("texts");
-    await new Promise<void>((resolve) => {
-      const get = store.get([of, version % 2]);
-      get.onsuccess = () => {
-        const written = get.result as { text: string };
-        store.put({ ...written, text: to(written.text) }, [of, version % 2]).onsuccess = () => resolve();
-      };
-    });
-    base.close();
+    await putText([of, version % 2], (written) => ({ ...written, text: to(written.text) }));
   }
 
   test("is opened as it was before, with a word, and what is damaged is set aside", async () => {
@@ -303,6 +307,36 @@ describe("a page that is killed while it writes", () => {
     expect((await next.records.readRecord(of)).text).toBe(newer);
     expect(await next.records.allAside()).toEqual([]);
   });
+});
+
+test("where the newer text of two is damaged, what is written next never takes the place of the whole one", async () => {
+  const tab = await openTab();
+  const of = "project by hand";
+  await tab.records.writeRecord({ of, from: 0, text: "one", merge: () => "" });
+  await tab.records.writeRecord({ of, from: 1, text: "two", merge: () => "" });
+  await putText([of, 0], (written) => ({ ...written, text: "tw" }));
+  const found = await tab.records.readRecord(of);
+  expect(found).toMatchObject({ text: "one", version: 1, damaged: "tw" });
+  await tab.records.writeRecord({ of, from: 1, text: "three", merge: () => "three" });
+  await putText([of, 0], (written) => ({ ...written, text: "thr" }));
+  expect(await tab.records.readRecord(of)).toMatchObject({ text: "one", version: 1 });
+});
+
+test("a project that a newer Brenok has taken over does not keep the open one from being kept", async () => {
+  const tab = await openTab();
+  tab.rename("Former");
+  await tab.saved();
+  const of = tab.keeper.recordOf(tab.project().id);
+  const { text, version } = await tab.records.readRecord(of);
+  const newer = (text ?? "").replace('"version":4', '"version":99');
+  await tab.records.writeRecord({ of, from: version, text: newer, merge: () => newer });
+  tab.note("not to be kept");
+  tab.replace("open", { ...emptyProject(), name: "Another" });
+  await tab.saved();
+  await tab.saved();
+  expect(tab.saveState().kind).toBe("saved");
+  expect((await tab.records.allCards()).map(({ name }) => name)).toContain("Another");
+  expect((await tab.records.readRecord(of)).text).toBe(newer);
 });
 
 describe("a storage that does not do what it should", () => {

@@ -187,6 +187,12 @@ export const readVersion = (of: string, version: number): Promise<string | null>
 export const versionOf = (of: string): Promise<number> =>
   inBase(async (open) => (await open.get("heads", of))?.version ?? 0);
 
+/** A transaction whose failure is heard of where it was asked for something, and not once more when it ends. */
+function failingOnce<Deal extends { readonly done: Promise<void> }>(deal: Deal): Deal {
+  deal.done.catch(() => {});
+  return deal;
+}
+
 interface Writing {
   readonly of: string;
   /** The version that the text goes on from; 0 for none. */
@@ -204,7 +210,7 @@ interface Writing {
  */
 export const writeRecord = ({ of, from, text, merge, card }: Writing) =>
   inBase(async (open) => {
-    const deal = open.transaction(["heads", "texts", "cards"], "readwrite");
+    const deal = failingOnce(open.transaction(["heads", "texts", "cards"], "readwrite"));
     const heads = deal.objectStore("heads");
     const texts = deal.objectStore("texts");
     const cards = deal.objectStore("cards");
@@ -214,7 +220,9 @@ export const writeRecord = ({ of, from, text, merge, card }: Writing) =>
         ? newestOf(await Promise.all(placesOf(of).map((place) => texts.get(place)))).whole
         : null;
     const kept = stored ? merge(stored.text, isChecked(stored)) : text;
-    const version = Math.max(head?.version ?? 0, from) + 1;
+    const next = Math.max(head?.version ?? 0, from) + 1;
+    // Never in the place of the one that is whole, where the newer of the two is damaged.
+    const version = stored && next % PLACES === stored.version % PLACES ? next + 1 : next;
     const written = { version, sum: checksum(kept), text: kept, ...(SCHEMA && { by: SCHEMA }) };
     await texts.put(written, [of, version % PLACES]);
     await heads.put({ version }, of);
@@ -229,7 +237,7 @@ export const allCards = (): Promise<readonly ProjectCard[]> => inBase((open) => 
 /** Changes the card of a project, where there is one. */
 export const changeCard = (id: string, to: (card: ProjectCard) => ProjectCard): Promise<void> =>
   inBase(async (open) => {
-    const { store, done } = open.transaction("cards", "readwrite");
+    const { store, done } = failingOnce(open.transaction("cards", "readwrite"));
     const card = await store.get(id);
     if (card) await store.put(to(card));
     await done;
@@ -240,7 +248,7 @@ const statesOf = (id: string) => IDBKeyRange.bound([id, 0], [id, Infinity]);
 /** Forgets a project with its card and all its states. */
 export const forgetRecord = (of: string, id: string): Promise<void> =>
   inBase(async (open) => {
-    const deal = open.transaction(["heads", "texts", "cards", "states"], "readwrite");
+    const deal = failingOnce(open.transaction(["heads", "texts", "cards", "states"], "readwrite"));
     await Promise.all([
       deal.objectStore("heads").delete(of),
       ...placesOf(of).map((place) => deal.objectStore("texts").delete(place)),
@@ -253,7 +261,7 @@ export const forgetRecord = (of: string, id: string): Promise<void> =>
 /** Keeps a state of a project, and of its states the newest so many. */
 export const keepState = (state: KeptState, most: number): Promise<void> =>
   inBase(async (open) => {
-    const { store, done } = open.transaction("states", "readwrite");
+    const { store, done } = failingOnce(open.transaction("states", "readwrite"));
     await store.put(state);
     const times = await store.getAllKeys(statesOf(state.project));
     await Promise.all(times.slice(0, Math.max(0, times.length - most)).map((key) => store.delete(key)));
@@ -271,7 +279,7 @@ export const readStates = (id: string): Promise<readonly KeptState[]> =>
 /** Sets something aside that could not be read; never in the place of something else. */
 export const setAside = (what: SetAside["what"], text: string, at: number): Promise<void> =>
   inBase(async (open) => {
-    const { store, done } = open.transaction("aside", "readwrite");
+    const { store, done } = failingOnce(open.transaction("aside", "readwrite"));
     const all = await store.getAll();
     // The same thing, found again with every opening of the page, is set aside once.
     if (!all.some((one) => one.text === text)) {
