@@ -40,7 +40,7 @@ test("the knitting sheet leaves as pages and as text, with what the answer says"
     /94 stitches cast on, with a tail of/,
     /3–19 +as rows 1–2, in turn/,
     /Ball by ball: Tarnock Aran, lichen/,
-    /Rest your hands before they ask for it/,
+    /Rest your hands before they hurt/,
   ])
     expect(text).toMatch(words);
 });

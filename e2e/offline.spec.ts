@@ -42,6 +42,7 @@ test("after one visit every bench works without a network, on reload too, and so
     ["/order", "No price list yet"],
     ["/knit", "Pieces in hand"],
     ["/shelf", /^Tarnock Aran, lichen/],
+    ["/help", "Where are my projects?"],
     ["/panels", "Honeycomb"],
   ] as const) {
     await openAt(page, address);

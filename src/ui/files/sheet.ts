@@ -142,7 +142,7 @@ function answerBlocks({ project, answer, units, leftOut }: SheetBasis): readonly
     heading(2, "Yarn"),
     {
       kind: "table",
-      head: ["Yarn", "A ball holds", "To have", "It takes", "Chance that it lasts"],
+      head: ["Yarn", "A ball holds", "Balls", "Yarn needed", "Chance that it lasts"],
       rows,
       wide: 4,
     },
@@ -267,7 +267,7 @@ function restBlocks(basis: SheetBasis, finishing: readonly FinishingItem[]): rea
       rows: groups.map(({ name, mm }) => [name, formatYarn(toMetres(millimetres(mm)), units)]),
       wide: 0,
     },
-    heading(2, "Mind"),
+    heading(2, "Cautions"),
     ...list(Object.values(CAUTIONS)),
   ];
 }

@@ -1,6 +1,7 @@
 "use client";
 import { Button } from "@/ui/parts/Button";
 import { useProjectPart } from "@/state/project/projectStore";
+import { showStep } from "@/state/chosen/firstSteps";
 import { openStart } from "@/state/chosen/startSheet";
 import { startEmpty } from "./projectFiles";
 
@@ -16,6 +17,9 @@ export function DemoNotice() {
       <span>
         This is the <strong>demo project</strong>, all invented. Change anything in it to see what follows.
       </span>
+      <Button onClick={() => showStep(0)} look="link" className="py-1 font-semibold">
+        First steps
+      </Button>
       <Button onClick={() => openStart()} look="link" className="py-1 font-semibold">
         New project
       </Button>

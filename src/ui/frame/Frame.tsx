@@ -9,6 +9,8 @@ import { closeGlossary, useGlossary } from "@/state/chosen/glossary";
 import { useIsAnswered } from "@/state/engine/answer";
 import { explain, useHow } from "@/state/chosen/how";
 import { openFiles, useFilesSheet } from "@/state/chosen/filesSheet";
+import { showStep, useFirstSteps } from "@/state/chosen/firstSteps";
+import { openPalette, usePalette } from "@/state/chosen/palette";
 import { openHome, useHomeSheet } from "@/state/chosen/homeSheet";
 import { openHand, useHandSheet } from "@/state/chosen/handSheet";
 import { openStart, useStartSheet } from "@/state/chosen/startSheet";
@@ -41,6 +43,16 @@ const ProjectsSheet = lazily(
   () => import("@/ui/projects/ProjectsSheet").then((file) => file.ProjectsSheet),
   { close: () => openHome(false) },
 );
+const FirstSteps = lazily(
+  "First steps",
+  () => import("@/ui/help/FirstSteps").then((file) => file.FirstSteps),
+  {
+    close: () => showStep(null),
+  },
+);
+const Palette = lazily("Find anything", () => import("./Palette").then((file) => file.Palette), {
+  close: () => openPalette(false),
+});
 const FilesSheet = lazily(
   "Print and files",
   () => import("@/ui/files/FilesSheet").then((file) => file.FilesSheet),
@@ -74,12 +86,15 @@ export function Frame({ children }: { readonly children: ReactNode }) {
     void import("@/ui/projects/remindBackup").then(({ remindBackup }) => remindBackup());
   }, [opened]);
   const [settingsOpen, setSettingsOpen] = useState(false);
-  useShortcuts({ showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) });
+  const hands = { showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) };
+  useShortcuts(hands);
   const theme = useTheme();
   const starting = useStartSheet(({ open }) => open);
   const arriving = useArrival(({ arrived }) => arrived !== null);
   const howAsked = useHow(({ asked }) => asked !== null);
+  const paletteOpen = usePalette(({ open }) => open);
   const filesOpen = useFilesSheet(({ open }) => open);
+  const led = useFirstSteps(({ step }) => step !== null);
   const homeOpen = useHomeSheet(({ open }) => open);
   const handOpen = useHandSheet(({ open }) => open);
   const toolsOpen = useToolDrawer(({ open }) => open);
@@ -128,6 +143,8 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       {toolsOpen && <ToolsDrawer />}
       {starting && <StartSheet open onOpenChange={openStart} />}
       {arriving && <ArrivalSheet />}
+      {paletteOpen && <Palette {...hands} />}
+      {led && <FirstSteps />}
       {homeOpen && <ProjectsSheet />}
       {filesOpen && <FilesSheet />}
       {handOpen && <HandSheet />}

@@ -2,14 +2,10 @@
 import { Button } from "@/ui/parts/Button";
 import { ChevronDown } from "lucide-react";
 import { lazily } from "@/ui/parts/lazily";
-import { useState } from "react";
-import { openHand } from "@/state/chosen/handSheet";
-import { openFiles } from "@/state/chosen/filesSheet";
-import { openHome } from "@/state/chosen/homeSheet";
-import { openStart } from "@/state/chosen/startSheet";
+import { openProjectSheet, useProjectSheet } from "@/state/chosen/projectSheet";
 import { useProjectPart } from "@/state/project/projectStore";
 import { Menu } from "@/ui/parts/Menu";
-import { pickProjectFile, saveProjectFile, startEmpty } from "./projectFiles";
+import { PROJECT_ACTS } from "./projectActs";
 
 /** A form that is seldom opened. */
 const ProjectDetails = lazily(
@@ -24,34 +20,16 @@ const SendSheet = lazily(
   { close: ({ onOpenChange }) => onOpenChange(false) },
 );
 
-const demo = () => import("@/state/project/demo");
-
 /** The project's name, and what can be done with the project as a whole. */
 export function ProjectMenu() {
   const name = useProjectPart((project) => project.name);
   const yarns = useProjectPart((project) => project.yarns);
-  const [details, setDetails] = useState(false);
-  const [sending, setSending] = useState(false);
-  const acts = [
-    { name: "Your projects …", keys: "H", act: () => openHome() },
-    { name: "New project …", act: () => openStart(true) },
-    { name: "Name and notes …", act: () => setDetails(true) },
-    { name: "Save to a file", keys: "Ctrl S", act: saveProjectFile },
-    { name: "Print and files …", act: () => openFiles() },
-    { name: "Send to another device …", act: () => setSending(true) },
-    { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },
-    { name: "Your hand …", act: () => openHand() },
-    { name: "Start empty", act: startEmpty },
-    { name: "Open the demo", act: () => void demo().then(({ openDemo }) => openDemo()) },
-    {
-      name: "Open the small demo, in the round",
-      act: () => void demo().then(({ openSmallDemo }) => openSmallDemo()),
-    },
-  ];
+  const sheet = useProjectSheet(({ open }) => open);
+  const close = () => openProjectSheet(null);
   return (
     <>
       <Menu
-        acts={acts}
+        acts={PROJECT_ACTS}
         trigger={
           <Button
             aria-label={`Project: ${name}`}
@@ -64,8 +42,8 @@ export function ProjectMenu() {
           </Button>
         }
       />
-      {sending && <SendSheet onOpenChange={setSending} />}
-      {details && <ProjectDetails open={details} onOpenChange={setDetails} />}
+      {sheet === "send" && <SendSheet onOpenChange={close} />}
+      {sheet === "details" && <ProjectDetails open onOpenChange={close} />}
     </>
   );
 }

@@ -7,7 +7,7 @@ const WHY: Readonly<Record<Unkept, string>> = {
   full: "this browser has no room for it.",
   denied: "this browser does not let Brenok keep anything.",
   silent: "this browser’s storage does not answer.",
-  newer: "a newer Brenok has been at work here. Reload to use it.",
+  newer: "a newer Brenok was used here. Reload to use it.",
   failed: "this browser’s storage fails.",
 };
 

@@ -1,5 +1,7 @@
 "use client";
+import Link from "next/link";
 import { Sheet } from "@/ui/parts/Sheet";
+import { HELP_PATH } from "./benches";
 import { SHORTCUTS } from "./shortcuts";
 
 interface ShortcutListProps {
@@ -28,6 +30,11 @@ export function ShortcutList({ open, onOpenChange }: ShortcutListProps) {
         </dt>
         <dd>On the strand: one row back or forward</dd>
       </dl>
+      <p className="mt-4 border-t border-line pt-3">
+        <Link href={HELP_PATH} className="text-woad underline" onClick={() => onOpenChange(false)}>
+          Help: what people ask
+        </Link>
+      </p>
     </Sheet>
   );
 }

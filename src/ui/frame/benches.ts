@@ -9,6 +9,7 @@ export interface Bench {
 /** What lies beside the benches: not a step of the work, but at hand in all of them. */
 export const PANELS_PATH = "/panels";
 export const SHELF_PATH = "/shelf";
+export const HELP_PATH = "/help";
 
 export const BENCHES: readonly Bench[] = [
   { path: "/", name: "Pieces", key: "1" },

@@ -1,5 +1,6 @@
 /** Keys that work everywhere. The list on `?` is drawn from this table, so it is always true. */
 import { openGlossary } from "@/state/chosen/glossary";
+import { openPalette } from "@/state/chosen/palette";
 import { openHome } from "@/state/chosen/homeSheet";
 import { openStart } from "@/state/chosen/startSheet";
 import { openTools } from "@/state/chosen/toolDrawer";
@@ -36,6 +37,7 @@ export const SHORTCUTS: readonly Shortcut[] = [
     key,
     act: ({ go }: Hands) => go(path),
   })),
+  { keys: "Ctrl K", does: "Find anything by its name", ctrl: true, key: "k", act: () => openPalette() },
   { keys: "H", does: "All your projects", ctrl: false, key: "h", act: () => openHome() },
   { keys: "N", does: "Start a new project", ctrl: false, key: "n", act: () => openStart() },
   { keys: "P", does: "Go to the panels", ctrl: false, key: "p", act: ({ go }) => go(PANELS_PATH) },

@@ -2,6 +2,7 @@
 import { Button } from "@/ui/parts/Button";
 import { useEffect, useState } from "react";
 import { toast } from "@/ui/parts/toast";
+import { choosePanel, useChosenPanel } from "@/state/chosen/panel";
 import { addPanel, deletePanel, editPanel, useOwnPanels } from "@/state/project/panels";
 import { reader } from "@/state/engine/workers";
 import type { StudiedPanel } from "@/workers/reader.worker";
@@ -19,7 +20,7 @@ const START = "Row 1 (RS): P2, 2/2 LC, P2.\nRow 2 and all WS rows: K2, P4, K2.\n
 export function PanelsBench() {
   const own = useOwnPanels();
   const [library, setLibrary] = useState<readonly StudiedPanel[]>([]);
-  const [chosen, setChosen] = useState("honeycomb");
+  const chosen = useChosenPanel(({ id }) => id);
   useEffect(() => {
     let current = true;
     void reader()
@@ -35,7 +36,7 @@ export function PanelsBench() {
   const mine = own.find(({ id }) => id === chosen);
   const theirs = library.find(({ id }) => id === chosen) ?? library[0];
   const copy = (name: string, text: string, from: string) => {
-    setChosen(addPanel({ name, text }, from));
+    choosePanel(addPanel({ name, text }, from));
     toast.success(`${name} is among your panels`, undoable);
   };
   const remove = (id: string, name: string) => {
@@ -49,8 +50,8 @@ export function PanelsBench() {
         own={own}
         library={library}
         chosen={mine?.id ?? theirs?.id ?? ""}
-        onChoose={setChosen}
-        onNew={() => setChosen(addPanel({ name: "New panel", text: START }))}
+        onChoose={choosePanel}
+        onNew={() => choosePanel(addPanel({ name: "New panel", text: START }))}
       />
       {mine ? (
         <PanelView
@@ -70,7 +71,7 @@ export function PanelsBench() {
           <Button size="small" onClick={() => copy(`${mine.name}, copy`, mine.text, mine.name)}>
             Duplicate
           </Button>
-          <MakeMenu name={mine.name} text={mine.text} onMade={setChosen} />
+          <MakeMenu name={mine.name} text={mine.text} onMade={choosePanel} />
           <WritingChoice text={mine.text} />
           <Button size="small" onClick={() => remove(mine.id, mine.name)}>
             Delete
@@ -93,7 +94,7 @@ export function PanelsBench() {
             >
               Copy to my panels and change it
             </Button>
-            <MakeMenu name={theirs.name} text={theirs.text} onMade={setChosen} />
+            <MakeMenu name={theirs.name} text={theirs.text} onMade={choosePanel} />
             <WritingChoice text={theirs.text} />
           </PanelView>
         )

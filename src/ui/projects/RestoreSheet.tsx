@@ -96,7 +96,7 @@ export function RestoreSheet({ backup, onClose }: RestoreSheetProps) {
         )}
       </div>
       <div className="mt-4 flex flex-wrap justify-end gap-2">
-        <Button onClick={() => onClose(null)}>Leave all as it is</Button>
+        <Button onClick={() => onClose(null)}>Cancel</Button>
         <Button look="main" disabled={nothing || doing} onClick={() => void take()}>
           {doing ? "Bringing it back …" : "Bring back what is ticked"}
         </Button>

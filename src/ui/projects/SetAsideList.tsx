@@ -31,7 +31,7 @@ export function SetAsideList({ aside }: { readonly aside: readonly SetAside[] })
                 Save as it is
               </Button>
               <Button look="link" onClick={() => void forgetSetAside(at)}>
-                Throw away
+                Delete
               </Button>
             </span>
           </li>

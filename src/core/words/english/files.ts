@@ -17,7 +17,7 @@ const WHY_NOT_SAVED = {
   denied: "This browser does not let Brenok keep anything; a private window may be why.",
   silent: "This browser’s storage does not answer, so your projects are not shown. Reload to try again.",
   newer:
-    "A newer Brenok has been at work in this browser, so this one leaves your projects alone. Reload to use the newer one.",
+    "A newer Brenok was used in this browser, so this one does not touch your projects. Reload to use the newer one.",
   failed: "This browser’s storage fails, so your projects are not shown. Reload to try again.",
 } as const;
 
@@ -85,7 +85,7 @@ export const files = {
   keptTextDamaged: () => "It does not stand as it was written.",
   /** Two tabs have changed what cannot be put together. */
   tabsClash: () =>
-    "Another tab had changed what does not fit together with your change. Yours stands; the other is among the former states, under Your projects.",
+    "Another tab made a change that conflicts with yours. Yours was saved; the other is among the former states, under Your projects.",
   /** Work of one kind that was stopped, because it did not come to an end. */
   tookTooLong: ({ worker }: { readonly worker: "engine" | "reader" | "loom" }) =>
     `${TOO_LONG[worker]} took too long and was stopped. The rest goes on, and your project is safe.`,

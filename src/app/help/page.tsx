@@ -1,0 +1,7 @@
+import { HelpPage } from "@/ui/help/HelpPage";
+
+export const metadata = { title: "Help" };
+
+export default function Help() {
+  return <HelpPage />;
+}

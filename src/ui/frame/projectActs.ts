@@ -1,0 +1,34 @@
+/** What can be done with a project as a whole: the menu under its name, and the palette. */
+import { openFiles } from "@/state/chosen/filesSheet";
+import { openHand } from "@/state/chosen/handSheet";
+import { openHome } from "@/state/chosen/homeSheet";
+import { openPalette } from "@/state/chosen/palette";
+import { openProjectSheet } from "@/state/chosen/projectSheet";
+import { openStart } from "@/state/chosen/startSheet";
+import { pickProjectFile, saveProjectFile, startEmpty } from "./projectFiles";
+
+interface ProjectAct {
+  readonly name: string;
+  readonly keys?: string;
+  readonly act: () => void;
+}
+
+const demo = () => import("@/state/project/demo");
+
+export const PROJECT_ACTS: readonly ProjectAct[] = [
+  { name: "Find anything …", keys: "Ctrl K", act: () => openPalette() },
+  { name: "Your projects …", keys: "H", act: () => openHome() },
+  { name: "New project …", keys: "N", act: () => openStart(true) },
+  { name: "Name and notes …", act: () => openProjectSheet("details") },
+  { name: "Save to a file", keys: "Ctrl S", act: saveProjectFile },
+  { name: "Print and files …", act: () => openFiles() },
+  { name: "Send to another device …", act: () => openProjectSheet("send") },
+  { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },
+  { name: "Your hand …", act: () => openHand() },
+  { name: "Start empty", act: startEmpty },
+  { name: "Open the demo", act: () => void demo().then(({ openDemo }) => openDemo()) },
+  {
+    name: "Open the small demo, in the round",
+    act: () => void demo().then(({ openSmallDemo }) => openSmallDemo()),
+  },
+];
