@@ -66,7 +66,7 @@ async function projects(page) {
     // Its card is written when its answer has stood for a while.
     await page.waitForTimeout(3000);
   };
-  await named("Harrow slipover");
+  await named("Harrow slipover for autumn");
   await menu("Open the small demo, in the round");
   await page.waitForTimeout(2000);
   await named("Cap for the first frost");
@@ -74,7 +74,7 @@ async function projects(page) {
   await page.waitForTimeout(1000);
   await named("Blanket of what is left");
   await menu("Your projects");
-  await page.getByRole("button", { name: "Open Harrow slipover" }).waitFor();
+  await page.getByRole("button", { name: "Open Harrow slipover for autumn" }).waitFor();
 }
 
 /** The sheet in which something is begun, with its answer. */

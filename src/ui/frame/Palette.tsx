@@ -126,6 +126,14 @@ function useGroups(hands: Omit<Hands, "go">): readonly Group[] {
   ];
 }
 
+/** How well a name fits what was written: all of its words must stand in it, best at its beginning. */
+function fit(_: string, written: string, [name = ""]: readonly string[] = []): number {
+  const words = written.toLowerCase().split(/\s+/).filter(Boolean);
+  const text = name.toLowerCase();
+  if (!words.every((word) => text.includes(word))) return 0;
+  return text.startsWith(words[0] ?? "") ? 1 : 0.5;
+}
+
 /** Everything by its name: written in part, chosen with the arrows, done with Enter. */
 export function Palette(hands: Omit<Hands, "go">) {
   const groups = useGroups(hands);
@@ -133,7 +141,7 @@ export function Palette(hands: Omit<Hands, "go">) {
   const close = () => openPalette(false);
   return (
     <Sheet open onOpenChange={openPalette} title="Find anything">
-      <Command label="Find anything" className="mt-3">
+      <Command label="Find anything" filter={fit} className="mt-3">
         <Command.Input
           autoFocus
           placeholder="A bench, a piece, a yarn, a panel, a project, something to do"
@@ -152,7 +160,8 @@ export function Palette(hands: Omit<Hands, "go">) {
                 {entries.map(({ id, name: told, keys, colour, act }) => (
                   <Command.Item
                     key={id}
-                    value={`${told} ${name} ${id}`}
+                    value={`${name} ${id}`}
+                    keywords={[told]}
                     onSelect={() => {
                       close();
                       act();
