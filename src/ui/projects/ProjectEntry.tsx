@@ -65,7 +65,7 @@ export function ProjectEntry({ card, isOpen, onOpen, onStates, onDeleted }: Proj
         aria-label={`Open ${told}`}
         aria-current={isOpen || undefined}
         onClick={onOpen}
-        className="block w-full rounded-xl p-3 text-left hover:bg-line aria-[current]:outline-2 aria-[current]:outline-ink"
+        className="block h-full w-full rounded-xl p-3 text-left hover:bg-line aria-[current]:outline-2 aria-[current]:outline-ink"
       >
         <CardPicture picture={card.picture} colour={yarn.colour} />
         <span className="mt-2 block leading-tight font-semibold wrap-anywhere">{told}</span>
