@@ -6,6 +6,7 @@ import { freshId } from "../project/freshId";
 import { replace, useProjectStore } from "../project/projectStore";
 import { saveNow } from "./autosave";
 import type { ProjectCard } from "./cards";
+import { writeCard } from "./followCards";
 import { forgetProject, projects, recordOf } from "./keeper";
 import { allAside, allCards, changeCard, forgetAside, reasonOf, type SetAside } from "./records";
 import type { Unkept } from "./autosave";
@@ -37,6 +38,7 @@ async function roomNow(): Promise<Home["room"]> {
 export async function lookHome(): Promise<void> {
   try {
     await saveNow();
+    await writeCard();
     const [cards, aside, room] = await Promise.all([allCards(), allAside(), roomNow()]);
     useHome.setState({ cards, aside, room, problem: null });
   } catch (error) {
