@@ -79,7 +79,7 @@ type Tab = Awaited<ReturnType<typeof openTab>>;
 
 /** Lets everything that waits go on until it is so. */
 async function until(isSo: () => boolean) {
-  while (!isSo()) await new Promise((resolve) => setTimeout(resolve, 5));
+  while (!isSo()) await new Promise((resolve) => setImmediate(resolve));
 }
 
 /** Until all tabs have kept everything and hold the same. */
@@ -144,7 +144,7 @@ test("no letter is lost that two tabs type into one text", async () => {
   for (const letter of "abcdefgh") {
     one.note(`${letter}${one.project().notes}`);
     two.note(`${two.project().notes}${letter.toUpperCase()}`);
-    if (letter > "d") await new Promise((resolve) => setTimeout(resolve, 60));
+    if (letter > "d") await one.saved();
   }
   await atRest([one, two]);
   expect(one.project().notes).toBe("hgfedcbamiddleABCDEFGH");
@@ -176,7 +176,7 @@ test("five tabs end alike, whatever each of them does, and no thing that was add
             if (entry && draft.entries.length < 60) draft.entries.push({ ...entry, id: `more-${count}` });
           });
         else if (what === "undo") tab.undo();
-        else await new Promise((resolve) => setTimeout(resolve, 3));
+        else await tab.saved();
       }
       await atRest(tabs);
     }),
