@@ -2,7 +2,7 @@
 import { checkProject } from "@/core/files/projectFile";
 import { checkShelf } from "@/core/project/shelf";
 import { database } from "./database";
-import { projects, recordOf, SHELF_RECORD, shelves } from "./keeper";
+import { parsed, projects, recordOf, SHELF_RECORD, shelves } from "./keeper";
 import { openHere, nowOpen } from "./openHere";
 import { recall } from "./quietly";
 import { allCards, setAside, versionOf } from "./records";
@@ -19,15 +19,7 @@ async function foundIn(name: string, store: string, lastWord: string) {
     base.getItem<unknown>(CURRENT),
     base.getItem<unknown>(UNREADABLE),
   ]);
-  return { late: late === null ? null : textAsValue(late), current, unreadable };
-}
-
-function textAsValue(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
+  return { late: late === null ? null : parsed(late), current, unreadable };
 }
 
 async function adoptProject() {

@@ -12,6 +12,7 @@ import {
 } from "@/core/files/backup";
 import { writeHand } from "@/core/files/handFile";
 import { fileStem, readProject, writeProject } from "@/core/files/projectFile";
+import { same } from "@/core/merge/values";
 import { mergedLogs } from "@/core/progress/merge";
 import type { Project } from "@/core/project/project";
 import { checkShelf, type Shelf } from "@/core/project/shelf";
@@ -20,7 +21,7 @@ import { put, replace, useProjectStore } from "../project/projectStore";
 import { saveNow } from "./autosave";
 import { differing, type DifferingPart } from "./differing";
 import { keptProject } from "./home";
-import { projects, recordOf } from "./keeper";
+import { parsed, projects, recordOf } from "./keeper";
 import { useKnitterHand } from "./knitterHand";
 import { backedUpNow } from "./lastBackup";
 import { photoNames, photoOf, putBack } from "./photos";
@@ -154,15 +155,9 @@ async function besideHere(project: Project, archived: boolean): Promise<BackedUp
   return { project, archived, here: differs.length + events > 0 ? "other" : "same", differs, events };
 }
 
-const isSameShelf = (one: Shelf, other: Shelf) => JSON.stringify(one) === JSON.stringify(other);
-
 function settingsIn(text: string): Backup["settings"] {
-  try {
-    const found: unknown = JSON.parse(text);
-    return typeof found === "object" && found !== null ? (found as Record<string, unknown>) : null;
-  } catch {
-    return null;
-  }
+  const found = parsed(text);
+  return typeof found === "object" && found !== null ? (found as Record<string, unknown>) : null;
 }
 
 /** Reads a backup and says what would come of it; nothing is changed. Errors: no backup, of a newer Brenok, damaged. */
@@ -203,7 +198,7 @@ export async function readBackup(file: Blob, tell: TellHowFar, stopped: AbortSig
   const backup = {
     madeAt: manifest.madeAt,
     projects: found,
-    shelf: shelf && !isSameShelf(shelf, here) ? shelf : null,
+    shelf: shelf && !same(shelf, here) ? shelf : null,
     settings: settingsIn(texts.get(PATHS.settings) ?? ""),
     hand: hand === writeHand(useKnitterHand.getState()) ? null : hand,
     photos,

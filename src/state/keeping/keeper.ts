@@ -29,7 +29,8 @@ type Reading<Value> =
   | { readonly ok: true; readonly value: Value }
   | { readonly ok: false; readonly newer: boolean; readonly message: Message };
 
-function parsed(text: string): unknown {
+/** What a text of JSON says; null where it is none. */
+export function parsed(text: string): unknown {
   try {
     return JSON.parse(text);
   } catch {
