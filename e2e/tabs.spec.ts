@@ -1,18 +1,24 @@
 /** Several tabs of one browser. */
-import type { Page } from "@playwright/test";
+import type { BrowserContext, Page } from "@playwright/test";
 import { ballsOf, expect, openAt, openBack, openFile, test } from "./bench";
 
 const GAUGE = "Plain gauge: stitches";
+
+/** A tab beside one in which something is saved. */
+async function besideSaved(page: Page, context: BrowserContext, path?: string): Promise<Page> {
+  await openBack(page);
+  await page.getByLabel(GAUGE).fill("14 sts 10cm");
+  await expect(page.getByText("Saved in this browser")).toBeVisible();
+  const other = await context.newPage();
+  await openAt(other, path);
+  return other;
+}
 
 test("two tabs show one project and one shelf: neither writes over what the other has changed", async ({
   page,
   context,
 }) => {
-  await openBack(page);
-  await page.getByLabel(GAUGE).fill("14 sts 10cm");
-  await expect(page.getByText("Saved in this browser")).toBeVisible();
-  const other = await context.newPage();
-  await openAt(other, "/shelf");
+  const other = await besideSaved(page, context, "/shelf");
   await expect(ballsOf(other)).toHaveText(/\b6 balls/);
 
   // On the one the shelf is changed, then on the other the project.
@@ -36,11 +42,7 @@ test("a project opened in one tab is open in that one; the other goes on with it
   page,
   context,
 }) => {
-  await openBack(page);
-  await page.getByLabel(GAUGE).fill("14 sts 10cm");
-  await expect(page.getByText("Saved in this browser")).toBeVisible();
-  const other = await context.newPage();
-  await openAt(other);
+  const other = await besideSaved(page, context);
   await openFile(other, {
     name: "scarf.brenok.json",
     content: JSON.stringify({ ...(await demoOf(other)), name: "Scarf of the evening" }),
@@ -63,11 +65,7 @@ test("what two tabs change within the same moment is kept of both, and undo take
   page,
   context,
 }) => {
-  await openBack(page);
-  await page.getByLabel(GAUGE).fill("14 sts 10cm");
-  await expect(page.getByText("Saved in this browser")).toBeVisible();
-  const other = await context.newPage();
-  await openAt(other);
+  const other = await besideSaved(page, context);
   await expect(other.getByLabel(GAUGE)).toHaveValue("14 sts 10cm");
   await Promise.all([
     page.getByLabel("Rows", { exact: true }).fill("153"),

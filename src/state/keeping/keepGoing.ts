@@ -92,11 +92,13 @@ async function keepAll(tabs: Channel, tell: Tell) {
   if (failed) throw failed;
 }
 
-function takeInProject(base: Project, value: Project) {
-  if (state().project.id !== value.id) return;
+/** Gives whether it fits to what is open here. */
+function takeInProject(base: Project, value: Project): boolean {
+  if (state().project.id !== value.id) return true;
   const isBase = state().project === base;
-  takeForeign({ part: "project", base, value, merge: mergedProjects });
+  const fits = takeForeign({ part: "project", base, value, merge: mergedProjects });
   if (isBase) projects.regard(recordOf(value.id), state().project);
+  return fits;
 }
 
 function takeInShelf(base: Shelf, value: Shelf) {
@@ -113,13 +115,10 @@ async function takeNewer(of: string, tell: Tell) {
     if (newer) takeInShelf(newer.base, newer.value);
   } else if (of === recordOf(project.id)) {
     const newer = await projects.newer(of).catch(() => null);
-    if (!newer) return;
+    if (!newer || takeInProject(newer.base, newer.value)) return;
     // What does not fit to what was changed here meanwhile gives way to it.
-    if (!mergedProjects(newer.base, state().project, newer.value)) {
-      await setDown(newer.value, Date.now()).catch(() => {});
-      tell(say("tabsClash"));
-    }
-    takeInProject(newer.base, newer.value);
+    await setDown(newer.value, Date.now()).catch(() => {});
+    tell(say("tabsClash"));
   }
 }
 

@@ -272,6 +272,15 @@ async function putText(place: [of: string, at: number], to: (written: { text: st
   base.close();
 }
 
+/** Its project is kept by a newer Brenok from now on: under which name, and how. */
+async function takenOver(tab: Tab) {
+  const of = tab.keeper.recordOf(tab.project().id);
+  const { text, version } = await tab.records.readRecord(of);
+  const newer = (text ?? "").replace('"version":4', '"version":99');
+  await tab.records.writeRecord({ of, from: version, text: newer, merge: () => newer });
+  return { of, newer };
+}
+
 describe("a page that is killed while it writes", () => {
   /** Damages the newest text of a record, as a write that came half through would. */
   async function damage(tab: Tab, to: (text: string) => string) {
@@ -301,10 +310,7 @@ describe("a page that is killed while it writes", () => {
     const tab = await openTab();
     tab.rename("Newer");
     await tab.saved();
-    const of = tab.keeper.recordOf(tab.project().id);
-    const { text, version } = await tab.records.readRecord(of);
-    const newer = (text ?? "").replace('"version":4', '"version":99');
-    await tab.records.writeRecord({ of, from: version, text: newer, merge: () => newer });
+    const { of, newer } = await takenOver(tab);
     const next = await openTab();
     expect(next.words.map(sentence)).toEqual([expect.stringMatching(/saved by a newer Brenok/)]);
     next.rename("Older");
@@ -336,10 +342,7 @@ test("a project that a newer Brenok has taken over does not keep the open one fr
   const tab = await openTab();
   tab.rename("Former");
   await tab.saved();
-  const of = tab.keeper.recordOf(tab.project().id);
-  const { text, version } = await tab.records.readRecord(of);
-  const newer = (text ?? "").replace('"version":4', '"version":99');
-  await tab.records.writeRecord({ of, from: version, text: newer, merge: () => newer });
+  const { of, newer } = await takenOver(tab);
   tab.note("not to be kept");
   tab.replace("open", { ...emptyProject(), name: "Another" });
   await tab.saved();

@@ -71,15 +71,23 @@ export const caughtUp = ({ project, shelf }: Required<Parts>): Required<Parts> =
   shelf: withAll("shelf", shelf),
 });
 
-/** What stands, which has everything before in it, with what another tab has done now. */
-export function withForeign({ project, shelf }: Required<Parts>, foreign: Foreign): Required<Parts> {
+/**
+ * What stands, which has everything before in it, with what another tab has done now; and whether the two fit together:
+ * where they do not, what stands stays.
+ */
+export function withForeign(
+  { project, shelf }: Required<Parts>,
+  foreign: Foreign,
+): { readonly now: Required<Parts>; readonly fits: boolean } {
   remember(foreign);
+  const mine = foreign.part === "project" ? project : shelf;
   // Where all that was done here is in its base, the next one goes on from what it has made of that.
-  doneSince = foreign.base !== (foreign.part === "project" ? project : shelf);
-  const now =
+  doneSince = foreign.base !== mine;
+  const merged =
     foreign.part === "project"
-      ? { project: foreign.merge(foreign.base, project, foreign.value) ?? project, shelf }
-      : { project, shelf: foreign.merge(foreign.base, shelf, foreign.value) ?? shelf };
+      ? foreign.merge(foreign.base, project, foreign.value)
+      : foreign.merge(foreign.base, shelf, foreign.value);
+  const now = { project, shelf, [foreign.part]: merged ?? mine };
   for (const value of Object.values(now)) has.set(value, first + changes.length);
-  return now;
+  return { now, fits: merged !== null };
 }

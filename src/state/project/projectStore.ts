@@ -84,8 +84,15 @@ export function put(what: string, kept: Partial<Kept>) {
   if (goesOn) history.getState().resume();
 }
 
-/** Takes in what another tab has done. It is no step of this one's: undo goes back over what was done here alone. */
-export const takeForeign = (foreign: Foreign) => unseen(withForeign(useProjectStore.getState(), foreign));
+/**
+ * Takes in what another tab has done; gives whether it fits to what was done here. It is no step of this tab's: undo goes
+ * back over what was done here alone.
+ */
+export function takeForeign(foreign: Foreign): boolean {
+  const { now, fits } = withForeign(useProjectStore.getState(), foreign);
+  unseen(now);
+  return fits;
+}
 
 /** Takes up what was found in storage; there is nothing before it to undo. */
 export function begin(project: Project, shelf: Shelf = useProjectStore.getState().shelf) {

@@ -3,7 +3,6 @@ import { useState } from "react";
 import { fileStem } from "@/core/files/projectFile";
 import { openFiles } from "@/state/chosen/filesSheet";
 import { useAnswer } from "@/state/engine/answer";
-import { askOnce } from "@/state/engine/askOnce";
 import { useOmissions } from "@/state/engine/omissions";
 import { useSettings, useUnits } from "@/state/keeping/settings";
 import { useProject } from "@/state/project/projectStore";
@@ -14,7 +13,7 @@ import { useSaid } from "@/ui/parts/Said";
 import { Sheet } from "@/ui/parts/Sheet";
 import { omissionName } from "@/ui/frame/LeftOut";
 import { saveProjectFile } from "@/ui/frame/projectFiles";
-import { knittingSheet, type SheetBasis } from "./sheet";
+import { askBallMaps, knittingSheet, type SheetBasis } from "./sheet";
 import { ballTable, ledgerTable, logTable } from "./tables";
 
 interface Row {
@@ -81,12 +80,6 @@ export function FilesSheet() {
       return `This browser does not let it be copied. ${save("-sheet.txt", "text/plain", written, of)}`;
     }
   };
-  const maps = async ({ project }: SheetBasis) => {
-    const asked = project.yarns.map(({ id }) =>
-      askOnce("ballMap", { yarnId: id, turns: null, parts: "first", partsG: [] }),
-    );
-    return (await Promise.all(asked)).filter((map) => map !== null);
-  };
   const rows: readonly Row[] = [
     {
       name: "Knitting sheet",
@@ -126,7 +119,7 @@ export function FilesSheet() {
           label: "CSV",
           act: () =>
             void doing(async (of) =>
-              save("-balls.csv", "text/csv", ballTable(await maps(of), of.project), of),
+              save("-balls.csv", "text/csv", ballTable(await askBallMaps(of.project), of.project), of),
             ),
         },
       ],

@@ -7,7 +7,6 @@ export interface RowLine {
   readonly text: string;
   /** On the needle behind the last of them. */
   readonly stitches: number;
-  readonly sectionId: string;
 }
 
 const textOf = ({ stretches }: KnitRow) => stretches.map(({ text }) => text).join(" | ");
@@ -48,7 +47,6 @@ export function rowLines(rows: readonly KnitRow[]): readonly RowLine[] {
         rows: `${row.row}–${last.row}`,
         text: `as rows ${from?.row}–${to?.row}, in turn`,
         stitches: last.stitches,
-        sectionId: row.sectionId,
       });
       at = end;
     } else {
@@ -56,7 +54,6 @@ export function rowLines(rows: readonly KnitRow[]): readonly RowLine[] {
         rows: `${row.row}${sideOf(row)}`,
         text: textOf(row),
         stitches: row.stitches,
-        sectionId: row.sectionId,
       });
       at += 1;
     }

@@ -104,19 +104,22 @@ async function askCharts({ project, answer, style }: SheetBasis): Promise<readon
   );
 }
 
+/** Which ball works which rows, of each yarn that is used. */
+export async function askBallMaps({ yarns }: Project): Promise<readonly BallMap[]> {
+  const maps = await Promise.all(
+    yarns.map(({ id }) => askOnce("ballMap", { yarnId: id, turns: null, parts: "first", partsG: [] })),
+  );
+  return maps.filter((map) => map !== null);
+}
+
 async function ask(basis: SheetBasis): Promise<Asked> {
   const { project, answer, style } = basis;
   const pieces = await Promise.all(
     answer.estimate.pieces.map(({ id }) => askOnce("knit", { pieceId: id, from: 1, to: ALL_ROWS, style })),
   );
-  const maps = await Promise.all(
-    project.yarns.map(({ id }) =>
-      askOnce("ballMap", { yarnId: id, turns: null, parts: "first", partsG: [] }),
-    ),
-  );
   return {
     knit: new Map(pieces.flatMap((one) => (one ? [[one.pieceId, one] as const] : []))),
-    maps: maps.filter((one) => one !== null),
+    maps: await askBallMaps(project),
     finishing: (await askOnce("finishing", null)) ?? [],
     charts: await askCharts(basis),
   };

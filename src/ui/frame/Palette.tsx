@@ -6,13 +6,12 @@ import { LIBRARY } from "@/core/panels/library";
 import { choosePiece, chooseYarn } from "@/state/chosen/chosen";
 import { openPalette } from "@/state/chosen/palette";
 import { choosePanel } from "@/state/chosen/panel";
-import { lookHome, openKept, useHome } from "@/state/keeping/home";
+import { lookHome, useHome } from "@/state/keeping/home";
 import { useSettings } from "@/state/keeping/settings";
 import { useProject } from "@/state/project/projectStore";
 import { ColourDot } from "@/ui/parts/Colour";
-import { asSaid } from "@/ui/parts/Said";
 import { Sheet } from "@/ui/parts/Sheet";
-import { toast } from "@/ui/parts/toast";
+import { openProject } from "@/ui/projects/openProject";
 import { BENCHES, HELP_PATH, PANELS_PATH, SHELF_PATH } from "./benches";
 import { PROJECT_ACTS } from "./projectActs";
 import { SHORTCUTS, type Hands } from "./shortcuts";
@@ -31,11 +30,6 @@ interface Entry {
 interface Group {
   readonly name: string;
   readonly entries: readonly Entry[];
-}
-
-async function openProject(id: string, name: string) {
-  const refused = await openKept(id);
-  if (refused) toast.error(`${name} was not opened`, { description: asSaid(refused), duration: 15_000 });
 }
 
 /** Everything that can be gone to or done, in groups. */
@@ -106,7 +100,7 @@ function useGroups(hands: Omit<Hands, "go">): readonly Group[] {
           id,
           name: name || "Untitled project",
           colour: yarn.colour,
-          act: () => void openProject(id, name),
+          act: () => void openProject({ id, name }),
         })),
     },
     {

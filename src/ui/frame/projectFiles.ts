@@ -1,16 +1,20 @@
 /** Saving the project to a file, and asking for one. */
 import { toast } from "@/ui/parts/toast";
 import { EXTENSION, fileNameOf, writeProject } from "@/core/files/projectFile";
+import type { Project } from "@/core/project/project";
 import { download } from "@/ui/parts/download";
 import { useProjectStore } from "@/state/project/projectStore";
 
-/** Hands the project to the browser as a download. */
-export function saveProjectFile() {
-  const { project } = useProjectStore.getState();
+/** Hands a project to the browser as a download; gives the name of its file. */
+export function downloadProject(project: Project): string {
   const name = fileNameOf(project);
   download(name, new Blob([writeProject(project)], { type: "application/json" }));
-  toast.success(`Saved as ${name}`);
+  return name;
 }
+
+/** The same of the open one, with a word. */
+export const saveProjectFile = () =>
+  void toast.success(`Saved as ${downloadProject(useProjectStore.getState().project)}`);
 
 /** The one file input of the page; `FileDrop` holds it. */
 export const FILE_INPUT = "project-file";

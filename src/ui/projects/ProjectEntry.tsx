@@ -3,14 +3,13 @@ import { MoreHorizontal } from "lucide-react";
 import { countOf } from "@/core/words/things";
 import { metres } from "@/core/units/brands";
 import { formatPercent, formatYarn } from "@/core/units/format";
-import { fileNameOf, writeProject } from "@/core/files/projectFile";
 import type { ProjectCard } from "@/state/keeping/cards";
 import { archive, bringBack, deleteForGood, deleteKept, duplicate, keptProject } from "@/state/keeping/home";
 import { useUnits } from "@/state/keeping/settings";
 import { Button } from "@/ui/parts/Button";
 import { ColourDot } from "@/ui/parts/Colour";
-import { download } from "@/ui/parts/download";
 import { Menu } from "@/ui/parts/Menu";
+import { downloadProject } from "@/ui/frame/projectFiles";
 import { CardPicture } from "./CardPicture";
 import { tellWhen } from "./when";
 
@@ -24,7 +23,7 @@ const tellStage = ({ stage, share }: ProjectCard) =>
 
 async function saveToFile(id: string) {
   const project = await keptProject(id);
-  if (project) download(fileNameOf(project), new Blob([writeProject(project)], { type: "application/json" }));
+  if (project) downloadProject(project);
 }
 
 interface ProjectEntryProps {

@@ -3,17 +3,17 @@ import { useEffect, useState } from "react";
 import type { ProjectCard } from "@/state/keeping/cards";
 import { openHome } from "@/state/chosen/homeSheet";
 import { openStart } from "@/state/chosen/startSheet";
-import { bringBack, lookHome, openKept, useHome } from "@/state/keeping/home";
+import { bringBack, lookHome, useHome } from "@/state/keeping/home";
 import { useProjectPart } from "@/state/project/projectStore";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { EmptyState } from "@/ui/parts/EmptyState";
-import { asSaid } from "@/ui/parts/Said";
 import { SearchField } from "@/ui/parts/SearchField";
 import { Sheet } from "@/ui/parts/Sheet";
 import { toast } from "@/ui/parts/toast";
 import { undoable } from "@/ui/parts/undoable";
 import { BackupPart } from "./BackupPart";
+import { openProject } from "./openProject";
 import { ProjectEntry } from "./ProjectEntry";
 import { SetAsideList } from "./SetAsideList";
 import { StatesSheet } from "./StatesSheet";
@@ -53,13 +53,9 @@ export function ProjectsSheet() {
   useEffect(() => void lookHome(), []);
   const close = () => openHome(false);
   const open = async (card: ProjectCard) => {
-    const refused = await openKept(card.id);
-    if (refused)
-      toast.error(`${card.name} was not opened`, { description: asSaid(refused), duration: 15_000 });
-    else {
-      close();
-      if (card.id !== here) toast.success(`Opened ${card.name}`, undoable);
-    }
+    if (!(await openProject(card))) return;
+    close();
+    if (card.id !== here) toast.success(`Opened ${card.name}`, undoable);
   };
   const count = (one: Heap) => cards?.filter((card) => heapOf(card) === one).length ?? 0;
   const shown = found(cards ?? [], heap, sought);
