@@ -49,6 +49,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   order: ["order"],
   group: ["order", "size"],
   sides: ["size", "swap"],
+  why: ["swap", "order", "seams", "extras", "yarns"],
   rank: ["swap", "yarns"],
   ways: ["swap"],
 };

@@ -67,6 +67,7 @@ test("a question hangs on what the table says of it, and on nothing else beside 
     sides: { markets: {}, pace: 22 },
     rank: { entries: [], shop: priceList },
     ways: { by: "near", find: "", of: 1 },
+    why: { figure: "cost", yarnId: "yarn-1", market },
   };
   const beside: readonly Partial<Project>[] = [
     { size: { ...demo.size, around: 2, of: { pieceId: "back", sectionId: "back/rib" } } },

@@ -27,6 +27,10 @@ import { ranking, rankBasis } from "../swap/rank";
 import { compareCandidates, type ComparedCandidate } from "../swap/compareCandidates";
 import type { UnitSystem } from "../units/brands";
 import type { Reading } from "../typed/reading";
+import type { WhyAsked } from "../reasons/asked";
+import type { Reason } from "../reasons/reason";
+import { whyOf } from "../reasons/why";
+import { swapProject } from "../swap/swapProject";
 import { BARE_SPAN_MM } from "../units/brands";
 import type { YarnInHand } from "../yarn/inHand";
 import type { Revision } from "./engine";
@@ -100,6 +104,8 @@ interface Questions {
     readonly ComparedCandidate[],
     ComparedCandidate
   >;
+  /** Why a figure is what it is; null where there is no such figure. */
+  readonly why: Question<WhyAsked, Reason | null>;
   /** Puts the yarns of shelf and shop in order, which `ways` tells of by their number; null where there is no answer. */
   readonly rank: Question<CandidateSources, RankedWays | null>;
   /** Those of what was put in order that have some words, the first by some measure; null where nothing was. */
@@ -128,6 +134,13 @@ const nameOfYarn =
   ({ yarns }: Project) =>
   (yarnId: string) =>
     yarns.find(({ id }) => id === yarnId)?.name ?? "";
+
+/** The project in a substitute's yarn, or as it is in its own; null where it cannot be worked in that. */
+function inYarn({ project, layOf }: Revision, candidateId: string): Project | null {
+  if (candidateId === project.yarns[0]?.id) return project;
+  const candidate = project.swap.candidates.find(({ id }) => id === candidateId);
+  return candidate ? swapProject(project, candidate, { keep: project.swap.keep, layOf }) : null;
+}
 
 const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
   *answer(revision) {
@@ -204,6 +217,14 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
   },
   group: ({ project, layOf }, { yarnId }) => calculatingGroup(project, { yarnId, layOf }),
   sides: ({ project, layOf }, asked, onSide) => compareCandidates(project, { ...asked, layOf, onSide }),
+  *why(revision, asked) {
+    const { candidateId } = asked;
+    const project = candidateId === undefined ? revision.project : inYarn(revision, candidateId);
+    if (!project) return null;
+    const answer = yield* revision.engine.at(project).answer();
+    if (!answer.known) return null;
+    return whyOf({ project, answer, ...(candidateId !== undefined && { candidateId }) }, asked);
+  },
   *rank(revision, sources) {
     const answer = yield* revision.answer();
     if (!answer.known) return null;

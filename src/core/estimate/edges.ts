@@ -23,7 +23,7 @@ export function castOffCounts(kind: CastOff, { stitches, scale, width }: EdgeSiz
 }
 
 /** A mattress seam takes one and a half times its length, and two ends. */
-const SEAM_TIMES = 1.5;
+export const SEAM_TIMES = 1.5;
 
 /** What `times` seams take, each so many rows, stitch widths and mm long. Example: two of 59 cm take 2.37 m. */
 export const seamCounts = (

@@ -43,14 +43,15 @@ export function endNeed(piece: PiecePlan, yarnId: string, at: number, gauge: Gau
   );
 }
 
-/**
- * What a yarn has to reach for over a stretch of a piece, edges that lie within it counted in.
- * Example: the last row and what is behind it take that row, the cast-off and its end.
- */
-export function stretchNeed(piece: PiecePlan, yarnId: string, stretch: Stretch, gauge: Gauge): YarnNeed {
+/** Uses of a yarn over a stretch of a piece, each so many times. */
+export function usesOfStretch(
+  piece: PiecePlan,
+  yarnId: string,
+  stretch: Stretch,
+): readonly { readonly use: Pick<Use, "counts" | "follows" | "tail" | "scale">; readonly times: number }[] {
   const all = pieceRows(piece);
   let before = 0;
-  const uses = piece.sections.flatMap((section) => {
+  return piece.sections.flatMap((section) => {
     const { length } = section.worked.rows;
     const at = before;
     before += length;
@@ -69,5 +70,11 @@ export function stretchNeed(piece: PiecePlan, yarnId: string, stretch: Stretch, 
       ...mine(usesOfColours(section)).map((use) => ({ use, times: share })),
     ];
   });
-  return needOfUses(uses, gauge);
 }
+
+/**
+ * What a yarn has to reach for over a stretch of a piece, edges that lie within it counted in.
+ * Example: the last row and what is behind it take that row, the cast-off and its end.
+ */
+export const stretchNeed = (piece: PiecePlan, yarnId: string, stretch: Stretch, gauge: Gauge): YarnNeed =>
+  needOfUses(usesOfStretch(piece, yarnId, stretch), gauge);

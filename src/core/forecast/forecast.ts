@@ -132,7 +132,7 @@ function offBy(axes: UnknownIds, draws: Drawn["draws"], likely: Unknowns): Drawn
 }
 
 /** Fewer draws are enough for the second chance: it is told in whole hundredths. */
-const WIDTH_DRAWS = 8000;
+export const WIDTH_DRAWS = 8000;
 
 /** Masses of drawn needs, in g: each by what its own balls really hold. */
 export function drawnMasses(needsMm: Float64Array, putUp: PutUp, putUps: Float64Array | null): Float64Array {

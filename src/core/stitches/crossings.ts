@@ -69,7 +69,7 @@ export interface Crossing {
 /** How far a stitch stands in front of or behind the fabric inside a crossing, in plain stitch widths. */
 export const DEPTH = 0.35;
 /** Share of the way a loop has to travel that it takes from its own yarn. */
-const GIVE = 0.15;
+export const GIVE = 0.15;
 
 export const widthOf = ({ front, centre, back }: Crossing) => front + centre + back;
 

@@ -59,7 +59,7 @@ const JUDGES: readonly Judge[] = [
 ];
 
 /** What a yarn has of which nothing is known. */
-const USUAL = 60;
+export const USUAL_CLARITY = 60;
 const CLEAR = 70;
 const SOFT = 45;
 
@@ -70,7 +70,7 @@ const SOFT = 45;
  */
 export function clarityOf(label: Label, strands: number, blend = readFibres(label.fibres)): Clarity {
   const reasons = JUDGES.flatMap((judge) => judge({ ...label, blend }, strands) ?? []);
-  const sum = reasons.reduce((score, { points }) => score + points, USUAL);
+  const sum = reasons.reduce((score, { points }) => score + points, USUAL_CLARITY);
   const score = Math.round(Math.min(100, Math.max(0, sum)));
   return {
     score,

@@ -50,6 +50,8 @@ export interface Outcome {
   readonly firmnessRatio: number;
   readonly clarity: Clarity;
   readonly hours: number;
+  /** Stitches in a minute, by which the hours are. */
+  readonly pace: number;
   readonly next: NextMeasure | null;
   /** Whether a swatch of the pattern in this yarn was weighed. */
   readonly weighed: boolean;
@@ -154,6 +156,7 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     firmness: firmnessOf(putUp, loopMm),
     clarity: candidateClarity(candidate),
     hours: hoursFor(workOf(plan), comparison.pace),
+    pace: comparison.pace,
     weighed: answer.weighed,
     leftOut: answer.findings.find(({ leftOut }) => leftOut)?.message ?? null,
     next: nextMeasures(answer, project.certainty)[0] ?? null,

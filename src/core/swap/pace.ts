@@ -3,7 +3,7 @@ import type { ProjectPlan } from "../estimate/wholeProject";
 
 /** Stitches in a minute of a knitter who has not counted; and what placing a crossing takes on top. */
 export const USUAL_PACE = 22;
-const CROSSING_S = 7;
+export const CROSSING_S = 7;
 
 export interface Work {
   readonly stitches: number;

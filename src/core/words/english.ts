@@ -6,6 +6,7 @@ import { pieces } from "./english/pieces";
 import { swatches } from "./english/swatches";
 import { files } from "./english/files";
 import { hand } from "./english/hand";
+import { reasons } from "./english/reasons";
 import { rows } from "./english/rows";
 import { swap } from "./english/swap";
 import { tools } from "./english/tools";
@@ -23,4 +24,5 @@ export const english = {
   ...order,
   ...knit,
   ...progress,
+  ...reasons,
 };

@@ -6,6 +6,7 @@ import { knit } from "./english/knit";
 import { order } from "./english/order";
 import { pieces } from "./english/pieces";
 import { progress } from "./english/progress";
+import { reasons } from "./english/reasons";
 import { rows } from "./english/rows";
 import { swap } from "./english/swap";
 import { swatches } from "./english/swatches";
@@ -46,7 +47,7 @@ test("a share is half, so many times, or so many per cent", () => {
 });
 
 test("no code stands in two files of the catalogue", () => {
-  const all = [files, hand, knit, order, pieces, progress, rows, swap, swatches, tools, typed];
+  const all = [files, hand, knit, order, pieces, progress, reasons, rows, swap, swatches, tools, typed];
   expect(Object.keys(english)).toHaveLength(all.flatMap((file) => Object.keys(file)).length);
 });
 
@@ -57,7 +58,7 @@ each endMm ends few first force from g going hangerMm have head higher holes lac
 lengthMm limit line m margin massG metresIn100G mine mm more most multiple neckMm need nth number off over per10Cm plies
 postage price ratio reads repeat repeats resting room row rowMm rows share shared step stepG stepMm stitches strands takes
 times to turns unit used version wide wider windMm winds yarns
-  rowsAnHour stitchesAnHour quickMs slowMs front past width p10 p50 p90 sureTo joinBefore rowM ruleM needM found expected now stillEnough spare second heightMm widthMm ends days
+  columns value rowsAnHour stitchesAnHour quickMs slowMs front past width p10 p50 p90 sureTo joinBefore rowM ruleM needM found expected now stillEnough spare second heightMm widthMm ends days
   projects changed needleMm right`.split(/\s+/);
 
 /** And those that are not. */
@@ -126,6 +127,13 @@ const APART = {
   crossingInRow: { each: [] },
   crossingAhead: { each: [{ name: "x", markers: [1, 2, 3, 5] }] },
   seamBetween: { ends: [] },
+  quantity: { quantity: "size" },
+  figureName: { of: "loop" },
+  whyName: { of: "loop" },
+  whySays: { of: "loop" },
+  whyFrom: { of: "loop" },
+  joinTakes: { join: "Splice" },
+  tailOf: { piece: "x" },
 };
 
 test("no sentence speaks British words to Americans, or centimetres to those who measure in inches", () => {

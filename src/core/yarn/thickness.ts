@@ -17,8 +17,10 @@ const YARN_SD = 0.08;
 const NEEDLE_SD = 0.1;
 /** Of a yarn whose weight nobody knows, and so its thickness. */
 const ANY_YARN_SD = 0.3;
+/** Stitches over 10 cm of a yarn with so many metres in 100 g; a finer one has as many more as the power of its length. */
+export const BY_YARN = { stitches: 19.4, metres: 200, power: 0.607 };
 /** A needle is near so much of the width of its stitch. */
-const NEEDLE_SHARE = 0.92;
+export const NEEDLE_SHARE = 0.92;
 
 /**
  * Width of a plain stitch with no swatch, in mm: by the yarn 19.4 (m in 100 g / 200)^0.607 stitches over 10 cm, sd 0.08
@@ -26,12 +28,12 @@ const NEEDLE_SHARE = 0.92;
  * or needle never gives a finer fabric. Example: 100 g = 165 m on no needle yet is 5.79 mm, on 4 mm 5.23.
  */
 export function assumedStitch(putUp: PutUp, needleMm: number | null) {
-  const byYarn = Math.log(100 / (19.4 * (metresIn100G(putUp) / 200) ** 0.607));
+  const byYarn = Math.log(100 / (BY_YARN.stitches * (metresIn100G(putUp) / BY_YARN.metres) ** BY_YARN.power));
   const yarnSd = putUp.noMass ? ANY_YARN_SD : YARN_SD;
-  if (needleMm === null) return { widthMm: Math.exp(byYarn), sd: yarnSd };
+  if (needleMm === null) return { widthMm: Math.exp(byYarn), sd: yarnSd, shareOfYarn: 1 };
   const [yarn, needle] = [yarnSd ** -2, NEEDLE_SD ** -2];
   const mean = (yarn * byYarn + needle * Math.log(needleMm / NEEDLE_SHARE)) / (yarn + needle);
-  return { widthMm: Math.exp(mean), sd: 1 / Math.sqrt(yarn + needle) };
+  return { widthMm: Math.exp(mean), sd: 1 / Math.sqrt(yarn + needle), shareOfYarn: yarn / (yarn + needle) };
 }
 
 /**

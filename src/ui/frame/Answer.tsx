@@ -12,11 +12,16 @@ import { useProjectPart } from "@/state/project/projectStore";
 import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/keeping/settings";
 import { FieldLink } from "@/ui/parts/FieldLink";
-import { OneYarn, SaidToLeaveOut, SeveralYarns } from "./AnswerFigures";
+import { OneYarn, SaidToLeaveOut } from "./AnswerFigures";
 import { useLate } from "./useLate";
 
 /** What is left out is seldom anything: how it is told comes when there is something. */
 const LeftOut = lazily("What is left out", () => import("./LeftOut").then((file) => file.LeftOut));
+
+/** Most projects are of one yarn. */
+const SeveralYarns = lazily("Balls of each yarn", () =>
+  import("./SeveralYarns").then((file) => file.SeveralYarns),
+);
 
 const MISSING: { readonly [Field in MissingField]: string } = {
   putUp: "what the ball holds",

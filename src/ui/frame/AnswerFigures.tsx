@@ -1,17 +1,15 @@
 "use client";
 import { countOf } from "@/core/words/things";
-import { Table, type Column } from "@/ui/parts/Table";
+import { Table } from "@/ui/parts/Table";
 import { lazily } from "@/ui/parts/lazily";
 import type { SeenYarn } from "@/core/engine/seen";
-import type { KnownSeen } from "@/core/engine/seen";
-import type { UnitSystem } from "@/core/units/brands";
 import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { tellBall, tellLength } from "@/core/yarn/putUp";
 import { change, useProjectPart } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
 import { Choice } from "@/ui/parts/Choice";
-import { ColourDot } from "@/ui/parts/Colour";
+import { Why } from "@/ui/parts/Why";
 import { NextStepHint } from "./NextStepHint";
 
 export const SaidToLeaveOut = lazily("What is left out", () =>
@@ -25,7 +23,7 @@ const CERTAINTY = [
 ] as const;
 
 /** How sure the knitter wants to be. */
-function Certainty() {
+export function Certainty() {
   const certainty = useProjectPart((project) => project.certainty);
   return (
     <div className="mt-1 text-sm">
@@ -47,7 +45,7 @@ function Certainty() {
  * What would sharpen the answer, and what it was told to leave out. The first is worked out behind the page: its room is
  * kept, so that nothing below moves under a hand when it comes.
  */
-const Beside = ({ yarn }: { readonly yarn: SeenYarn }) => (
+export const Beside = ({ yarn }: { readonly yarn: SeenYarn }) => (
   <div className="min-h-16 max-w-72 text-sm max-md:min-h-11 max-md:max-w-none">
     <NextStepHint doubts={yarn.doubts} />
     <SaidToLeaveOut />
@@ -62,16 +60,22 @@ interface OneYarnProps {
 const KEPT_WIDTH =
   "If you add stitches where the fabric comes out narrower, and leave some out where it comes out wider, so that it is as wide as planned.";
 
-const bare = (chance: number, weighed: boolean) => formatChance(chance, weighed).replace(" in 100", "");
+export const bare = (chance: number, weighed: boolean) =>
+  formatChance(chance, weighed).replace(" in 100", "");
 
 const chanceAtWidth = ({ atWidth }: SeenYarn, balls: number) =>
   atWidth.around.find((one) => one.balls === balls)?.chance ?? 0;
 
 /** The second chance of the balls that are advised. */
-const AtKeptWidth = ({ yarn, weighed }: OneYarnProps) => (
-  <abbr title={KEPT_WIDTH} className="decoration-dotted">
-    {bare(chanceAtWidth(yarn, yarn.advised.balls), weighed)} if you keep the width
-  </abbr>
+export const AtKeptWidth = ({ yarn, weighed }: OneYarnProps) => (
+  <>
+    <Why of={{ figure: "chance", yarnId: yarn.yarn.id, balls: yarn.advised.balls, keptWidth: true }}>
+      {bare(chanceAtWidth(yarn, yarn.advised.balls), weighed)}
+    </Why>{" "}
+    <abbr title={KEPT_WIDTH} className="decoration-dotted">
+      if you keep the width
+    </abbr>
+  </>
 );
 
 /** Balls of the one yarn with their two chances, and those of a ball more and a ball fewer. */
@@ -86,15 +90,18 @@ export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
           role="status"
           className="font-display text-[2.6rem] leading-none font-semibold sm:whitespace-nowrap"
         >
-          {countOf(advised.balls, "ball")}{" "}
+          <Why of={{ figure: "balls", yarnId: yarn.id }}>{countOf(advised.balls, "ball")}</Why>{" "}
           <span className="font-text text-lg font-normal">of {tellBall(yarn.putUp, units)} needed</span>
         </p>
         <p className="mt-1 leading-snug sm:whitespace-nowrap">
-          <strong>{formatChance(advised.chance, weighed)}</strong> as written,{" "}
-          <AtKeptWidth yarn={forecast} weighed={weighed} />
+          <Why of={{ figure: "chance", yarnId: yarn.id, balls: advised.balls }}>
+            <strong>{formatChance(advised.chance, weighed)}</strong>
+          </Why>{" "}
+          as written, <AtKeptWidth yarn={forecast} weighed={weighed} />
         </p>
         <p className="text-[0.95rem] leading-snug text-faint sm:whitespace-nowrap">
-          {tellLength(need, yarn.putUp, units)}; {formatYarn(leftOver, units)} left over
+          <Why of={{ figure: "need", yarnId: yarn.id }}>{tellLength(need, yarn.putUp, units)}</Why>;{" "}
+          <Why of={{ figure: "leftOver", yarnId: yarn.id }}>{formatYarn(leftOver, units)}</Why> left over
         </p>
         <Beside yarn={forecast} />
       </div>
@@ -112,99 +119,27 @@ export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
               className: "text-faint",
               cell: ({ balls }) => `${balls} would be`,
             },
-            { id: "written", head: "as written", cell: ({ chance }) => bare(chance, weighed) },
+            {
+              id: "written",
+              head: "as written",
+              cell: ({ balls, chance }) => (
+                <Why of={{ figure: "chance", yarnId: yarn.id, balls }}>{bare(chance, weighed)}</Why>
+              ),
+            },
             {
               id: "kept",
               head: "width kept",
-              cell: ({ balls }) => bare(chanceAtWidth(forecast, balls), weighed),
+              cell: ({ balls }) => (
+                <Why of={{ figure: "chance", yarnId: yarn.id, balls, keptWidth: true }}>
+                  {bare(chanceAtWidth(forecast, balls), weighed)}
+                </Why>
+              ),
             },
           ]}
           rows={around.filter(({ balls }) => balls !== advised.balls)}
           keyOf={({ balls }) => balls}
         />
         <Certainty />
-      </div>
-    </div>
-  );
-}
-
-/** What a yarn is called, its balls, its length, and its chances with a ball more or fewer. */
-const yarnColumns = (
-  units: UnitSystem,
-  weighed: boolean,
-  kept: readonly { readonly id: string; readonly name: string; readonly colour: string }[],
-): readonly Column<SeenYarn>[] => [
-  {
-    id: "name",
-    names: true,
-    className: "max-w-44 truncate",
-    cell: ({ yarn: { id } }) => {
-      const { name, colour } = kept.find((one) => one.id === id) ?? { name: "", colour: "#888888" };
-      return (
-        <>
-          <ColourDot colour={colour} /> {name}
-        </>
-      );
-    },
-  },
-  {
-    id: "balls",
-    whole: true,
-    className: "font-semibold",
-    cell: ({ advised }) => countOf(advised.balls, "ball"),
-  },
-  { id: "length", whole: true, cell: ({ totalMm }) => formatYarn(toMetres(totalMm), units) },
-  {
-    id: "chance",
-    whole: true,
-    cell: (forecast) => (
-      <>
-        {formatChance(forecast.advised.chance, weighed)}
-        <span className="text-faint">
-          {forecast.around
-            .filter(({ balls }) => balls !== forecast.advised.balls)
-            .map(({ balls, chance }) => ` · ${balls}: ${bare(chance, weighed)}`)
-            .join("")}
-        </span>
-        <span className="block text-sm text-faint">
-          <AtKeptWidth yarn={forecast} weighed={weighed} />
-        </span>
-      </>
-    ),
-  },
-];
-
-/** Balls of each yarn, one under the other. */
-export function SeveralYarns({
-  yarns,
-  weighed,
-}: {
-  readonly yarns: KnownSeen["yarns"];
-  readonly weighed: boolean;
-}) {
-  const units = useUnits();
-  const kept = useProjectPart((project) => project.yarns);
-  const all = yarns.reduce((sum, { advised }) => sum + advised.balls, 0);
-  const [first] = yarns;
-  return (
-    <div className="flex flex-wrap items-start gap-x-5 gap-y-1 md:justify-end">
-      <div>
-        <p role="status" className="font-display text-3xl leading-none font-semibold sm:whitespace-nowrap">
-          {countOf(all, "ball")}{" "}
-          <span className="font-text text-lg font-normal">needed in {yarns.length} yarns</span>
-        </p>
-        <Table
-          bare
-          className="mt-1 text-[0.95rem] leading-snug"
-          caption="Balls of each yarn"
-          columns={yarnColumns(units, weighed, kept)}
-          rows={yarns}
-          keyOf={({ yarn }) => yarn.id}
-        />
-      </div>
-      <div>
-        <Certainty />
-        <Beside yarn={first} />
       </div>
     </div>
   );

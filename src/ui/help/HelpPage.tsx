@@ -36,8 +36,9 @@ export function HelpPage() {
             <p>
               Every row of your pieces is worked stitch by stitch and its yarn counted: plain fabric, what the
               cables pull in, what each crossing takes, edges, seams, ends. Then thousands of knitters are
-              drawn who differ as people do; the chance is how many of them would have had enough. The ledger
-              on the Pieces bench shows what each part takes.
+              drawn who differ as people do; the chance is how many of them would have had enough. Any figure
+              with dots under it says how it is calculated, from your own figures, and what would make it
+              surer: press it.
             </p>
           </Question>
           <Question asked="How does the answer become surer?">

@@ -1,6 +1,6 @@
 "use client";
 import { useMemo } from "react";
-import type { WillItLast } from "@/core/forecast/willItLast";
+import type { WeighedBall, WillItLast } from "@/core/forecast/willItLast";
 import type { KnitRow } from "@/core/knitting/knitRows";
 import { keyOfPlace } from "@/core/progress/inHand";
 import { type Progress } from "@/core/progress/places";
@@ -8,6 +8,7 @@ import { say } from "@/core/words/message";
 import { useAsked } from "@/state/engine/asked";
 import type { Piece } from "@/state/engine/knitting";
 import { Said } from "@/ui/parts/Said";
+import { Why } from "@/ui/parts/Why";
 
 interface Reach {
   readonly what: "row" | "repeat" | "section" | "piece";
@@ -32,6 +33,8 @@ export function reachesOf(row: KnitRow | null, all: number): readonly Reach[] {
 
 interface LastsProps {
   readonly told: WillItLast;
+  /** The ball that was weighed. */
+  readonly ball: WeighedBall;
   readonly row: KnitRow | null;
   readonly rows: number;
   readonly all: number;
@@ -42,8 +45,9 @@ interface LastsProps {
 }
 
 /** How far the ball in hand goes, what to do first. */
-export function Lasts({ told, row, rows, all, whole = false, spare = 0 }: LastsProps) {
+export function Lasts({ told, ball, row, rows, all, whole = false, spare = 0 }: LastsProps) {
   const { leftM, sureTo, joinBefore, rowM, ruleM } = told;
+  const { pieceId, yarnId } = ball;
   const soon = sureTo < all && sureTo - rows < 3;
   return (
     <>
@@ -51,7 +55,9 @@ export function Lasts({ told, row, rows, all, whole = false, spare = 0 }: LastsP
         <Said>{say("ballLasts", { rows, sureTo, joinBefore, all })}</Said>
       </p>
       <p className="text-sm text-faint">
-        <Said>{say("ballLeft", leftM)}</Said>
+        <Why of={{ figure: "ballLeft", ball, rows }}>
+          <Said>{say("ballLeft", leftM)}</Said>
+        </Why>
       </p>
       {whole && (
         <ul className="mt-1 text-sm">
@@ -73,7 +79,9 @@ export function Lasts({ told, row, rows, all, whole = false, spare = 0 }: LastsP
             </li>
           )}
           <li className="text-faint">
-            <Said>{say("rowTakes", { rowM, ruleM })}</Said>
+            <Why of={{ figure: "stretch", pieceId, yarnId, from: rows, to: rows + 1 }}>
+              <Said>{say("rowTakes", { rowM, ruleM })}</Said>
+            </Why>
           </li>
         </ul>
       )}
@@ -113,7 +121,7 @@ export function LastWeighing({
     [weighed, rows],
   );
   const { told } = useAsked("lasts", asked);
-  if (!weighed || !told || piece.finished) return null;
+  if (!asked || !weighed || !told || piece.finished) return null;
   if (told.leftM.p90 <= 0)
     return (
       <p className="mt-2 border-t border-line pt-1.5 text-sm text-weld">
@@ -122,7 +130,7 @@ export function LastWeighing({
     );
   return (
     <div className="mt-2 border-t border-line pt-1.5">
-      <Lasts told={told} row={row} rows={rows} all={all} />
+      <Lasts told={told} ball={asked.ball} row={row} rows={rows} all={all} />
     </div>
   );
 }

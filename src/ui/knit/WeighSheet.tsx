@@ -101,7 +101,7 @@ export function WeighSheet({ piece, row, progress, onOpenChange }: WeighSheetPro
           {asked &&
             current &&
             (told ? (
-              <Lasts told={told} row={row} rows={rows} all={all} whole spare={spare} />
+              <Lasts told={told} ball={asked.ball} row={row} rows={rows} all={all} whole spare={spare} />
             ) : (
               <Said>{say("noMassNoBall")}</Said>
             ))}

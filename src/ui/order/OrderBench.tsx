@@ -73,7 +73,13 @@ function Buying() {
         <Yarns beside={component === other} onBeside={setBeside} />
         {advice ? (
           <Boundary name="Plan">
-            <PlanCard advice={advice} market={market} component={component} needed={neededOf(yarn.id)} />
+            <PlanCard
+              yarnId={yarn.id}
+              advice={advice}
+              market={market}
+              component={component}
+              needed={neededOf(yarn.id)}
+            />
           </Boundary>
         ) : (
           <Card title="What to buy">

@@ -19,8 +19,10 @@ import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { download } from "@/ui/parts/download";
 import { undoable } from "@/ui/parts/undoable";
+import { Why } from "@/ui/parts/Why";
 
 interface PlanCardProps {
+  readonly yarnId: string;
   readonly advice: OrderAdvice;
   readonly market: Market;
   readonly component: Component;
@@ -31,7 +33,7 @@ interface PlanCardProps {
 const balls = (count: number) => countOf(count, "ball");
 
 /** What to take from where: the cheapest plan that is sure enough. */
-export function PlanCard({ advice, market, component, needed }: PlanCardProps) {
+export function PlanCard({ yarnId, advice, market, component, needed }: PlanCardProps) {
   const units = useUnits();
   const { plan, shortage, weighed } = advice;
   if (!plan)
@@ -54,13 +56,21 @@ export function PlanCard({ advice, market, component, needed }: PlanCardProps) {
       <p role="status" className="mt-1 font-display text-[2.2rem] leading-none font-semibold">
         {toBuy === 0 ? "Nothing" : balls(toBuy)}{" "}
         <span className="font-text text-lg font-normal">
-          {toBuy > 0 ? `for ${formatMoney(plan.cost)}` : "to buy"}
+          {toBuy > 0 ? (
+            <>
+              for <Why of={{ figure: "cost", yarnId, market }}>{formatMoney(plan.cost)}</Why>
+            </>
+          ) : (
+            "to buy"
+          )}
           {had > 0 && `, ${had} from your shelf`}
         </span>
       </p>
       <p className="mt-1">
-        <strong>{formatChance(plan.chance, weighed)}</strong> that {had > 0 ? "both together are" : "it is"}{" "}
-        enough for the stitches as written; {lotWords(plan)}
+        <Why of={{ figure: "boughtChance", yarnId, market }}>
+          <strong>{formatChance(plan.chance, weighed)}</strong>
+        </Why>{" "}
+        that {had > 0 ? "both together are" : "it is"} enough for the stitches as written; {lotWords(plan)}
         {needed !== null && component.strands === 1 && (
           <span className="block text-sm text-faint">
             {balls(needed)} of the yarn’s own size are needed in all; this is what to buy beyond your shelf.

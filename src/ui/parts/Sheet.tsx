@@ -35,7 +35,7 @@ export function Sheet({ open, onOpenChange, title, children, wide = false }: She
           }}
           className={`fixed top-1/2 left-1/2 z-40 max-h-[88dvh] ${wide ? "w-[min(56rem,calc(100vw-1.5rem))]" : "w-[min(30rem,calc(100vw-2rem))]"} -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-2xl border border-line bg-card p-6`}
         >
-          <Dialog.Title className="text-2xl">{title}</Dialog.Title>
+          <Dialog.Title className="pr-9 text-2xl">{title}</Dialog.Title>
           {children}
           <Dialog.Close
             aria-label="Close"

@@ -19,6 +19,7 @@ import { useUnits } from "@/state/keeping/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { IconButton } from "@/ui/parts/IconButton";
 import { MeasureField } from "@/ui/parts/MeasureField";
+import { Why } from "@/ui/parts/Why";
 import { Menu } from "@/ui/parts/Menu";
 import { undoable } from "@/ui/parts/undoable";
 import { WordsField } from "@/ui/parts/WordsField";
@@ -54,7 +55,13 @@ export function ExtraList({ answer }: { readonly answer: KnownSeen }) {
             >
               <ExtraFields
                 extra={extra}
-                says={yarn ? <Said>{tellExtra(extra, yarn.putUp)}</Said> : null}
+                says={
+                  yarn ? (
+                    <Why of={{ figure: "extra", id: extra.id }}>
+                      <Said>{tellExtra(extra, yarn.putUp)}</Said>
+                    </Why>
+                  ) : null
+                }
                 finding={answer.finishing.find(({ of, id }) => of === "extras" && id === extra.id)?.message}
               />
             </ItemRow>

@@ -10,6 +10,7 @@ import { useProject } from "@/state/project/projectStore";
 import { useSettings, useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
+import { Why } from "@/ui/parts/Why";
 import { groupsOf, type GroupedBy } from "./ledgerGroups";
 import { Waterfall } from "./Waterfall";
 
@@ -32,12 +33,21 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
   const otherUnits = units === "metric" ? "imperial" : "metric";
   const mass = answer.yarns.reduce((sum, { totalMm: mm, yarn }) => sum + massOf(toMetres(mm), yarn.putUp), 0);
   const weighed = answer.yarns.every(({ yarn }) => !yarn.putUp.noMass);
-  const inOtherWords = [formatYarn(totalM, otherUnits), weighed && formatMass(grams(mass), units)]
-    .filter(Boolean)
-    .join(", ");
   const reserveMm = answer.yarns.reduce((sum, { leftOver }) => sum + 1000 * leftOver, 0);
   return (
-    <Card title={`Where ${formatYarn(totalM, units)} go`} aside={inOtherWords}>
+    <Card
+      title={`Where ${formatYarn(totalM, units)} go`}
+      aside={
+        <>
+          <Why of={{ figure: "total" }}>{formatYarn(totalM, otherUnits)}</Why>
+          {weighed && (
+            <>
+              , <Why of={{ figure: "allMass" }}>{formatMass(grams(mass), units)}</Why>
+            </>
+          )}
+        </>
+      }
+    >
       <div className="mt-2 flex items-center gap-2 text-sm">
         <span aria-hidden>by</span>
         <Choice label="Grouped by" options={GROUPINGS} value={by} onChange={setBy} />

@@ -12,6 +12,7 @@ import { useHoveredRow } from "@/state/chosen/hoveredRow";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useSettings, useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
+import { Why } from "@/ui/parts/Why";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ColourBands } from "./ColourBands";
 import { FabricPattern } from "./FabricPattern";
@@ -29,7 +30,16 @@ export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps)
   const units = useUnits();
   const { round } = useChosenPiece();
   const { widths, widthMm, heightMm } = props.piece.estimate;
-  const size = `${formatSize(widthMm, units)} ${round ? "round" : "wide"}, ${formatSize(heightMm, units)} high`;
+  const { id: pieceId } = props.piece;
+  const sectionId = widths.main?.sectionId;
+  const wide = formatSize(widthMm, units);
+  const size = (
+    <>
+      {sectionId === undefined ? wide : <Why of={{ figure: "width", pieceId, sectionId }}>{wide}</Why>}{" "}
+      {round ? "round" : "wide"}, <Why of={{ figure: "height", pieceId }}>{formatSize(heightMm, units)}</Why>{" "}
+      high
+    </>
+  );
   return (
     <Card title="Schematic" aside={size}>
       <DrawnPiece {...props} />
@@ -66,11 +76,16 @@ function WidthWords({ piece, main, way }: WidthWordsProps) {
   const known = kept.measured !== null || piece.drawInSwatched;
   return (
     <p className="mt-2 text-sm">
-      <strong>{formatSize(widthMm, units)}</strong> is the width of <em>{nameOf(sectionId)}</em>, most of the
-      piece
+      <Why of={{ figure: "width", pieceId: piece.id, sectionId }}>
+        <strong>{formatSize(widthMm, units)}</strong>
+      </Why>{" "}
+      is the width of <em>{nameOf(sectionId)}</em>, most of the piece
       {others.map((one) => (
         <span key={one.sectionId}>
-          ; {nameOf(one.sectionId)}: {formatSize(one.widthMm, units)}
+          ; {nameOf(one.sectionId)}:{" "}
+          <Why of={{ figure: "width", pieceId: piece.id, sectionId: one.sectionId }}>
+            {formatSize(one.widthMm, units)}
+          </Why>
         </span>
       ))}
       .{" "}

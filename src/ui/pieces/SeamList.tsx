@@ -16,6 +16,7 @@ import { useProject } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
 import { IconButton } from "@/ui/parts/IconButton";
 import { MeasureField } from "@/ui/parts/MeasureField";
+import { Why } from "@/ui/parts/Why";
 import { Select } from "@/ui/parts/Select";
 import { undoable } from "@/ui/parts/undoable";
 import { ItemRow } from "./ItemRow";
@@ -113,7 +114,13 @@ function SeamFields({
         field="seamLength"
         label="or its length"
         example={sewn ? formatSize(sewn.lengthMm, units) : say("exampleSize", { mm: 200 })}
-        says={sewn && `sewn over ${formatSize(sewn.lengthMm, units)}`}
+        says={
+          sewn && (
+            <>
+              sewn over <Why of={{ figure: "seam", id: seam.id }}>{formatSize(sewn.lengthMm, units)}</Why>
+            </>
+          )
+        }
       />
       <ItemYarn yarnId={seam.yarnId} onYarn={(yarnId) => editSeam(seam.id, { yarnId })} />
       {finding && (

@@ -18,6 +18,7 @@ import { useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { SourceMark } from "@/ui/parts/SourceMark";
+import { Why } from "@/ui/parts/Why";
 
 interface TailCardProps {
   readonly estimate: PieceEstimate;
@@ -29,7 +30,7 @@ const SCHOOLS = Object.keys(TAIL_RULES) as TailRule[];
 /** How long a tail to leave for the long-tail cast-on: three schools side by side, one of them counted. */
 export const TailCard = memo(function TailCard({ estimate, basis: tailBasis }: TailCardProps) {
   const units = useUnits();
-  const { tail } = useChosenPiece();
+  const { id: pieceId, tail } = useChosenPiece();
   return (
     <Card title="Tail to leave" aside={`long-tail cast-on, ${estimate.castOn} stitches`}>
       <fieldset className="mt-2 grid gap-2 sm:grid-cols-3">
@@ -71,6 +72,7 @@ export const TailCard = memo(function TailCard({ estimate, basis: tailBasis }: T
           />
         </div>
         <p className="mt-1 min-w-48 flex-1 text-sm text-faint">
+          <Why of={{ figure: "tail", pieceId }}>{tellSize(tailLength(tail.school, tailBasis), units)}</Why>:{" "}
           <Said>{say("tailHolds", { endMm: END_MM, stepMm: MEASURED_OFF_MM })}</Said> The chosen one counts in
           the ledger.
         </p>

@@ -1,5 +1,6 @@
 "use client";
 import { Button } from "@/ui/parts/Button";
+import { Why } from "@/ui/parts/Why";
 import { useState } from "react";
 import { roundedToSum } from "@/core/estimate/ledger";
 import { millimetres, toMetres } from "@/core/units/brands";
@@ -47,9 +48,10 @@ export function Waterfall({ groups, reserveMm }: WaterfallProps) {
         </tr>
       </thead>
       <tbody>
-        {groups.map(({ id, name, why, colour, mm, details }, index) => {
+        {groups.map(({ id, name, why, colour, mm, asked, details }, index) => {
           const from = ends[index - 1] ?? 0;
           const isOpen = open === id;
+          const told = `${tenths[index]?.toFixed(1)} ${unit}`;
           return (
             <tr key={id} className="border-b border-line align-top">
               <th scope="row" colSpan={isOpen ? 3 : 1} className="py-1 pr-2 text-left font-normal">
@@ -61,8 +63,12 @@ export function Waterfall({ groups, reserveMm }: WaterfallProps) {
                   className="w-full text-left hover:underline"
                 >
                   {name}
-                  {isOpen && `, ${tenths[index]?.toFixed(1)} ${unit}`}
                 </Button>
+                {isOpen && asked && (
+                  <p className="mt-0.5">
+                    <Why of={asked}>{told}</Why>
+                  </p>
+                )}
                 {isOpen && <Details why={why} details={details} />}
               </th>
               {!isOpen && (
@@ -85,7 +91,9 @@ export function Waterfall({ groups, reserveMm }: WaterfallProps) {
                       />
                     </Button>
                   </td>
-                  <td className="py-1 pl-2 text-right whitespace-nowrap">{`${tenths[index]?.toFixed(1)} ${unit}`}</td>
+                  <td className="py-1 pl-2 text-right whitespace-nowrap">
+                    {asked ? <Why of={asked}>{told}</Why> : told}
+                  </td>
                 </>
               )}
             </tr>

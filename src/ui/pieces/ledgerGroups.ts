@@ -2,6 +2,7 @@
 import { say, type Message } from "@/core/words/message";
 import { LEDGER_PARTS, type LedgerPart } from "@/core/estimate/ledger";
 import type { ProjectLine } from "@/core/estimate/wholeProject";
+import type { WhyAsked } from "@/core/reasons/asked";
 import type { Project } from "@/core/project/project";
 import { hasCables } from "@/core/project/sectionKinds";
 import type { Wording } from "@/core/stitches/wording";
@@ -18,6 +19,8 @@ export interface LedgerGroup {
   readonly why: string;
   readonly colour: string;
   readonly mm: number;
+  /** What tells why it takes so much; null where nothing does. */
+  readonly asked: WhyAsked | null;
   /** What it is made of, the largest first, with where to go. */
   readonly details: readonly LedgerDetail[];
 }
@@ -56,6 +59,15 @@ function gathered(lines: readonly ProjectLine[], idOf: (line: ProjectLine) => st
 
 const place = ({ pieceId, sectionId, itemId }: ProjectLine) =>
   `${pieceId ?? ""} ${sectionId ?? ""} ${itemId ?? ""}`;
+
+/** What is asked about a group: a line's yarn, piece, section, seam or extra. */
+function askedOf(by: Exclude<GroupedBy, "part">, line: ProjectLine): WhyAsked | null {
+  const { yarnId, pieceId, sectionId } = line;
+  if (by === "yarn") return { figure: "need", yarnId };
+  if (pieceId === null) return null;
+  if (by === "piece") return { figure: "pieceYarn", pieceId };
+  return sectionId === null ? null : { figure: "sectionYarn", pieceId, sectionId };
+}
 
 /** Groups lines by part, piece, section or yarn. Every line stands in just one group. */
 export function groupsOf(
@@ -102,7 +114,16 @@ export function groupsOf(
       const mm = summed(mine);
       if (mm === 0 && !(cabled && ALWAYS.includes(id))) return [];
       const told = { name: partName(id), why: said(say("ledgerWhy", partOf(id))) };
-      return [{ id, ...told, colour: PART_COLOURS[id], mm, details: detailsBy(mine, place, placeName) }];
+      return [
+        {
+          id,
+          ...told,
+          colour: PART_COLOURS[id],
+          mm,
+          asked: { figure: "part", part: id },
+          details: detailsBy(mine, place, placeName),
+        },
+      ];
     });
   const byPart = (of: readonly ProjectLine[]) =>
     detailsBy(
@@ -124,6 +145,8 @@ export function groupsOf(
     const name = { piece: pieceName(first.pieceId), section: placeName(first), yarn: yarn?.name ?? "" }[by];
     const colour =
       by === "yarn" ? (yarn?.colour ?? "var(--walnut)") : index % 2 === 0 ? "var(--woad)" : "var(--walnut)";
-    return [{ id, name, why: "", colour, mm: summed(mine), details: byPart(mine) }];
+    return [
+      { id, name, why: "", colour, mm: summed(mine), asked: askedOf(by, first), details: byPart(mine) },
+    ];
   });
 }

@@ -91,7 +91,7 @@ export function SwapTable({ sides, onEdit, onSwatch }: SwapTableProps) {
     <div className="mt-2">
       <Table
         caption="Yarns side by side"
-        className="table-fixed border-separate border-spacing-0 text-[0.95rem] leading-snug"
+        className="table-fixed border-separate border-spacing-0 text-[0.95rem] leading-snug [&_thead]:align-top"
         minWidth={`${7 + 13 * sides.length}rem`}
         columns={[
           {

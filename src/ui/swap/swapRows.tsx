@@ -17,6 +17,7 @@ import {
 import { BARE_SPAN_MM } from "@/core/units/brands";
 import { formatMoney } from "@/core/units/money";
 import { SourceMark } from "@/ui/parts/SourceMark";
+import { Why } from "@/ui/parts/Why";
 
 /** A line of the comparison: what it is called, and what it says of a yarn. */
 interface SwapRow {
@@ -43,11 +44,19 @@ function Size({ outcome, units, own }: { outcome: Outcome; units: UnitSystem; ow
   );
 }
 
-function GaugeOf({ outcome: { gauge, sources, swatched }, units }: { outcome: Outcome; units: UnitSystem }) {
+function GaugeOf({
+  outcome: { id, gauge, sources, swatched },
+  units,
+}: {
+  outcome: Outcome;
+  units: UnitSystem;
+}) {
   const per = (count: number) => plain((count * BARE_SPAN_MM[units]) / 100, 1);
   return (
     <>
-      {per(gauge.stitchesPer10Cm)} × {per(gauge.rowsPer10Cm)} <SourceMark source={sources.width} />
+      <Why of={{ figure: "stitchWidth", candidateId: id }}>{per(gauge.stitchesPer10Cm)}</Why> ×{" "}
+      <Why of={{ figure: "rowHeight", candidateId: id }}>{per(gauge.rowsPer10Cm)}</Why>{" "}
+      <SourceMark source={sources.width} />
       {swatched && <span className="block text-faint">by its own swatch</span>}
     </>
   );
@@ -55,6 +64,9 @@ function GaugeOf({ outcome: { gauge, sources, swatched }, units }: { outcome: Ou
 
 const strandWords = ({ metres: length, grams: mass }: StrandNeed, units: UnitSystem) =>
   `${formatYarn(metres(length), units)}, ${formatMass(grams(mass), units)}`;
+
+const needOf = ({ id, project }: Outcome) =>
+  ({ figure: "need", yarnId: project.yarns[0]?.id ?? "", candidateId: id }) as const;
 
 function Yarn({ outcome, units }: { readonly outcome: Outcome; readonly units: UnitSystem }) {
   const { strands, needM } = outcome;
@@ -64,11 +76,15 @@ function Yarn({ outcome, units }: { readonly outcome: Outcome; readonly units: U
       {strands.map((strand) => (
         <span key={strand.name} className="block">
           {second && `${strand.name}: `}
-          {strandWords(strand, units)}
+          {second ? strandWords(strand, units) : <Why of={needOf(outcome)}>{strandWords(strand, units)}</Why>}
         </span>
       ))}
       <span className="block text-faint">
-        {only && Math.abs(only.metres / needM - 1) > 0.01 && `${formatYarn(needM, units)} of all strands; `}
+        {only && Math.abs(only.metres / needM - 1) > 0.01 && (
+          <>
+            <Why of={needOf(outcome)}>{formatYarn(needM, units)}</Why> of all strands;{" "}
+          </>
+        )}
         {Math.round(100 * spreadShare(outcome))} % up or down
       </span>
     </>
@@ -119,9 +135,9 @@ export const SWAP_ROWS: readonly SwapRow[] = [
   {
     name: "Cables show",
     when: ({ across }) => across !== null,
-    show: ({ clarity: { score, level, reasons } }) => (
+    show: ({ id, clarity: { score, level, reasons } }) => (
       <>
-        <strong>{level}</strong>, {score} of 100
+        <strong>{level}</strong>, <Why of={{ figure: "clarity", candidateId: id }}>{score}</Why> of 100
         <span className="block text-faint">
           {reasons.slice(0, 3).map(({ says }, index) => (
             <Fragment key={says.code}>
@@ -135,16 +151,27 @@ export const SWAP_ROWS: readonly SwapRow[] = [
   },
   {
     name: "Fabric",
-    show: ({ firmnessRatio, plainG }, _, own) => (
+    show: ({ id, firmnessRatio, plainG }, _, own) => (
       <>
-        {own ? "the pattern’s own" : firmnessWords(firmnessRatio)}
+        <Why of={{ figure: "firmness", candidateId: id }}>
+          {own ? "the pattern’s own" : firmnessWords(firmnessRatio)}
+        </Why>
         <span className="block text-faint">
-          <Said>{say("plainWeighs", { massG: plainG })}</Said>
+          <Why of={{ figure: "clothWeight", candidateId: id }}>
+            <Said>{say("plainWeighs", { massG: plainG })}</Said>
+          </Why>
         </span>
       </>
     ),
   },
-  { name: "Knitting", show: ({ hours }) => `about ${Math.max(1, Math.round(hours))} h` },
+  {
+    name: "Knitting",
+    show: ({ id, hours, pace }) => (
+      <>
+        about <Why of={{ figure: "hours", pace, candidateId: id }}>{Math.max(1, Math.round(hours))} h</Why>
+      </>
+    ),
+  },
   {
     name: "To be surer",
     show: ({ next }) =>

@@ -3,10 +3,13 @@ import { Said, useSaid } from "@/ui/parts/Said";
 import { curveOf, type BeliefLine } from "@/core/belief/beliefSummary";
 import type { KnownSeen } from "@/core/engine/seen";
 import { formatPercent } from "@/core/units/format";
+import { putUpId, type UnknownId } from "@/core/belief/unknowns";
+import type { WhyAsked } from "@/core/reasons/asked";
 import { say } from "@/core/words/message";
 import { useProjectPart } from "@/state/project/projectStore";
 import { Card } from "@/ui/parts/Card";
 import { SourceMark } from "@/ui/parts/SourceMark";
+import { Why } from "@/ui/parts/Why";
 
 /** What is believed of the knitter and the yarn: before any swatch, now, and what moved it. */
 export function BeliefCard({ answer }: { readonly answer: KnownSeen }) {
@@ -31,7 +34,7 @@ export function BeliefCard({ answer }: { readonly answer: KnownSeen }) {
                 <Said>{one.says}</Said>
               </p>
               <p>
-                <SourceMark source={one.source} />{" "}
+                <SourceMark source={one.source} /> <WhyOf id={one.id} />{" "}
                 {one.from !== null && (
                   <span className="text-faint">
                     by {typeof one.from === "string" ? `“${one.from}”` : <Said>{one.from}</Said>}
@@ -44,6 +47,19 @@ export function BeliefCard({ answer }: { readonly answer: KnownSeen }) {
       </ul>
     </Card>
   );
+}
+
+/** What each line stands on is asked by the figure that hangs on it. */
+const ASKED: { readonly [Id in UnknownId]?: WhyAsked } = {
+  width: { figure: "stitchWidth" },
+  height: { figure: "rowHeight" },
+  loop: { figure: "loop" },
+};
+
+function WhyOf({ id }: { readonly id: UnknownId }) {
+  const yarnId = useProjectPart((project) => project.yarns[0]?.id ?? "");
+  const of = ASKED[id] ?? (id === putUpId(yarnId) ? ({ figure: "ballLength", yarnId } as const) : null);
+  return of && <Why of={of}>Why?</Why>;
 }
 
 const REACH = 2.8;

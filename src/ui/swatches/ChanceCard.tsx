@@ -1,7 +1,7 @@
 "use client";
 import { countOf } from "@/core/words/things";
-import { useState } from "react";
-import type { KnownSeen } from "@/core/engine/seen";
+import { Fragment, useState } from "react";
+import type { KnownSeen, SeenYarn } from "@/core/engine/seen";
 import { toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { useProjectPart } from "@/state/project/projectStore";
@@ -10,7 +10,27 @@ import { useUnits } from "@/state/keeping/settings";
 import { NotWhole } from "@/ui/frame/LeftOut";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
+import { Why } from "@/ui/parts/Why";
 import { ChanceChart } from "./ChanceChart";
+
+interface ChancesProps {
+  readonly yarn: SeenYarn;
+  readonly weighed: boolean;
+  readonly keptWidth?: boolean;
+}
+
+/** Each count of balls with its chance. */
+function Chances({ yarn, weighed, keptWidth = false }: ChancesProps) {
+  const { around } = keptWidth ? yarn.atWidth : yarn;
+  const of = { figure: "chance", yarnId: yarn.yarn.id, ...(keptWidth && { keptWidth }) } as const;
+  return around.map(({ balls, chance }, index) => (
+    <Fragment key={balls}>
+      {index > 0 && "; "}
+      {keptWidth ? balls : countOf(balls, "ball")}:{" "}
+      <Why of={{ ...of, balls }}>{formatChance(chance, weighed)}</Why>
+    </Fragment>
+  ));
+}
 
 /** The yarn needed against the balls in hand. */
 export function ChanceCard({ answer }: { readonly answer: KnownSeen }) {
@@ -48,14 +68,8 @@ export function ChanceCard({ answer }: { readonly answer: KnownSeen }) {
         <ChanceChart yarn={yarn} weighed={answer.weighed} />
       </div>
       <p className="text-sm text-faint">
-        {yarn.around
-          .map(({ balls, chance }) => `${countOf(balls, "ball")}: ${formatChance(chance, answer.weighed)}`)
-          .join("; ")}
-        , for the stitches as they are written. If you add stitches to keep the width:{" "}
-        {yarn.atWidth.around
-          .map(({ balls, chance }) => `${balls}: ${formatChance(chance, answer.weighed)}`)
-          .join("; ")}
-        .
+        <Chances yarn={yarn} weighed={answer.weighed} />, for the stitches as they are written. If you add
+        stitches to keep the width: <Chances yarn={yarn} weighed={answer.weighed} keptWidth />.
         {!answer.weighed &&
           " More than 97 in 100 is not claimed until a swatch of the pattern has been weighed."}{" "}
         From twenty thousand simulated projects.

@@ -1,0 +1,192 @@
+/** Why a plain stitch is as large as it is, and takes so much yarn. */
+import { isGaugeMeasured } from "../belief/believe";
+import { marginal, NARROWED } from "../belief/prior";
+import { KS, plainStitch, type Gauge } from "../stitches/plainStitch";
+import { legExtra, DEPTH, GIVE } from "../stitches/crossings";
+import { deviated } from "../estimate/measures";
+import { metresIn100G, type PutUp } from "../yarn/putUp";
+import { assumedStitch, BY_YARN, NEEDLE_SHARE, needleScale, USUAL_ASPECT } from "../yarn/thickness";
+import { say } from "../words/message";
+import type { ReasonBasis } from "./basis";
+import { within } from "./basis";
+import {
+  difference,
+  power,
+  product,
+  quotient,
+  root,
+  square,
+  sum,
+  type Expression,
+  type Figure,
+} from "./expression";
+import { constant, counted, figure } from "./figure";
+import type { Because } from "./reason";
+
+const { exp, log } = Math;
+const SPAN_MM = 100;
+/** Less than this is a float's doing. */
+const HAIR = 1e-12;
+
+/** A plain stitch of the project, as it is believed. */
+export const plainOf = ({ answer: { plan } }: ReasonBasis) => deviated(plan.gauge, plan.likely);
+
+/** Figures of the plain stitch, to be put into formulas. */
+export const stitchWidth = (basis: ReasonBasis): Figure =>
+  figure("stitchWidth", plainOf(basis).widthMm, "fine", { why: within(basis, { figure: "stitchWidth" }) });
+export const rowHeight = (basis: ReasonBasis): Figure =>
+  figure("rowHeight", plainOf(basis).heightMm, "fine", { why: within(basis, { figure: "rowHeight" }) });
+export const loop = (basis: ReasonBasis): Figure =>
+  figure("loop", plainOf(basis).loopMm, "fine", { why: within(basis, { figure: "loop" }) });
+
+/** What swatches and knitting have moved; nothing where they have not. */
+function moved(name: "movedWidth" | "movedHeight" | "movedLoop" | "movedGive" | "movedLot", off: number) {
+  return Math.abs(off) < HAIR ? [] : [figure(name, exp(off), "times", { source: "measured" })];
+}
+
+/** The size of one stitch or row of what was counted over 10 cm, on the project's needle. */
+function ofCounted(
+  { project, answer }: ReasonBasis,
+  which: "stitches" | "rows",
+  per10Cm: number,
+): Expression {
+  const source = answer.belief.basis.sources[which === "stitches" ? "width" : "height"];
+  const { needleMm: on } = project.gauge;
+  const scale = on === undefined || project.needleMm === null ? 1 : needleScale(project.needleMm, on);
+  const size = quotient(
+    constant("span", SPAN_MM, "size"),
+    figure(which === "stitches" ? "stitchesOverSpan" : "rowsOverSpan", per10Cm, "count", { source }),
+  );
+  return scale === 1 ? size : product(size, figure("otherNeedle", scale, "times"));
+}
+
+/** How far a belief has moved what was given, in ln. */
+const movedBy = (before: Gauge, now: Gauge, which: keyof Gauge) => log(before[which] / now[which]);
+
+export const stitchWidthReason: Because<"stitchWidth"> = (basis) => {
+  const { belief, plan } = basis.answer;
+  const before = belief.basis.gauge;
+  const { stitchesPer10Cm } = basis.project.gauge;
+  const given =
+    stitchesPer10Cm === null
+      ? figure("usualStitch", plainStitch(before).widthMm, "fine", {
+          source: "assumed",
+          why: within(basis, { figure: "usualStitch" }),
+        })
+      : ofCounted(basis, "stitches", stitchesPer10Cm);
+  return {
+    figure: { value: plainOf(basis).widthMm, kind: "fine" },
+    formula: product(given, ...moved("movedWidth", movedBy(before, plan.gauge, "stitchesPer10Cm"))),
+    sharper: isGaugeMeasured(belief, "Width") ? null : say("sharperGauge"),
+  };
+};
+
+export const rowHeightReason: Because<"rowHeight"> = (basis) => {
+  const { belief, plan } = basis.answer;
+  const before = belief.basis.gauge;
+  const { rowsPer10Cm } = basis.project.gauge;
+  const given =
+    rowsPer10Cm === null
+      ? product(
+          figure("stitchWidthGiven", plainStitch(before).widthMm, "fine", {
+            source: belief.basis.sources.width,
+          }),
+          figure("usualAspect", USUAL_ASPECT, "times", { source: "assumed" }),
+        )
+      : ofCounted(basis, "rows", rowsPer10Cm);
+  return {
+    figure: { value: plainOf(basis).heightMm, kind: "fine" },
+    formula: product(given, ...moved("movedHeight", movedBy(before, plan.gauge, "rowsPer10Cm"))),
+    sharper: isGaugeMeasured(belief, "Height") ? null : say("sharperGauge"),
+  };
+};
+
+/** The stitch of a yarn that nobody has counted: by the yarn, and by the needle where one is known. */
+export const usualStitchReason: Because<"usualStitch"> = ({ project }) => {
+  const putUp = (project.yarns[0]?.putUp ?? null) as PutUp | null;
+  if (!putUp) return null;
+  const byYarn = quotient(
+    constant("span", SPAN_MM, "size"),
+    product(
+      constant("usualStitches", BY_YARN.stitches, "count"),
+      power(
+        quotient(
+          figure("metresIn100G", metresIn100G(putUp), "count", { source: putUp.noMass ? "assumed" : "band" }),
+          constant("metresOfIt", BY_YARN.metres, "count"),
+        ),
+        constant("finerBy", BY_YARN.power),
+      ),
+    ),
+  );
+  const { widthMm, shareOfYarn } = assumedStitch(putUp, project.needleMm);
+  return {
+    figure: { value: widthMm, kind: "fine" },
+    formula:
+      project.needleMm === null
+        ? byYarn
+        : product(
+            power(byYarn, constant("trustInYarn", shareOfYarn)),
+            power(
+              quotient(counted("needle", project.needleMm, "fine"), constant("needleShare", NEEDLE_SHARE)),
+              constant("trustInNeedle", 1 - shareOfYarn),
+            ),
+          ),
+    sharper: say("sharperGauge"),
+  };
+};
+
+export const loopReason: Because<"loop"> = (basis) => {
+  const { belief, plan } = basis.answer;
+  const weighed = marginal(belief, "loop").sd < NARROWED * marginal(belief.prior, "loop").sd;
+  return {
+    figure: { value: plainOf(basis).loopMm, kind: "fine" },
+    formula: product(
+      root(product(constant("density", KS), stitchWidth(basis), rowHeight(basis))),
+      ...moved("movedLoop", plan.likely.loop),
+    ),
+    sharper: weighed ? null : say("sharperLoop"),
+  };
+};
+
+/** What a leg that travels so many columns takes beyond a plain one, in mm. */
+export const legMm = (basis: ReasonBasis, columns: number) => {
+  const { aspect, widthMm } = plainOf(basis);
+  return exp(basis.answer.plan.likely.give) * legExtra(columns, aspect) * widthMm;
+};
+
+export const legReason: Because<"leg"> = (basis, { columns }) => {
+  const { belief, plan } = basis.answer;
+  const { aspect } = plainOf(basis);
+  const high = figure("aspect", aspect, "times");
+  const way = root(
+    sum(square(high), square(counted("columnsTravelled", columns)), square(constant("depth", DEPTH))),
+  );
+  const weighed = marginal(belief, "give").sd < NARROWED * marginal(belief.prior, "give").sd;
+  return {
+    figure: { value: legMm(basis, columns), kind: "fine" },
+    formula: product(
+      constant("give", GIVE),
+      difference(way, high),
+      stitchWidth(basis),
+      ...moved("movedGive", plan.likely.give),
+    ),
+    sharper: weighed ? null : say("sharperCrossings"),
+  };
+};
+
+export const ballLengthReason: Because<"ballLength"> = (basis, { yarnId }) => {
+  const yarn = basis.answer.plan.yarns.find(({ id }) => id === yarnId);
+  const kept = basis.project.yarns.find(({ id }) => id === yarnId);
+  if (!yarn || !kept) return null;
+  const label = (kept.putUp ?? basis.project.yarns[0]?.putUp)?.lengthM ?? 0;
+  return {
+    figure: { value: 1000 * yarn.putUp.lengthM, kind: "yarn" },
+    formula: product(
+      figure("lengthOnBand", 1000 * label, "yarn", {
+        source: kept.putUp === null || kept.putUpFrom === "usual" ? "assumed" : "band",
+      }),
+      ...moved("movedLot", log(yarn.putUp.lengthM / label)),
+    ),
+    sharper: say(kept.putUpFrom === "usual" ? "sharperPutUp" : "sharperLot"),
+  };
+};
