@@ -51,7 +51,9 @@ export async function expectAccessibleNow(page: Page, look: string, within?: str
   await expect(page.locator("[data-sonner-toast]")).toHaveCount(0, { timeout: 20_000 });
   // There are no frames in the application; told so, axe needs half of the time.
   const axe = new AxeBuilder({ page }).setLegacyMode();
-  const { violations } = await (within ? axe.include(within) : axe).analyze();
+  const { violations } = await (within ? axe.include(within) : axe)
+    .options({ rules: { "target-size": { enabled: true } } })
+    .analyze();
   const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(" ")}`);
   expect(found, look).toEqual([]);
 }

@@ -1,4 +1,4 @@
-import { answerIsThere, answerOf, ballsOf, expect, expectAccessible, openAt, openBack, test } from "./bench";
+import { answerIsThere, answerOf, ballsOf, expect, openAt, openBack, test } from "./bench";
 
 test("each bench is one key away and keeps the strand and the answer in sight", async ({ page }) => {
   await openBack(page);
@@ -87,13 +87,6 @@ test("dark and light are one key, and are remembered", async ({ page }) => {
   await expect(answerOf(page)).toBeVisible();
   expect(await theme()).toBe("dark");
 });
-
-// The other benches are looked at with all that is on them, each in its own tests.
-for (const path of ["/", "/knit"])
-  test(`axe finds nothing at ${path}, in the light and in the dark`, async ({ page }) => {
-    await openAt(page, path);
-    await expectAccessible(page);
-  });
 
 test("at 390 x 844 nothing scrolls sideways on any bench", async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });

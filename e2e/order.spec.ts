@@ -1,7 +1,7 @@
 /** Buying: the cheapest plan, what more certainty costs, a shop that fails, and kits for a group. */
 import type { Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { expect, expectAccessible, openAt, openBack, test } from "./bench";
+import { expect, openAt, openBack, test } from "./bench";
 
 const plan = (page: Page) => page.getByRole("region", { name: "What to buy" });
 const bought = (page: Page) => plan(page).getByRole("status");
@@ -168,11 +168,6 @@ test("kits of a group are told by the width that is chosen", async ({ page }) =>
   const rib = await width.locator("option", { hasText: /^Back: Rib/ }).getAttribute("value");
   await width.selectOption(rib);
   await expect(kit).not.toContainText(/50\.9\scm/, { timeout: 30_000 });
-});
-
-test("axe finds nothing on the Order bench, in the light and in the dark", async ({ page }) => {
-  await openOrder(page);
-  await expectAccessible(page);
 });
 
 test("a yarn held together is bought in all its strands, its balls as they are sold", async ({ page }) => {

@@ -1,6 +1,6 @@
 /** Another yarn for the same thing: side by side, with what decides. */
 import type { Page } from "@playwright/test";
-import { answerIsThere, answerOf, ballsOf, expect, expectAccessible, openAt, test } from "./bench";
+import { answerIsThere, answerOf, ballsOf, expect, openAt, test } from "./bench";
 
 const bench = (page: Page) => page.getByRole("region", { name: "Compare yarns" });
 const row = (page: Page, name: string) =>
@@ -157,9 +157,4 @@ test("what is said of the pattern's own yarn changes how clearly its cables show
     timeout: 20_000,
   });
   await expect(cell(page, "Verdict", 2)).toContainText("Cables show more clearly");
-});
-
-test("axe finds nothing on the Swap bench, in the light and in the dark", async ({ page }) => {
-  await openSwap(page);
-  await expectAccessible(page);
 });

@@ -26,7 +26,7 @@ const CERTAINTY = [
 export function Certainty() {
   const certainty = useProjectPart((project) => project.certainty);
   return (
-    <div className="mt-1 text-sm">
+    <div className="not-printed mt-1 text-sm">
       <Choice
         label="How sure to be"
         options={CERTAINTY}
@@ -108,7 +108,7 @@ export function OneYarn({ yarn: forecast, weighed }: OneYarnProps) {
       <div>
         <Table
           bare
-          className="text-[0.95rem] leading-snug"
+          className="text-[0.95rem] leading-snug [&_td]:py-0.5"
           caption="Chances in 100 with a ball more or fewer"
           columns={[
             {

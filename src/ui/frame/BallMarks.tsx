@@ -21,10 +21,10 @@ export function BallMarks({ balls, ballMm, share, whole }: BallMarksProps) {
         <li key={ball} className="absolute top-0 -translate-x-1/2" style={{ left: share(ball * ballMm) }}>
           <span
             aria-hidden
-            className={`absolute top-5 left-1/2 h-6 w-0.5 -translate-x-1/2 ${whole && ball === balls ? "bg-madder" : "bg-ink"}`}
+            className={`coloured absolute top-5 left-1/2 h-7 w-0.5 -translate-x-1/2 ${whole && ball === balls ? "bg-madder" : "bg-ink"}`}
           />
           <span
-            className={`relative grid h-5.5 min-w-5.5 place-items-center rounded-full border px-1 text-xs font-semibold ${whole && ball === balls ? "border-madder bg-madder text-paper" : "border-ink bg-card"}`}
+            className={`coloured relative grid h-5.5 min-w-5.5 place-items-center rounded-full border px-1 text-xs font-semibold ${whole && ball === balls ? "border-madder bg-madder text-paper" : "border-ink bg-card"}`}
           >
             <span className="sr-only">end of ball </span>
             {ball}

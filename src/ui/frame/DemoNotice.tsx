@@ -12,7 +12,7 @@ export function DemoNotice() {
   return (
     <aside
       aria-label="Demo"
-      className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-lg border border-line bg-card px-4 py-0.5 text-sm"
+      className="not-printed mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 rounded-lg border border-line bg-card px-4 py-0.5 text-sm"
     >
       <span>
         This is the <strong>demo project</strong>, all invented. Change anything in it to see what follows.

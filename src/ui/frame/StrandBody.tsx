@@ -29,7 +29,7 @@ export function StrandBody({ forecast, strand, share }: StrandBodyProps) {
   return (
     <>
       <div className="absolute inset-0 rounded-full border border-dashed border-edge" />
-      <div className="absolute inset-0 overflow-hidden rounded-full" style={{ maskImage: fade }}>
+      <div className="coloured absolute inset-0 overflow-hidden rounded-full" style={{ maskImage: fade }}>
         {strand.stretches.map(({ part, fromMm, toMm }, index) => (
           <div
             key={fromMm}

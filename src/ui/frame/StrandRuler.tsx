@@ -142,7 +142,7 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
         onPointerMove={(event) => setHover(atPointer(event))}
         onPointerLeave={() => setHover(null)}
         onClick={(event) => go(atPointer(event as unknown as PointerEvent))}
-        className="relative h-5 rounded-full"
+        className="relative h-6 rounded-full"
       >
         <StrandBody forecast={forecast} strand={strand} share={share} />
         {markMm !== null && (

@@ -206,7 +206,7 @@ const joinsOf = (balls: readonly MappedBall[]) => ({
 function Fill({ ball: { holdsMm, rowsMm, besideMm, joinsMm } }: { readonly ball: MappedBall }) {
   const share = (mm: number) => `${Math.min(100, (100 * mm) / Math.max(1, holdsMm))}%`;
   return (
-    <span aria-hidden className="flex h-3 overflow-hidden rounded-full bg-line">
+    <span aria-hidden className="coloured flex h-3 overflow-hidden rounded-full bg-line">
       <span className="bg-woad" style={{ width: share(rowsMm) }} />
       <span className="bg-weld" style={{ width: share(besideMm) }} />
       <span className="bg-madder" style={{ width: share(joinsMm) }} />

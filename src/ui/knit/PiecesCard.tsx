@@ -54,7 +54,7 @@ export function PiecesCard({ pieces, chosen, pace, notes }: PiecesCardProps) {
                 <strong className="min-w-0 wrap-anywhere">{piece.name}</strong>
                 <span className="text-sm text-faint">{stands(piece)}</span>
               </span>
-              <span aria-hidden className="mt-1 block h-1.5 rounded-full bg-line">
+              <span aria-hidden className="coloured mt-1 block h-1.5 rounded-full bg-line">
                 <span
                   className="block h-full rounded-full bg-moss"
                   style={{ width: `${(100 * Math.min(piece.rows, piece.all)) / Math.max(1, piece.all)}%` }}

@@ -123,6 +123,7 @@ function Stretches({ piece, row }: { readonly piece: Piece; readonly row: KnitRo
         <li key={index} className="flex items-center gap-1">
           <Button
             look="bare"
+            data-worked
             aria-pressed={off.includes(index)}
             onClick={() => tapStretch(of, index)}
             className={`rounded-lg border px-2 py-1 text-left ${size} leading-tight aria-pressed:opacity-40 ${crosses ? "border-madder text-madder" : "border-line"}`}

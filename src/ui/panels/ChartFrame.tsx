@@ -55,7 +55,7 @@ export function StitchNumbers({
       x={right - (stitch - 0.5) * cell.width}
       y={y + 26}
       textAnchor="middle"
-      fontSize={11}
+      fontSize={12}
       fill="var(--faint)"
     >
       {stitch}

@@ -70,7 +70,7 @@ export const RowGround = memo(function RowGround({
         x={row.wrongSide ? MARGIN - 6 : right + 6}
         y={cell.height / 2 + 4}
         textAnchor={row.wrongSide ? "end" : "start"}
-        fontSize={11}
+        fontSize={12}
         fill="var(--faint)"
       >
         {row.number}

@@ -5,9 +5,9 @@ const BOXED = "flex items-center gap-1.5 rounded-lg font-semibold whitespace-now
 /** How a button looks: one of several, the one thing that is mostly done here, a word in a line, or its place’s own. */
 const LOOKS = {
   plain: `${BOXED} border border-edge hover:bg-line aria-pressed:bg-ink aria-pressed:text-paper`,
-  main: `${BOXED} bg-ink text-paper`,
+  main: `${BOXED} border border-transparent bg-ink text-paper`,
   add: "flex items-center gap-1 rounded-lg border border-dashed border-edge hover:bg-line disabled:opacity-40",
-  link: "text-woad underline disabled:opacity-40",
+  link: "-my-0.5 py-0.5 text-woad underline disabled:opacity-40",
   bare: "",
 } as const;
 

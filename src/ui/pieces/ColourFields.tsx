@@ -89,7 +89,10 @@ function Bands({ section, kind }: BandsProps) {
             <span
               aria-hidden
               className="mb-6 size-4 shrink-0 rounded-full border border-edge"
-              style={{ backgroundColor: yarns.find(({ id }) => id === yarnId)?.colour }}
+              style={{
+                forcedColorAdjust: "none",
+                backgroundColor: yarns.find(({ id }) => id === yarnId)?.colour,
+              }}
             />
             <div className="mb-3.5 min-w-0 flex-1">
               <Select

@@ -82,7 +82,7 @@ export function Waterfall({ groups, reserveMm }: WaterfallProps) {
                       className="relative block h-5 w-full"
                     >
                       <span
-                        className="absolute top-1.5 h-2.5 rounded-sm"
+                        className="coloured absolute top-1.5 h-2.5 rounded-sm"
                         style={{
                           left: share(from),
                           width: `max(2px, ${share(Math.max(0, mm))})`,

@@ -31,22 +31,26 @@ export const shelfColumns = (units: UnitSystem, onOpen: (id: string) => void) =>
   helper.display({
     id: "chosen",
     header: ({ table }) => (
-      <input
-        type="checkbox"
-        aria-label="Choose all that are shown"
-        className="size-4 accent-ink"
-        checked={table.getIsAllRowsSelected()}
-        onChange={table.getToggleAllRowsSelectedHandler()}
-      />
+      <label className="grid size-6 place-items-center">
+        <input
+          type="checkbox"
+          aria-label="Choose all that are shown"
+          className="size-4 accent-ink"
+          checked={table.getIsAllRowsSelected()}
+          onChange={table.getToggleAllRowsSelectedHandler()}
+        />
+      </label>
     ),
     cell: ({ row }) => (
-      <input
-        type="checkbox"
-        aria-label={`Choose ${fullName(row.original.label)}${row.original.lot && `, lot ${row.original.lot}`}`}
-        className="size-4 accent-ink"
-        checked={row.getIsSelected()}
-        onChange={row.getToggleSelectedHandler()}
-      />
+      <label className="grid size-6 place-items-center">
+        <input
+          type="checkbox"
+          aria-label={`Choose ${fullName(row.original.label)}${row.original.lot && `, lot ${row.original.lot}`}`}
+          className="size-4 accent-ink"
+          checked={row.getIsSelected()}
+          onChange={row.getToggleSelectedHandler()}
+        />
+      </label>
     ),
   }),
   helper.accessor(({ label }) => fullName(label), {

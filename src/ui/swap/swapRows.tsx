@@ -156,7 +156,7 @@ export const SWAP_ROWS: readonly SwapRow[] = [
         <Why of={{ figure: "firmness", candidateId: id }}>
           {own ? "the pattern’s own" : firmnessWords(firmnessRatio)}
         </Why>
-        <span className="block text-faint">
+        <span className="mt-1 block text-faint">
           <Why of={{ figure: "clothWeight", candidateId: id }}>
             <Said>{say("plainWeighs", { massG: plainG })}</Said>
           </Why>

@@ -42,7 +42,7 @@ function Option({ option: { says, left, savesChance } }: { readonly option: Next
         <strong className="whitespace-nowrap">{percent} % left</strong>
       </div>
       <div aria-hidden className="mt-0.5 h-2 rounded-full border border-edge">
-        <div className="h-full rounded-full bg-woad/60" style={{ width: `${percent}%` }} />
+        <div className="coloured h-full rounded-full bg-woad/60" style={{ width: `${percent}%` }} />
       </div>
       <p className="text-faint">{savesWords(savesChance)}</p>
     </li>
