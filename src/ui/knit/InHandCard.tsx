@@ -137,7 +137,7 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
           <Button
             key={id}
             onClick={() => (id === "back" ? back() : setSheet(id))}
-            className="min-w-14 flex-col justify-center gap-0.5! px-1.5! text-xs max-md:min-h-12 max-md:min-w-0 max-md:flex-1 max-md:px-0!"
+            className="min-w-14 flex-col justify-center gap-0.5! px-1.5! text-xs max-md:min-h-12 max-md:min-w-0 max-md:flex-1 max-md:px-0! max-md:font-normal max-md:tracking-tight"
           >
             <Icon size={22} aria-hidden />
             {name}

@@ -31,7 +31,8 @@ export function Sheet({ open, onOpenChange, title, children, wide = false }: She
           onOpenAutoFocus={() => (opener.current = openerOf(document.activeElement))}
           onCloseAutoFocus={(event) => {
             event.preventDefault();
-            opener.current?.focus();
+            // What it was opened from may be drawn anew meanwhile: then one goes on at the bench.
+            (opener.current?.isConnected ? opener.current : document.getElementById("bench"))?.focus();
           }}
           className={`fixed top-1/2 left-1/2 z-40 max-h-[88dvh] ${wide ? "w-[min(56rem,calc(100vw-1.5rem))]" : "w-[min(30rem,calc(100vw-2rem))]"} -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-2xl border border-line bg-card p-6`}
         >
