@@ -10,7 +10,20 @@ const WATCHED = {
   "Piece drawn to scale": "[aria-label='Schematic'] svg",
 };
 /** Rows that are typed first: those of the demo, and so many that the project has more than 60,000 stitches. */
-const FIRST_ROWS = { demo: 40, large: 640 };
+const FIRST_ROWS = { demo: 40, large: 640, "40 pieces": 40 };
+
+/** The demo with its back worked as so many pieces, each of its own. */
+async function manyPieces(address, many) {
+  const demo = await (await fetch(`${address}/api/demo`)).json();
+  const [back, ...others] = demo.pieces;
+  const copies = Array.from({ length: many - demo.pieces.length }, (_, index) => ({
+    ...back,
+    id: `back ${index}`,
+    name: `Back ${index + 2}`,
+    sections: back.sections.map((section) => ({ ...section, id: `${section.id} ${index}` })),
+  }));
+  return { ...demo, name: "Many pieces", demo: false, log: [], pieces: [back, ...others, ...copies] };
+}
 
 const server = await startServer(4178);
 const browser = await openBrowser();
@@ -19,6 +32,14 @@ try {
     for (const [name, selector] of Object.entries(WATCHED)) {
       const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
       await page.goto(server.address);
+      if (project === "40 pieces") {
+        await page.getByRole("region", { name: "Answer" }).waitFor();
+        const content = JSON.stringify(await manyPieces(server.address, 40));
+        await page
+          .locator("input[type=file][accept*=json]")
+          .setInputFiles({ name: "many.json", mimeType: "application/json", buffer: Buffer.from(content) });
+        await page.getByRole("button", { name: "Back 37" }).waitFor();
+      }
       await page.getByRole("button", { name: /^Continue in pattern/ }).click();
       await page.locator("[aria-label='Schematic'] svg image").first().waitFor({ state: "attached" });
       await page.getByLabel("Rows", { exact: true }).focus();

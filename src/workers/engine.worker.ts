@@ -10,13 +10,14 @@ import { forecasting } from "../core/forecast/projectForecast";
 import type { Hand } from "../core/project/hand";
 import { addedTo, beginProject, type Beginning } from "../core/templates/beginProject";
 import type { Steps } from "../core/steps";
-import type { Seen } from "../core/engine/seen";
+import { Sender, type HandedOver } from "../core/engine/handOver";
 import type { Reading } from "../core/typed/reading";
 import { Desk, pulse, type Done, type TurnedTo, type Urgency } from "./desk";
 
 const engine = new Engine();
 /** Whoever watches hears which job is at hand: it may be one that does not come back. */
 const desk = new Desk((turnedTo) => postMessage({ turnedTo } satisfies TurnedTo));
+const sender = new Sender();
 let project: Project | null = null;
 
 /** Questions that take seconds; what is asked beside them goes first. */
@@ -29,12 +30,13 @@ const urgencyOf = (id: QuestionId): Urgency =>
  * Takes in what has changed of the project. Where its figures have, what was asked before is dropped, and the answer
  * is told; null where it is overtaken, or no figure has changed.
  */
-async function change(job: number, changes: Changes, figures: boolean): Promise<Seen | null> {
+async function change(job: number, changes: Changes, figures: boolean): Promise<HandedOver | null> {
   const before = project;
   project = withChanges(before ?? {}, changes);
   if (figures) desk.dropDated();
   else if (before) engine.takeOver(project, before);
-  return figures ? ((await answer(job, "answer", null))?.told ?? null) : null;
+  const done = figures ? await answer(job, "answer", null) : null;
+  return done && sender.send(done.told);
 }
 
 /** The answer to a question about the project as it stands; null where it was stopped, or the project has changed. */

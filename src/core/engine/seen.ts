@@ -19,7 +19,7 @@ import type { StitchContent } from "../garment/stitchContent";
 import { colourBands, type ColourBand } from "../estimate/colourBands";
 import type { SectionLayouts } from "../garment/sectionLayout";
 import { outlineOf, type OutlinePart } from "../garment/outline";
-import type { WorkedSection } from "../garment/work/workPiece";
+import type { WorkedPiece, WorkedSection } from "../garment/work/workPiece";
 import type { Side } from "../garment/work/workState";
 import type { Taken } from "../panels/across";
 import type { Millimetres } from "../units/brands";
@@ -127,7 +127,25 @@ function seenSection({ section, side, rows, from, to, scale, content }: WorkedSe
   };
 }
 
+/** What was seen of an estimate: of a piece that is as it was, it is the very same. */
+const seenOfEstimate = new WeakMap<PieceEstimate, SeenPiece>();
+const seenOfWorked = new WeakMap<WorkedPiece, readonly SeenSection[]>();
+
 function seenPiece(piece: EstimatedPiece): SeenPiece {
+  const before = seenOfEstimate.get(piece.estimate);
+  if (before) return before;
+  const seen = pieceSeen(piece);
+  seenOfEstimate.set(piece.estimate, seen);
+  return seen;
+}
+
+function seenWorked(worked: WorkedPiece): readonly SeenSection[] {
+  const seen = seenOfWorked.get(worked) ?? worked.sections.map(seenSection);
+  seenOfWorked.set(worked, seen);
+  return seen;
+}
+
+function pieceSeen(piece: EstimatedPiece): SeenPiece {
   const worked = piece.sections.map((planned) => planned.worked);
   return {
     id: piece.id,
@@ -197,7 +215,7 @@ export function seenOf(answer: ProjectForecast, laid: SectionLayouts): Seen {
     yarns: [first, ...others],
     strands: yarns.map((yarn) => layStrand(estimate, yarn)),
     belief: seenBelief(answer),
-    worked: new Map([...answer.worked].map(([id, { sections }]) => [id, sections.map(seenSection)])),
+    worked: new Map([...answer.worked].map(([id, piece]) => [id, seenWorked(piece)])),
     taken,
   };
 }

@@ -67,6 +67,24 @@ function groupsOf(all: readonly Counted[]): readonly Group[] {
   return [...groups.values()].map(({ follows, counts }) => ({ ...follows, counts: sumCounts(counts) }));
 }
 
+interface CountedTail {
+  readonly tail: Tail;
+  readonly kept: number | null;
+  readonly times: number;
+}
+
+/** Tails, those that are alike together: squares of a blanket have one. */
+function tailsOf(all: readonly Counted[]): readonly CountedTail[] {
+  const alike = new Map<string, CountedTail>();
+  for (const { use, times } of all) {
+    const { tail, follows } = use;
+    if (!tail) continue;
+    const key = JSON.stringify([tail, follows.kept]);
+    alike.set(key, { tail, kept: follows.kept, times: times + (alike.get(key)?.times ?? 0) });
+  }
+  return [...alike.values()];
+}
+
 /** Adds a column, so many times. */
 function add(sum: Float64Array, times: number, column: () => Float64Array) {
   if (times === 0) return;
@@ -99,9 +117,7 @@ function drawnStitches(
 export function needOfUses(all: readonly Counted[], gauge: Gauge, swatchMm = 0): YarnNeed {
   const groups = groupsOf(all);
   const fixed = sumCounts(groups.map(({ counts }) => ({ counts, times: 1 })));
-  const tails = all.flatMap(({ use: { tail, follows }, times }) =>
-    tail ? [{ tail, kept: follows.kept, times }] : [],
-  );
+  const tails = tailsOf(all);
   const moreOf = (kept: number | null, unknowns: Unknowns, keeping: Keeping) =>
     kept !== null && keeping === "width" ? stitchesFactor(kept, unknowns) : 1;
   return {

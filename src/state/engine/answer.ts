@@ -1,6 +1,7 @@
 /** The answer for the open project: its changes are sent to the engine, and what comes back is shown with its revision. */
 import { create } from "zustand";
 import { changesOf, sameFigures } from "@/core/engine/basis";
+import { Receiver, type HandedOver } from "@/core/engine/handOver";
 import type { Seen, SeenPiece } from "@/core/engine/seen";
 import type { Project } from "@/core/project/project";
 import type { Taken } from "@/core/panels/across";
@@ -28,10 +29,13 @@ export const useAnswered = create<Answered>()(() => ({
 
 let sent: Project | null = null;
 
+const receiver = new Receiver();
+
 /** Shows an answer, unless it is overtaken. */
-async function show(revision: number, answer: Promise<Seen | null>) {
+async function show(revision: number, answer: Promise<HandedOver | null>) {
   try {
-    const seen = await answer;
+    // What is overtaken is received too: later ones are told by what it said.
+    const seen = await answer.then((handed) => handed && receiver.receive(handed));
     if (seen && useAnswered.getState().revision === revision)
       useAnswered.setState({ seen, seenRevision: revision, failedRevision: null });
   } catch {

@@ -69,7 +69,7 @@ export function Waterfall({ groups, reserveMm }: WaterfallProps) {
                     <Why of={asked}>{told}</Why>
                   </p>
                 )}
-                {isOpen && <Details why={why} details={details} />}
+                {isOpen && <Details why={why} details={details()} />}
               </th>
               {!isOpen && (
                 <>

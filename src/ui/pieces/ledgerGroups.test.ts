@@ -18,7 +18,7 @@ test("however the yarn is grouped, the groups add up to all of it, and each to i
       const { lines } = answer.estimate;
       const groups = groupsOf(by, lines, project, words, said(words));
       expect(sum(groups)).toBeCloseTo(sum(lines), 3);
-      for (const { mm, details } of groups) expect(sum(details)).toBeCloseTo(mm, 3);
+      for (const { mm, details } of groups) expect(sum(details())).toBeCloseTo(mm, 3);
     }),
     { numRuns: 40 },
   );

@@ -21,8 +21,8 @@ export interface LedgerGroup {
   readonly mm: number;
   /** What tells why it takes so much; null where nothing does. */
   readonly asked: WhyAsked | null;
-  /** What it is made of, the largest first, with where to go. */
-  readonly details: readonly LedgerDetail[];
+  /** What it is made of, the largest first, with where to go: worked out when it is looked at. */
+  readonly details: () => readonly LedgerDetail[];
 }
 
 export interface LedgerDetail {
@@ -53,7 +53,12 @@ const summed = (lines: readonly ProjectLine[]) => lines.reduce((sum, { mm }) => 
 /** Keeps the order in which ids first come. */
 function gathered(lines: readonly ProjectLine[], idOf: (line: ProjectLine) => string) {
   const groups = new Map<string, ProjectLine[]>();
-  for (const line of lines) groups.set(idOf(line), [...(groups.get(idOf(line)) ?? []), line]);
+  for (const line of lines) {
+    const id = idOf(line);
+    const mine = groups.get(id);
+    if (mine) mine.push(line);
+    else groups.set(id, [line]);
+  }
   return groups;
 }
 
@@ -108,9 +113,10 @@ export function groupsOf(
         return [{ name: name(first), mm: summed(some), pieceId: first.pieceId, sectionId: first.sectionId }];
       })
       .sort((a, b) => b.mm - a.mm);
-  if (by === "part")
+  if (by === "part") {
+    const byPart = gathered(lines, ({ part }) => part);
     return LEDGER_PARTS.flatMap((id) => {
-      const mine = lines.filter(({ part }) => part === id);
+      const mine = byPart.get(id) ?? [];
       const mm = summed(mine);
       if (mm === 0 && !(cabled && ALWAYS.includes(id))) return [];
       const told = { name: partName(id), why: said(say("ledgerWhy", partOf(id))) };
@@ -121,10 +127,11 @@ export function groupsOf(
           colour: PART_COLOURS[id],
           mm,
           asked: { figure: "part", part: id },
-          details: detailsBy(mine, place, placeName),
+          details: () => detailsBy(mine, place, placeName),
         },
       ];
     });
+  }
   const byPart = (of: readonly ProjectLine[]) =>
     detailsBy(
       of,
@@ -146,7 +153,7 @@ export function groupsOf(
     const colour =
       by === "yarn" ? (yarn?.colour ?? "var(--walnut)") : index % 2 === 0 ? "var(--woad)" : "var(--walnut)";
     return [
-      { id, name, why: "", colour, mm: summed(mine), asked: askedOf(by, first), details: byPart(mine) },
+      { id, name, why: "", colour, mm: summed(mine), asked: askedOf(by, first), details: () => byPart(mine) },
     ];
   });
 }
