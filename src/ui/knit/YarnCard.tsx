@@ -4,11 +4,15 @@ import Link from "next/link";
 import { useDeferredValue, useMemo } from "react";
 import type { KnownSeen } from "@/core/engine/seen";
 import type { Moved } from "@/core/forecast/moved";
+import { grams, type UnitSystem } from "@/core/units/brands";
+import { formatMass } from "@/core/units/format";
 import { say } from "@/core/words/message";
 import { useAsked } from "@/state/engine/asked";
 import type { Piece } from "@/state/engine/knitting";
 import { useProjectPart } from "@/state/project/projectStore";
+import { useUnits } from "@/state/keeping/settings";
 import { Card } from "@/ui/parts/Card";
+import { ChartTable } from "@/ui/parts/ChartTable";
 import { Said } from "@/ui/parts/Said";
 import { ReadingsList } from "./ReadingsList";
 
@@ -49,6 +53,9 @@ function MovedSaid({ moved }: { readonly moved: Moved }) {
   );
 }
 
+const massBand = ({ p10, p90 }: { readonly p10: number; readonly p90: number }, units: UnitSystem) =>
+  `${formatMass(grams(p10), units)} to ${formatMass(grams(p90), units)}`;
+
 interface YarnCardProps {
   readonly answer: KnownSeen;
   readonly piece: Piece;
@@ -57,6 +64,7 @@ interface YarnCardProps {
 
 /** Yarn on the needles: how the forecast has moved since the first row, and what moved it. */
 export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
+  const units = useUnits();
   const { pieceId, copy } = piece;
   // A tap is shown before the chart is drawn anew.
   const rows = useDeferredValue(piece.rows);
@@ -76,8 +84,23 @@ export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
       )}
       <div className="grid gap-x-4 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         {burn && burn.pieceId === pieceId && (
-          <div className="mt-2 h-60 min-w-0">
-            <BurnDownChart burn={burn} rows={rows} />
+          <div className="min-w-0">
+            <div className="mt-2 h-60 min-w-0">
+              <BurnDownChart burn={burn} rows={rows} />
+            </div>
+            <ChartTable
+              caption="Yarn used against rows"
+              columns={[
+                { id: "rows", head: "Rows", names: true, cell: ({ at }) => at },
+                { id: "planned", head: "planned", cell: ({ planned }) => massBand(planned, units) },
+                { id: "now", head: "now", cell: ({ now }) => formatMass(grams(now.p50), units) },
+              ]}
+              rows={burn.now.flatMap((now, index) => {
+                const planned = burn.planned[index];
+                return planned ? [{ at: now.rows, planned, now }] : [];
+              })}
+              keyOf={({ at }) => at}
+            />
           </div>
         )}
         {mine.length > 0 && <ReadingsList readings={mine} expected={moved?.expected} />}

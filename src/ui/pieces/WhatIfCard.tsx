@@ -6,9 +6,10 @@ import type { SweepPoint } from "@/core/forecast/gaugeSweep";
 import { useAsked } from "@/state/engine/asked";
 import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/keeping/settings";
-import { millimetres, toMetres } from "@/core/units/brands";
-import { formatSize, formatYarn } from "@/core/units/format";
+import { metres, millimetres, toMetres } from "@/core/units/brands";
+import { formatGauge, formatSize, formatYarn } from "@/core/units/format";
 import { Card } from "@/ui/parts/Card";
+import { ChartTable } from "@/ui/parts/ChartTable";
 
 const WhatIfChart = lazily("Chart", () => import("./WhatIfChart").then((file) => file.WhatIfChart));
 
@@ -20,11 +21,31 @@ interface WhatIfCardProps {
 
 /** How the answer would change with the gauge, for the same stitches and rows. */
 export function WhatIfCard({ piece }: WhatIfCardProps) {
+  const units = useUnits();
   const points = useAsked("sweep", null).told ?? NONE;
   const whole = useOmissions().length === 0;
   return (
     <Card title="If your gauge changes" aside="same stitches, same rows">
       <div className="mt-2 h-56">{points.length > 0 && <WhatIfChart points={points} />}</div>
+      {points.length > 0 && (
+        <ChartTable
+          caption="Yarn needed against the stitch gauge"
+          columns={[
+            {
+              id: "gauge",
+              head: "Gauge",
+              names: true,
+              cell: ({ stitchesPer10Cm }) => formatGauge(stitchesPer10Cm, "stitches", units),
+            },
+            { id: "less", head: "1 in 10 less than", cell: ({ p10M }) => formatYarn(metres(p10M), units) },
+            { id: "likely", head: "most likely", cell: ({ p50M }) => formatYarn(metres(p50M), units) },
+            { id: "more", head: "1 in 10 more than", cell: ({ p90M }) => formatYarn(metres(p90M), units) },
+            { id: "balls", head: "balls", cell: ({ balls }) => balls },
+          ]}
+          rows={points}
+          keyOf={({ stitchesPer10Cm }) => stitchesPer10Cm}
+        />
+      )}
       <p className="text-sm text-faint">
         {told(points)}
         {!whole && " That is without what is left out."}

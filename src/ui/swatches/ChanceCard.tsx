@@ -2,7 +2,7 @@
 import { countOf } from "@/core/words/things";
 import { Fragment, useState } from "react";
 import type { KnownSeen, SeenYarn } from "@/core/engine/seen";
-import { toMetres } from "@/core/units/brands";
+import { metres, toMetres } from "@/core/units/brands";
 import { formatChance, formatYarn } from "@/core/units/format";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useOmissions } from "@/state/engine/omissions";
@@ -10,6 +10,7 @@ import { useUnits } from "@/state/keeping/settings";
 import { NotWhole } from "@/ui/frame/LeftOut";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
+import { ChartTable } from "@/ui/parts/ChartTable";
 import { Why } from "@/ui/parts/Why";
 import { ChanceChart } from "./ChanceChart";
 
@@ -67,6 +68,20 @@ export function ChanceCard({ answer }: { readonly answer: KnownSeen }) {
       <div className="mt-2 h-60">
         <ChanceChart yarn={yarn} weighed={answer.weighed} />
       </div>
+      <ChartTable
+        caption="Chance that so many balls are enough, for the stitches as written"
+        columns={[
+          { id: "balls", head: "Balls", names: true, cell: ({ balls }) => balls },
+          {
+            id: "yarn",
+            head: "hold",
+            cell: ({ balls }) => formatYarn(metres(balls * yarn.yarn.putUp.lengthM), units),
+          },
+          { id: "chance", head: "enough", cell: ({ chance }) => formatChance(chance, answer.weighed) },
+        ]}
+        rows={yarn.chances}
+        keyOf={({ balls }) => balls}
+      />
       <p className="text-sm text-faint">
         <Chances yarn={yarn} weighed={answer.weighed} />, for the stitches as they are written. If you add
         stitches to keep the width: <Chances yarn={yarn} weighed={answer.weighed} keptWidth />.
