@@ -20,6 +20,15 @@ export interface YarnRenderer {
   readonly dispose: () => void;
 }
 
+/** The back of a fabric is drawn with a yarn so much thicker, in the dark: it fills the gaps between its loops. */
+const BACK = 1.6;
+
+/** Pixels to a stitch from which on the plies of its yarn are seen, and those at which they are seen wholly. */
+const PLIES_PX = [12, 26] as const;
+
+const fineness = (stitchPx: number) =>
+  Math.min(1, Math.max(0, (stitchPx - PLIES_PX[0]) / (PLIES_PX[1] - PLIES_PX[0])));
+
 type Uniform = WebGLUniformLocation | null;
 
 /** Depths that a path keeps between, in plain stitch widths. */
@@ -97,12 +106,14 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
   const pieces = table(gl, 0, gl.RGBA32F, gl.FLOAT);
   const colours = table(gl, 1, gl.RGBA8, gl.UNSIGNED_BYTE);
   const uniform = (name: string) => gl.getUniformLocation(program, name);
-  const [size, radius, depths, shade] = ["size", "radius", "depths", "shade"].map(uniform) as [
-    Uniform,
-    Uniform,
-    Uniform,
-    Uniform,
-  ];
+  const [size, radius, depths, shade, fine, behind] = [
+    "size",
+    "radius",
+    "depths",
+    "shade",
+    "fine",
+    "behind",
+  ].map(uniform) as [Uniform, Uniform, Uniform, Uniform, Uniform, Uniform];
   gl.useProgram(program);
   gl.uniform1i(uniform("pieces"), 0);
   gl.uniform1i(uniform("colours"), 1);
@@ -116,10 +127,14 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
       pieces.fill(path.pieces);
       colours.fill(coloursOf(path, colourOf));
       gl.uniform2f(size, path.width, path.height);
-      gl.uniform1f(radius, thickness / 2);
       gl.uniform2f(depths, ...DEPTHS);
       gl.uniform1f(shade, deepLight);
-      gl.drawArrays(gl.TRIANGLES, 0, CORNERS * (path.pieces.length / NUMBERS_EACH));
+      gl.uniform1f(fine, fineness(canvas.width / path.width));
+      for (const pass of [1, 0]) {
+        gl.uniform1i(behind, pass);
+        gl.uniform1f(radius, (pass === 1 ? BACK : 1) * (thickness / 2));
+        gl.drawArrays(gl.TRIANGLES, 0, CORNERS * (path.pieces.length / NUMBERS_EACH));
+      }
     },
     isLost: () => gl.isContextLost(),
     dispose() {

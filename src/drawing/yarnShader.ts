@@ -57,32 +57,41 @@ flat in vec3 dye;
 uniform float radius;
 uniform vec2 depths;
 uniform float shade;
+uniform float fine;
+uniform bool behind;
 out vec4 pixel;
 
-const vec3 LIGHT = normalize(vec3(-0.28, 0.6, 0.75));
-const float TWIST = 9.0;
+const vec3 LIGHT = normalize(vec3(-0.45, 0.55, 0.7));
+const float TWIST = 30.0;
 
 void main() {
   vec2 way = end.xy - start.xy;
   float far = max(length(way), 1e-5);
   vec2 ahead = way / far;
-  float walked = clamp(dot(at - start.xy, ahead), 0.0, far);
+  float walking = dot(at - start.xy, ahead);
+  float walked = clamp(walking, 0.0, far);
   vec2 off = at - start.xy - walked * ahead;
   float reach = length(off) / radius;
   if (reach > 1.0) discard;
   float up = sqrt(1.0 - reach * reach);
-  float height = mix(start.z, end.z, walked / far) + radius * up;
+  // Behind its end a piece gives way to the one that goes on from there.
+  float beyond = max(max(-walking, walking - far), 0.0);
+  float height = mix(start.z, end.z, walked / far) + radius * up - 0.4 * beyond;
   float share = (height - depths.x) / (depths.y - depths.x);
-  gl_FragDepth = 1.0 - clamp(share, 0.0, 1.0);
+  // Through the gaps of a fabric its own back is seen, in the dark.
+  gl_FragDepth = behind ? 1.0 - 0.02 * share : 0.98 - 0.98 * clamp(share, 0.0, 1.0);
+  if (behind) {
+    pixel = vec4(dye * 0.26, 1.0);
+    return;
+  }
 
   vec3 facing = normalize(vec3(off / radius, up));
   float across = dot(vec2(-ahead.y, ahead.x), off) / radius;
   // Two plies: a shallow groove that winds round the yarn, and finer fibres beside it.
-  float ply = sin(TWIST * (along + walked) - 2.6 * asin(clamp(across, -0.99, 0.99)));
-  float fibre = sin(41.0 * (along + walked) - 9.0 * across);
-  float lit = 0.55 + 0.75 * max(dot(facing, LIGHT), 0.0);
-  lit *= 0.94 + 0.06 * ply + 0.025 * fibre;
+  float ply = sin(TWIST * (along + walked) - 6.5 * asin(clamp(across, -0.99, 0.99)));
+  float lit = 0.42 + 0.86 * max(dot(facing, LIGHT), 0.0);
+  lit *= 1.0 + fine * (0.11 * ply - 0.03);
   // What lies deep gets less light, and so does the rim where one yarn presses on another.
-  lit *= mix(shade, 1.04, smoothstep(0.22, 0.66, share)) * mix(0.7, 1.0, smoothstep(0.0, 0.5, up));
+  lit *= mix(shade, 1.06, smoothstep(0.36, 0.66, share)) * mix(0.6, 1.0, smoothstep(0.0, 0.55, up));
   pixel = vec4(min(dye * lit, 1.0) + 0.05 * pow(max(dot(facing, LIGHT), 0.0), 12.0), 1.0);
 }`;

@@ -91,7 +91,9 @@ function fabricOf(project: Project, pieceId: string, sectionId: string) {
   const lying = relaxPanel(panel, options, known);
   if (!lying.ok) return null;
   const yarn = stitchYarn(panel, options.aspect);
-  const path = toEnd(followingThrough(panel, options, lying, { up: REPEATS, pieces: 1, yarn }));
+  const path = toEnd(
+    followingThrough(panel, options, lying, { up: REPEATS, pieces: 10, yarn, contact: false }),
+  );
   const repeat = lying.heights.reduce((sum, height) => sum + height, 0);
   return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };
 }

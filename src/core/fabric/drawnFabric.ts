@@ -69,8 +69,9 @@ export function* drawingFabric(
   const yarn = stitchYarn(drawn, options.aspect);
   const path = yield* followingThrough(drawn, options, lying, {
     up: times,
-    pieces: stitches * times ** 2 <= MOST_BENT ? 3 : 1,
+    pieces: stitches * times ** 2 <= MOST_BENT ? 24 : 12,
     yarn,
+    contact: true,
   });
   const { narrowest, widest, widthOfRow, widthFactor, heightFactor, crossingExtra, rows } = one;
   return {

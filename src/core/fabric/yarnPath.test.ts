@@ -1,3 +1,4 @@
+import { LIBRARY } from "../panels/library";
 import { sentence } from "@testing/sentence";
 import { fabricSvg } from "../files/fabricSvg";
 import { shaded } from "../yarn/colour";
@@ -49,6 +50,67 @@ test("all of it lies inside the drawing, and its place on the strand only grows"
   }
 });
 
+/** Pieces of the loops of one stitch, by its row and its column from the right, of those that are drawn first. */
+function loopOf(fabric: DrawnFabric, row: number, column: number) {
+  const { times, figures, path } = fabric;
+  const columns = figures.stitches * times;
+  const all = path.pieces.length / NUMBERS_EACH;
+  const each = all / (columns * figures.rows * times);
+  const from = (row * columns + column) * each;
+  return piecesOf(fabric).slice(from, from + each);
+}
+
+const lengthOf = (pieces: readonly number[][]) =>
+  pieces.reduce(
+    (sum, [x0 = 0, y0 = 0, z0 = 0, x1 = 0, y1 = 0, z1 = 0]) => sum + Math.hypot(x1 - x0, y1 - y0, z1 - z0),
+    0,
+  );
+const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/** How far the legs of a loop stand before its head, towards the eye. */
+function legsBeforeHead(loop: readonly number[][]) {
+  const depth = (from: number, to: number) =>
+    mean(loop.slice(Math.floor(from * loop.length), Math.ceil(to * loop.length)).map(([, , z = 0]) => z));
+  return (depth(0.2, 0.3) + depth(0.7, 0.8)) / 2 - depth(0.45, 0.55);
+}
+
+test("a loop is as long as its yarn is by the model, within 15 in 100", () => {
+  const modelled = Math.sqrt(20.5 * 0.72);
+  for (const text of ["Rnds 1-4: K8.", "Rnds 1-4: P8."]) {
+    const fabric = drawn(text, "wetBlocked");
+    const drawnLength = lengthOf(piecesOf(fabric)) / (8 * 4 * 4);
+    expect([text, Math.abs(drawnLength / modelled - 1) < 0.15]).toEqual([text, true]);
+  }
+});
+
+test("loops that travel are longer than those beside them, as their yarn is", () => {
+  const rope = drawn("Rnd 1: K4, 3/3 LC, K4.\nRnds 2-8: K14.", "wetBlocked");
+  const row = (at: number, columns: readonly number[]) =>
+    mean(columns.map((column) => lengthOf(loopOf(rope, at, column))));
+  expect(row(0, [4, 5, 6, 7, 8, 9])).toBeGreaterThan(row(4, [4, 5, 6, 7, 8, 9]));
+});
+
+test("the legs of a knit stitch stand before its head, and those of a purl behind it", () => {
+  const rib = drawn("Rnds 1-4: [K3, P3] 2 times.", "wetBlocked");
+  expect(legsBeforeHead(loopOf(rib, 1, 1))).toBeGreaterThan(0.15);
+  expect(legsBeforeHead(loopOf(rib, 1, 4))).toBeLessThan(-0.15);
+});
+
+test("knit columns stand up out of a rib, and purl rows out of garter", () => {
+  const depthOf = (loop: readonly number[][]) => Math.max(...loop.map(([, , z = 0]) => z));
+  const rib = drawn("Rnds 1-4: [K3, P3] 2 times.", "wetBlocked");
+  expect(depthOf(loopOf(rib, 1, 1))).toBeGreaterThan(depthOf(loopOf(rib, 1, 4)) + 0.1);
+  const garter = drawn("Rnds 1, 3: K6.\nRnds 2, 4: P6.", "wetBlocked");
+  const [knit, purl] = [0, 1].map((row) => mean(loopOf(garter, row, 3).map(([, , z = 0]) => z)));
+  expect(purl).toBeGreaterThan((knit ?? 0) + 0.1);
+});
+
+test("what is laid over the needle leaves a hole: no yarn of its own comes out of the row below", () => {
+  const lace = drawn("Rnd 1: K3, yo, k2tog, K3.\nRnds 2-4: K8.", "wetBlocked");
+  const lowest = (column: number) => Math.min(...loopOf(lace, 0, column).map(([, y = 0]) => y));
+  expect(lowest(3)).toBeGreaterThan(lowest(1) + 0.25);
+});
+
 test("in a crossing the strand in front stands before the one behind, where they meet", () => {
   const fabric = drawn("Rnd 1: 3/3 LC.\nRnds 2-6: K6.");
   const middle = fabric.path.width / 4;
@@ -57,6 +119,17 @@ test("in a crossing the strand in front stands before the one behind, where they
     .filter(([x = 0, y = 0]) => Math.abs(x - middle) < 1 && y > low && y < high)
     .map(([, , z = 0]) => z);
   expect(Math.max(...depths) - Math.min(...depths)).toBeGreaterThan(0.8);
+});
+
+test("every library panel has a path, all of whose places are numbers within its drawing", () => {
+  for (const { id, text } of LIBRARY) {
+    const { path } = drawn(text);
+    const inside = piecesOf({ path } as DrawnFabric).every(
+      ([x = NaN, y = NaN, z = NaN]) =>
+        x > -0.5 && x < path.width + 0.5 && y > 0 && y < path.height && Math.abs(z) < 1.5,
+    );
+    expect([id, inside]).toEqual([id, true]);
+  }
 });
 
 test("wet-blocked it is drawn wider, and a larger rope is told narrower", () => {
