@@ -22,14 +22,14 @@ export interface YarnRenderer {
 
 /** The back of a fabric is drawn with a yarn so much thicker, in the dark: it fills the gaps between its loops. */
 const BACK = 1.6;
+/** So many of its pieces are drawn as one: a loop has a multiple of them. */
+const BACK_STRIDE = 4;
 
 /** Pixels to a stitch from which on the plies of its yarn are seen, and those at which they are seen wholly. */
 const PLIES_PX = [12, 26] as const;
 
 const fineness = (stitchPx: number) =>
   Math.min(1, Math.max(0, (stitchPx - PLIES_PX[0]) / (PLIES_PX[1] - PLIES_PX[0])));
-
-type Uniform = WebGLUniformLocation | null;
 
 /** Depths that a path keeps between, in plain stitch widths. */
 const DEPTHS = [-1.5, 1.6] as const;
@@ -106,14 +106,13 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
   const pieces = table(gl, 0, gl.RGBA32F, gl.FLOAT);
   const colours = table(gl, 1, gl.RGBA8, gl.UNSIGNED_BYTE);
   const uniform = (name: string) => gl.getUniformLocation(program, name);
-  const [size, radius, depths, shade, fine, behind] = [
-    "size",
-    "radius",
-    "depths",
-    "shade",
-    "fine",
-    "behind",
-  ].map(uniform) as [Uniform, Uniform, Uniform, Uniform, Uniform, Uniform];
+  const size = uniform("size");
+  const radius = uniform("radius");
+  const depths = uniform("depths");
+  const shade = uniform("shade");
+  const fine = uniform("fine");
+  const behind = uniform("behind");
+  const stride = uniform("stride");
   gl.useProgram(program);
   gl.uniform1i(uniform("pieces"), 0);
   gl.uniform1i(uniform("colours"), 1);
@@ -133,7 +132,9 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
       for (const pass of [1, 0]) {
         gl.uniform1i(behind, pass);
         gl.uniform1f(radius, (pass === 1 ? BACK : 1) * (thickness / 2));
-        gl.drawArrays(gl.TRIANGLES, 0, CORNERS * (path.pieces.length / NUMBERS_EACH));
+        gl.uniform1i(stride, pass === 1 ? BACK_STRIDE : 1);
+        const all = path.pieces.length / NUMBERS_EACH;
+        gl.drawArrays(gl.TRIANGLES, 0, CORNERS * Math.floor(pass === 1 ? all / BACK_STRIDE : all));
       }
     },
     isLost: () => gl.isContextLost(),

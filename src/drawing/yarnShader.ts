@@ -14,6 +14,7 @@ uniform sampler2D pieces;
 uniform sampler2D colours;
 uniform vec2 size;
 uniform float radius;
+uniform int stride;
 out vec2 at;
 flat out vec3 start;
 flat out vec3 end;
@@ -29,12 +30,13 @@ vec4 found(sampler2D table, int index) {
 }
 
 void main() {
-  int piece = gl_VertexID / ${CORNERS};
+  int piece = gl_VertexID / ${CORNERS} * stride;
   vec2 corner = CORNER[gl_VertexID % ${CORNERS}];
   vec4 first = found(pieces, 2 * piece);
   vec4 second = found(pieces, 2 * piece + 1);
   vec3 from = first.xyz;
-  vec3 to = vec3(first.w, second.xy);
+  int last = piece + stride - 1;
+  vec3 to = vec3(found(pieces, 2 * last).w, found(pieces, 2 * last + 1).xy);
   vec2 way = to.xy - from.xy;
   float far = length(way);
   vec2 ahead = far > 1e-5 ? way / far : vec2(1.0, 0.0);

@@ -92,7 +92,7 @@ function fabricOf(project: Project, pieceId: string, sectionId: string) {
   if (!lying.ok) return null;
   const yarn = stitchYarn(panel, options.aspect);
   const path = toEnd(
-    followingThrough(panel, options, lying, { up: REPEATS, pieces: 10, yarn, contact: false }),
+    followingThrough(panel, options, lying, { up: REPEATS, pieces: 8, yarn, contact: false }),
   );
   const repeat = lying.heights.reduce((sum, height) => sum + height, 0);
   return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };

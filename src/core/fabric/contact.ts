@@ -18,8 +18,8 @@ const { ceil, floor, hypot, max, min, sqrt } = Math;
 
 const PASSES = 12;
 /** So many passes are made over the same pairs: those that are nearer than so many diameters when they are found. */
-const FOUND_EVERY = 6;
-const FOUND_WITHIN = 1.35;
+const FOUND_EVERY = 12;
+const FOUND_WITHIN = 1.4;
 /** Share of what is too near that a pass takes away, half of it at either end. */
 const PUSH = 0.2;
 /** Yarn touches itself at bends: points nearer than this along it, in diameters, are one bend. */

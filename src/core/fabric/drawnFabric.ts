@@ -69,7 +69,7 @@ export function* drawingFabric(
   const yarn = stitchYarn(drawn, options.aspect);
   const path = yield* followingThrough(drawn, options, lying, {
     up: times,
-    pieces: stitches * times ** 2 <= MOST_BENT ? 24 : 12,
+    pieces: stitches * times ** 2 <= MOST_BENT ? 24 : 8,
     yarn,
     contact: true,
   });
