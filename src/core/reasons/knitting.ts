@@ -9,7 +9,7 @@ import { difference, product, quotient, sum, type Figure } from "./expression";
 import { counted, figure } from "./figure";
 import { plainOf } from "./gauge";
 import type { Because } from "./reason";
-import { scaled, spelt } from "./yarn";
+import { scaled, spelt } from "./counted";
 
 const pieceOf = ({ answer }: ReasonBasis, pieceId: string) =>
   answer.plan.pieces.find(({ id }) => id === pieceId) ?? null;

@@ -16,16 +16,9 @@ import type { Because, Reason } from "./reason";
 import { heightReason, keptReason, widthReason } from "./size";
 import { clarityReason, clothWeightReason, firmnessReason, hoursReason } from "./substitute";
 import { ballLeftReason, stretchReason } from "./knitting";
-import {
-  pieceYarnReason,
-  sectionYarnReason,
-  extraReason,
-  needReason,
-  partReason,
-  seamReason,
-  tailReason,
-  totalReason,
-} from "./yarn";
+import { extraReason, seamReason, tailReason } from "./items";
+import { partReason } from "./parts";
+import { needReason, pieceYarnReason, sectionYarnReason, totalReason } from "./sums";
 
 const REASONS: { readonly [Id in FigureId]: Because<Id> } = {
   balls: ballsReason,
