@@ -23,7 +23,7 @@ export interface YarnRenderer {
 /** The back of a fabric is drawn with a yarn so much thicker, in the dark: it fills the gaps between its loops. */
 const BACK = 1.6;
 /** So many of its pieces are drawn as one: a loop has a multiple of them. */
-const BACK_STRIDE = 4;
+const BACK_STRIDE = 2;
 
 /** Pixels to a stitch from which on the plies of its yarn are seen, and those at which they are seen wholly. */
 const PLIES_PX = [12, 26] as const;

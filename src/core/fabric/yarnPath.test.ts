@@ -105,6 +105,13 @@ test("knit columns stand up out of a rib, and purl rows out of garter", () => {
   expect(purl).toBeGreaterThan((knit ?? 0) + 0.1);
 });
 
+test("a bobble stands before all that is around it", () => {
+  const fabric = drawn("MB = 5 sts, 2 rows\nRnd 1: K3, MB, K3.\nRnds 2-6: K7.", "wetBlocked");
+  const front = Math.max(...piecesOf(fabric).map(([, , z = 0]) => z));
+  const plain = Math.max(...piecesOf(drawn("Rnds 1-6: K7.", "wetBlocked")).map(([, , z = 0]) => z));
+  expect(front).toBeGreaterThan(plain + 0.3);
+});
+
 test("what is laid over the needle leaves a hole: no yarn of its own comes out of the row below", () => {
   const lace = drawn("Rnd 1: K3, yo, k2tog, K3.\nRnds 2-4: K8.", "wetBlocked");
   const lowest = (column: number) => Math.min(...loopOf(lace, 0, column).map(([, y = 0]) => y));

@@ -8,6 +8,7 @@ import type { Panel } from "../panels/panel";
 import { AXES, pushingApart } from "./contact";
 import type { Mesh } from "./mesh";
 import type { Progress } from "./newton";
+import { ballPoints, raisedOf } from "./raised";
 import { walesOf } from "./wales";
 
 /** Numbers of one piece of yarn: x, y, z at its start, x, y, z at its end, its place on the strand, its loops. */
@@ -151,12 +152,10 @@ export function* followingYarn(
   };
 
   const pointsOf: Float64Array[] = [];
-  let base = 0;
+  const middles = middlesOf(heights);
   for (let row = 0; row < rows; row += 1) {
     const points = pointsOfRow(row);
-    const high = heights[row] ?? 0;
-    for (let at = 1; at < points.length; at += AXES) points[at] = (points[at] ?? 0) + base + high / 2;
-    base += high;
+    for (let at = 1; at < points.length; at += AXES) points[at] = (points[at] ?? 0) + (middles[row] ?? 0);
     pointsOf.push(points);
     if (row % ROWS_A_STEP === 0) yield ALL_RELAXED;
   }
@@ -165,29 +164,58 @@ export function* followingYarn(
       void pass;
       yield ALL_RELAXED;
     }
-  const pieces = new Float32Array(rows * up * columns * each * NUMBERS_EACH);
+  const balls = raisedOf(panel).map((raised) => ({ ...raised, points: ballPoints(raised.loops) }));
+  const ofBalls = balls.reduce((sum, { points }) => sum + points.length / AXES - 1, 0);
+  const pieces = new Float32Array(up * (rows * columns * each + ofBalls) * NUMBERS_EACH);
   let [at, place] = [0, 0];
-  for (let row = 0; row < rows * up; row += 1) {
-    if (row % ROWS_A_STEP === 0) yield ALL_RELAXED;
-    const points = pointsOf[row % rows] ?? new Float64Array();
-    const middle = PATH_MARGIN + Math.floor(row / rows) * repeatHeight;
-    for (let piece = 0; piece < columns * each; piece += 1) {
+  /** Lays a line of points down as pieces, moved by so much. */
+  const lay = (
+    points: Float64Array,
+    [dx, dy]: readonly [number, number],
+    loopsOf: (piece: number) => number,
+  ) => {
+    for (let piece = 0; (piece + 1) * AXES < points.length; piece += 1) {
       const from = piece * AXES;
       const [x0, y0, z0] = [
-        across(points[from] ?? 0),
-        middle + (points[from + 1] ?? 0),
+        across((points[from] ?? 0) + dx),
+        (points[from + 1] ?? 0) + dy,
         points[from + 2] ?? 0,
       ];
       const [x1, y1, z1] = [
-        across(points[from + 3] ?? 0),
-        middle + (points[from + 4] ?? 0),
+        across((points[from + 3] ?? 0) + dx),
+        (points[from + 4] ?? 0) + dy,
         points[from + 5] ?? 0,
       ];
-      const loops = yarn[(row % rows) * columns + Math.floor(piece / each)] ?? 1;
-      pieces.set([x0, y0, z0, x1, y1, z1, place, loops], at);
+      pieces.set([x0, y0, z0, x1, y1, z1, place, loopsOf(piece)], at);
       place += hypot(x1 - x0, y1 - y0);
       at += NUMBERS_EACH;
     }
+  };
+  const floorOf = (repeat: number) => PATH_MARGIN + repeat * repeatHeight;
+  for (let row = 0; row < rows * up; row += 1) {
+    if (row % ROWS_A_STEP === 0) yield ALL_RELAXED;
+    const here = (row % rows) * columns;
+    lay(
+      pointsOf[row % rows] ?? new Float64Array(),
+      [0, floorOf(Math.floor(row / rows))],
+      (piece) => yarn[here + Math.floor(piece / each)] ?? 1,
+    );
   }
+  for (let repeat = 0; repeat < up; repeat += 1)
+    for (const { row, column, loops, points } of balls)
+      lay(
+        points,
+        [wales.placeAt(row * columns + column, 0), floorOf(repeat) + (middles[row] ?? 0)],
+        () => loops,
+      );
   return { pieces, width, height: repeatHeight * up + 2 * PATH_MARGIN };
+}
+
+/** Heights of the middles of rows over the foot of the first. */
+function middlesOf(heights: Float64Array): readonly number[] {
+  let base = 0;
+  return Array.from(heights, (high) => {
+    base += high;
+    return base - high / 2;
+  });
 }
