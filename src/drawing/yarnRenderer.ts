@@ -22,8 +22,8 @@ export interface YarnRenderer {
 
 /** The back of a fabric is drawn with a yarn so much thicker, in the dark: it fills the gaps between its loops. */
 const BACK = 1.6;
-/** So many of its pieces are drawn as one: a loop has a multiple of them. */
-const BACK_STRIDE = 2;
+/** So many of its pieces are drawn as one, and more where there are many; a loop has a multiple of both. */
+const backStride = (pieces: number) => (pieces > 12_000 ? 4 : 2);
 
 /** Pixels to a stitch from which on the plies of its yarn are seen, and those at which they are seen wholly. */
 const PLIES_PX = [12, 26] as const;
@@ -132,9 +132,10 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
       for (const pass of [1, 0]) {
         gl.uniform1i(behind, pass);
         gl.uniform1f(radius, (pass === 1 ? BACK : 1) * (thickness / 2));
-        gl.uniform1i(stride, pass === 1 ? BACK_STRIDE : 1);
         const all = path.pieces.length / NUMBERS_EACH;
-        gl.drawArrays(gl.TRIANGLES, 0, CORNERS * Math.floor(pass === 1 ? all / BACK_STRIDE : all));
+        const each = pass === 1 ? backStride(all) : 1;
+        gl.uniform1i(stride, each);
+        gl.drawArrays(gl.TRIANGLES, 0, CORNERS * Math.floor(all / each));
       }
     },
     isLost: () => gl.isContextLost(),
