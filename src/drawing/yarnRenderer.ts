@@ -129,10 +129,10 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
       gl.uniform2f(depths, ...DEPTHS);
       gl.uniform1f(shade, deepLight);
       gl.uniform1f(fine, fineness(canvas.width / path.width));
+      const all = path.pieces.length / NUMBERS_EACH;
       for (const pass of [1, 0]) {
         gl.uniform1i(behind, pass);
         gl.uniform1f(radius, (pass === 1 ? BACK : 1) * (thickness / 2));
-        const all = path.pieces.length / NUMBERS_EACH;
         const each = pass === 1 ? backStride(all) : 1;
         gl.uniform1i(stride, each);
         gl.drawArrays(gl.TRIANGLES, 0, CORNERS * Math.floor(all / each));

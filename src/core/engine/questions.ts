@@ -136,7 +136,8 @@ const nameOfYarn =
     yarns.find(({ id }) => id === yarnId)?.name ?? "";
 
 /** The project in a substitute's yarn, or as it is in its own; null where it cannot be worked in that. */
-function inYarn({ project, layOf }: Revision, candidateId: string): Project | null {
+function* inYarn({ project, layOf }: Revision, candidateId: string): Steps<Project | null> {
+  yield { share: 0 };
   if (candidateId === project.yarns[0]?.id) return project;
   const candidate = project.swap.candidates.find(({ id }) => id === candidateId);
   return candidate ? swapProject(project, candidate, { keep: project.swap.keep, layOf }) : null;
@@ -219,7 +220,10 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
   sides: ({ project, layOf }, asked, onSide) => compareCandidates(project, { ...asked, layOf, onSide }),
   *why(revision, asked) {
     const { candidateId } = asked;
-    const project = candidateId === undefined ? revision.project : inYarn(revision, candidateId);
+    const project =
+      candidateId === undefined
+        ? revision.project
+        : yield* revision.once(`in ${candidateId}`, () => inYarn(revision, candidateId));
     if (!project) return null;
     const answer = yield* revision.engine.at(project).answer();
     if (!answer.known) return null;

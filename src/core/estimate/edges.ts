@@ -35,9 +35,11 @@ export const seamCounts = (
   mm: times * (SEAM_TIMES * mm + 2 * END_MM),
 });
 
-/** Yarn of a square plain swatch, its edges counted in: a cast-on by loops, a plain cast-off, two ends. */
+/** What the edges of a swatch take, in rows of it: a cast-on by loops, a plain cast-off. */
+export const SWATCH_EDGES = CAST_ONS_ALONE.knittedOn.takes.loops + CAST_OFFS.plain.takes.loops;
+
+/** Yarn of a square plain swatch, its edges and two ends counted in. */
 export function swatchYarn(sideMm: number, widthMm: number, heightMm: number, loopMm: number): number {
   const [stitches, rows] = [Math.round(sideMm / widthMm), Math.round(sideMm / heightMm)];
-  const edges = CAST_ONS_ALONE.knittedOn.takes.loops + CAST_OFFS.plain.takes.loops;
-  return stitches * (rows + edges) * loopMm + 2 * END_MM;
+  return stitches * (rows + SWATCH_EDGES) * loopMm + 2 * END_MM;
 }

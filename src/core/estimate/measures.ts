@@ -49,7 +49,8 @@ export const measuresOf = (
 ): Measures => ({ ...plain, castOff: exp(castOff), give: exp(give), guess: exp(extras) });
 
 /** What a leg of a crossing takes beyond a plain one, in mm. */
-const legMm = (span: number, { aspect, give, widthMm }: Measures) => give * legExtra(span, aspect) * widthMm;
+export const legMm = (span: number, { aspect, give, widthMm }: Measures) =>
+  give * legExtra(span, aspect) * widthMm;
 
 const NO_LEGS: ReadonlyMap<number, number> = new Map();
 

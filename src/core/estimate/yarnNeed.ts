@@ -169,16 +169,30 @@ function addSwatch(needs: Float64Array, swatchMm: number, of: DrawnMeasures) {
       (needs[draw] ?? 0) + swatchYarn(swatchMm, widths[draw] ?? 1, heights[draw] ?? 1, loops[draw] ?? 0);
 }
 
+/** A use of a plan, as often as it comes, and the piece that it is of; null for none. */
+export interface UseOfPlan extends Counted {
+  readonly use: Use;
+  readonly pieceId: string | null;
+}
+
+/** All uses of a plan but its swatch: those of its pieces, its seams, its extras. */
+export const usesOfPlan = ({
+  pieces,
+  seams,
+  extras,
+}: Pick<ProjectPlan, "pieces" | "seams" | "extras">): readonly UseOfPlan[] => [
+  ...pieces.flatMap((piece) =>
+    usesOfPiece(piece).map((use) => ({ use, times: piece.times, pieceId: piece.id })),
+  ),
+  ...seams.map((seam) => ({ use: takenBySeam(seam), times: 1, pieceId: seam.pieceId })),
+  ...extras.map((extra) => ({ use: takenByExtra(extra), times: 1, pieceId: null })),
+];
+
 /**
  * The yarn that a project needs of each yarn, by its id. What it says is the sum of the ledger's lines at the same
  * unknowns, without joins. Example: with nothing off it is what the estimate says, less the joins.
  */
 export function yarnNeeds(plan: ProjectPlan): ReadonlyMap<string, YarnNeed> {
-  const counted: readonly { readonly use: Use; readonly times: number }[] = [
-    ...plan.pieces.flatMap((piece) => usesOfPiece(piece).map((use) => ({ use, times: piece.times }))),
-    ...plan.seams.map((seam) => ({ use: takenBySeam(seam), times: 1 })),
-    ...plan.extras.map((extra) => ({ use: takenByExtra(extra), times: 1 })),
-  ];
   const first = plan.yarns[0]?.id ?? "";
   const byYarn = new Map<string, Counted[]>();
   const of = (yarnId: string) => {
@@ -186,7 +200,7 @@ export function yarnNeeds(plan: ProjectPlan): ReadonlyMap<string, YarnNeed> {
     byYarn.set(yarnId, mine);
     return mine;
   };
-  for (const one of counted) of(one.use.yarnId).push(one);
+  for (const one of usesOfPlan(plan)) of(one.use.yarnId).push(one);
   if (plan.swatchMm > 0) of(first);
   return new Map(
     [...byYarn].map(([yarnId, uses]) => [

@@ -147,15 +147,12 @@ function push(points: Float64Array, pairs: Int32Array, { diameter, period }: Con
   }
 }
 
-/** Draws each point of every line a little between its neighbours; ends of lines stay. */
-function stiffen({ points, lineOf }: Cloth) {
-  const before = points.slice();
-  for (let point = 1; point + 1 < lineOf.length; point += 1) {
-    if (lineOf[point - 1] !== lineOf[point + 1]) continue;
-    for (let at = point * AXES; at < (point + 1) * AXES; at += 1)
-      points[at] =
-        (1 - STIFF) * (before[at] ?? 0) + (STIFF / 2) * ((before[at - AXES] ?? 0) + (before[at + AXES] ?? 0));
-  }
+/** Draws each point of a line between its neighbours by a share of either, in place; its ends stay. */
+export function drawTogether(line: Float64Array, share: number) {
+  const before = line.slice();
+  for (let at = AXES; at < line.length - AXES; at += 1)
+    line[at] =
+      (1 - 2 * share) * (before[at] ?? 0) + share * ((before[at - AXES] ?? 0) + (before[at + AXES] ?? 0));
 }
 
 /**
@@ -167,16 +164,14 @@ export function* pushingApart(
   options: ContactOptions,
 ): Generator<void, void> {
   const cloth = clothOf(lines, options.diameter);
+  let at = 0;
+  const moved = lines.map((line) => cloth.points.subarray(at, (at += line.length)));
   let pairs: Int32Array = new Int32Array();
   for (let pass = 0; pass < PASSES; pass += 1) {
     if (pass % FOUND_EVERY === 0) pairs = pairsOf(cloth, options, FOUND_WITHIN * options.diameter);
     push(cloth.points, pairs, options);
-    stiffen(cloth);
+    for (const line of moved) drawTogether(line, STIFF / 2);
     yield;
   }
-  let at = 0;
-  for (const line of lines) {
-    line.set(cloth.points.subarray(at, at + line.length));
-    at += line.length;
-  }
+  for (const [index, line] of lines.entries()) line.set(moved[index] ?? line);
 }

@@ -5,7 +5,7 @@
  * widths, x to the right and y up as the right side is looked at, z towards the eye.
  */
 import type { Panel } from "../panels/panel";
-import { AXES, pushingApart } from "./contact";
+import { AXES, drawTogether, pushingApart } from "./contact";
 import type { Mesh } from "./mesh";
 import type { Progress } from "./newton";
 import { ballPoints, raisedOf } from "./raised";
@@ -68,14 +68,6 @@ const ALL_RELAXED: Progress = { step: 0, force: 0, share: 1 };
 
 /** Rows that are followed between two breaths. */
 const ROWS_A_STEP = 8;
-
-/** Smooths a line of points along itself, its ends kept: yarn does not turn on the spot from wale to wale. */
-function smooth(points: Float64Array, share: number) {
-  const before = points.slice();
-  for (let at = AXES; at < points.length - AXES; at += 1)
-    points[at] =
-      (1 - 2 * share) * (before[at] ?? 0) + share * ((before[at - AXES] ?? 0) + (before[at + AXES] ?? 0));
-}
 
 /** How far each stitch is another one than those over and under it in its wale: 0, a half or 1. */
 function ridges(faces: Uint8Array, parents: Int32Array): Float64Array {
@@ -147,7 +139,8 @@ export function* followingYarn(
       }
     }
     const share = min(0.25, (0.8 * each) / 96);
-    for (let time = 0; time < 2; time += 1) smooth(points, share);
+    // Yarn does not turn on the spot from wale to wale.
+    for (let time = 0; time < 2; time += 1) drawTogether(points, share);
     return points;
   };
 

@@ -1,27 +1,28 @@
 /** Why so many balls, why so sure, and what is left of them. */
+import { joinWaste } from "../estimate/balls";
 import { massOf } from "../yarn/putUp";
 import { say } from "../words/message";
 import { toMetres } from "../units/brands";
 import { CERTAINTIES, WIDTH_DRAWS } from "../forecast/forecast";
-import { within, yarnOf, sharpest, type ReasonBasis } from "./basis";
+import { nameOfYarn, sharpest, within, yarnOf, type ReasonBasis } from "./basis";
 import { difference, product, quotient, sum, upTo, type Figure } from "./expression";
 import { constant, counted, figure } from "./figure";
 import type { Because } from "./reason";
 
 type Yarn = NonNullable<ReturnType<typeof yarnOf>>;
 
-const ballLength = (basis: ReasonBasis, { yarn }: Yarn): Figure =>
+export const ballLength = (basis: ReasonBasis, { yarn }: Yarn): Figure =>
   figure("ballLength", 1000 * yarn.putUp.lengthM, "yarn", {
     why: within(basis, { figure: "ballLength", yarnId: yarn.id }),
   });
 
-const need = (basis: ReasonBasis, { yarn, totalMm }: Yarn): Figure =>
+export const need = (basis: ReasonBasis, { yarn, totalMm }: Yarn): Figure =>
   figure("need", totalMm, "yarn", { why: within(basis, { figure: "need", yarnId: yarn.id }) });
 
 const join = ({ yarn }: Yarn): Figure => figure("join", yarn.joinMm, "size", { source: "constant" });
 
 /** What was not weighed is never told as better than it can be known. */
-const chanceKind = ({ answer }: ReasonBasis) => (answer.weighed ? "chance" : "unweighedChance");
+export const chanceKind = ({ answer }: ReasonBasis) => (answer.weighed ? "chance" : "unweighedChance");
 
 /** By drawn projects: the counts beside one another. By an allowance: rounded up from one figure. */
 export const ballsReason: Because<"balls"> = (basis, { yarnId }) => {
@@ -65,14 +66,13 @@ export const ballsReason: Because<"balls"> = (basis, { yarnId }) => {
   };
 };
 
-/** The drawn projects for which so many balls are enough, counted once more. */
+/** Of how many drawn projects so many balls are enough for. */
 export const chanceReason: Because<"chance"> = (basis, { yarnId, balls, keptWidth = false }) => {
   const yarn = yarnOf(basis, yarnId);
   const of = yarn && (keptWidth ? yarn.atWidth.around : yarn.around).find((one) => one.balls === balls);
   if (!yarn || !of) return null;
   const { needsMm } = yarn.drawn;
   const draws = keptWidth ? Math.min(WIDTH_DRAWS, needsMm.length) : needsMm.length;
-  const wound = { ballMm: 1000 * yarn.yarn.putUp.lengthM, joinMm: yarn.yarn.joinMm };
   const enough = Math.round(of.chance * draws);
   return {
     name: say("chanceOfBalls", { balls }),
@@ -80,7 +80,11 @@ export const chanceReason: Because<"chance"> = (basis, { yarnId, balls, keptWidt
     figure: { value: of.chance, kind: chanceKind(basis) },
     formula: quotient(figure("drawsEnough", enough, "count"), constant("draws", draws, "count")),
     beside: [
-      figure(say("lengthOfBalls", { balls }), balls * wound.ballMm - (balls - 1) * wound.joinMm, "yarn"),
+      figure(
+        say("lengthOfBalls", { balls }),
+        1000 * balls * yarn.yarn.putUp.lengthM - joinWaste(balls, yarn.yarn.joinMm),
+        "yarn",
+      ),
       need(basis, yarn),
       figure("ninetyFiveInHundred", yarn.quantilesMm.p95, "yarn"),
       ballLength(basis, yarn),
@@ -124,14 +128,9 @@ export const allMassReason: Because<"allMass"> = (basis) => {
     figure: { value: masses.reduce((total, { g }) => total + g, 0), kind: "mass" },
     formula: sum(
       ...masses.map(({ one: { yarn }, g }) =>
-        figure(
-          say("massOfYarn", { yarn: basis.project.yarns.find(({ id }) => id === yarn.id)?.name ?? "" }),
-          g,
-          "mass",
-          {
-            why: within(basis, { figure: "mass", yarnId: yarn.id }),
-          },
-        ),
+        figure(nameOfYarn(basis, yarn.id), g, "mass", {
+          why: within(basis, { figure: "mass", yarnId: yarn.id }),
+        }),
       ),
     ),
     sharper: sharpest(basis),

@@ -2,6 +2,7 @@
 import { say } from "../words/message";
 import { orderAdvice } from "../order/advice";
 import { THE_SHELF } from "../order/offers";
+import { chanceKind, need } from "./balls";
 import { sharpest, yarnOf, type ReasonBasis } from "./basis";
 import type { AskedFor } from "./asked";
 import { product, quotient, sum } from "./expression";
@@ -41,14 +42,14 @@ export const boughtChanceReason: Because<"boughtChance"> = (basis, asked) => {
   if (!plan || !yarn) return null;
   const draws = yarn.drawn.needsMm.length;
   return {
-    figure: { value: plan.chance, kind: basis.answer.weighed ? "chance" : "unweighedChance" },
+    figure: { value: plan.chance, kind: chanceKind(basis) },
     formula: quotient(
       figure("drawsEnough", Math.round(plan.chance * draws), "count"),
       constant("draws", draws, "count"),
     ),
     beside: [
       figure("lengthBought", 1000 * plan.lengthM, "yarn"),
-      figure("need", yarn.totalMm, "yarn", { why: { figure: "need", yarnId: asked.yarnId } }),
+      need(basis, yarn),
       figure("ninetyFiveInHundred", yarn.quantilesMm.p95, "yarn"),
     ],
     sharper: sharpest(basis),

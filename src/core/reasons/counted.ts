@@ -1,21 +1,14 @@
 /** What is counted in a plan, and counts as formulas: each count times what it takes. */
 import type { LedgerPart } from "../estimate/ledger";
-import { measuresOf, type Counts, type Times } from "../estimate/measures";
-import { takenByExtra, takenBySeam, usesOfPiece, type Use } from "../estimate/uses";
+import { legMm, type Counts, type Times } from "../estimate/measures";
+import type { Use } from "../estimate/uses";
+import { usesOfPlan, type UseOfPlan } from "../estimate/yarnNeed";
 import { say } from "../words/message";
 import type { AskedFor } from "./asked";
 import { within, type ReasonBasis } from "./basis";
 import { product, type Expression } from "./expression";
 import { counted, figure } from "./figure";
-import { legMm, loop, plainOf, rowHeight, stitchWidth } from "./gauge";
-
-export interface CountedUse {
-  readonly use: Use;
-  readonly times: number;
-  readonly pieceId: string | null;
-}
-
-export const measuresAt = (basis: ReasonBasis) => measuresOf(plainOf(basis), basis.answer.plan.likely);
+import { loop, measuresAt, rowHeight, stitchWidth } from "./gauge";
 
 /** Whether something is of what is asked about. */
 export const isOf =
@@ -26,18 +19,11 @@ export const isOf =
     (sectionId === undefined || one.sectionId === sectionId);
 
 /** Uses of a part of the ledger, of one yarn or of all; seams and extras are uses of no piece. */
-export function usesOf({ answer: { plan } }: ReasonBasis, asked: AskedFor<"part">): readonly CountedUse[] {
+export function usesOf({ answer: { plan } }: ReasonBasis, asked: AskedFor<"part">): readonly UseOfPlan[] {
   const { part } = asked;
   const mine = isOf(asked);
   const fabric = part === "drawIn" || part === "plain";
-  const all: readonly CountedUse[] = [
-    ...plan.pieces.flatMap((piece) =>
-      usesOfPiece(piece).map((use) => ({ use, times: piece.times, pieceId: piece.id })),
-    ),
-    ...plan.seams.map((seam) => ({ use: takenBySeam(seam), times: 1, pieceId: seam.pieceId })),
-    ...plan.extras.map((extra) => ({ use: takenByExtra(extra), times: 1, pieceId: null })),
-  ];
-  return all.filter(
+  return usesOfPlan(plan).filter(
     ({ use, pieceId }) =>
       mine({ ...use, pieceId }) &&
       (fabric ? use.fabric !== undefined : use.part === part && use.fabric === undefined),
@@ -47,14 +33,15 @@ export function usesOf({ answer: { plan } }: ReasonBasis, asked: AskedFor<"part"
 export const scaled = ({
   use,
   times,
-}: Pick<CountedUse, "times"> & { readonly use: Pick<Use, "counts" | "scale"> }): Times => ({
+}: Pick<UseOfPlan, "times"> & { readonly use: Pick<Use, "counts" | "scale"> }): Times => ({
   counts: use.counts,
   times: times * (use.scale ?? 1),
 });
 
 /** Counts as a sum of products: each count times what it takes. What is nought is left out. */
 export function spelt(basis: ReasonBasis, part: LedgerPart, counts: Required<Counts>): readonly Expression[] {
-  const { castOff, guess } = measuresAt(basis);
+  const at = measuresAt(basis);
+  const { castOff, guess } = at;
   const loose = castOff === 1 ? [] : [figure("castOffMore", castOff, "times", { source: "measured" })];
   const some = (count: number, of: () => Expression) => (count === 0 ? [] : [of()]);
   return [
@@ -73,7 +60,7 @@ export function spelt(basis: ReasonBasis, part: LedgerPart, counts: Required<Cou
       .map(([columns, legs]) =>
         product(
           counted(say("legsOver", { columns }), legs),
-          figure(say("legTakes", { columns }), legMm(basis, columns), "fine", {
+          figure(say("legTakes", { columns }), legMm(columns, at), "fine", {
             why: within(basis, { figure: "leg", columns }),
           }),
         ),

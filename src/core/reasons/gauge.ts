@@ -2,8 +2,8 @@
 import { isGaugeMeasured } from "../belief/believe";
 import { marginal, NARROWED } from "../belief/prior";
 import { KS, plainStitch, type Gauge } from "../stitches/plainStitch";
-import { legExtra, DEPTH, GIVE } from "../stitches/crossings";
-import { deviated } from "../estimate/measures";
+import { DEPTH, GIVE } from "../stitches/crossings";
+import { deviated, legMm, measuresOf } from "../estimate/measures";
 import { metresIn100G, type PutUp } from "../yarn/putUp";
 import { assumedStitch, BY_YARN, NEEDLE_SHARE, needleScale, USUAL_ASPECT } from "../yarn/thickness";
 import { say } from "../words/message";
@@ -31,6 +31,9 @@ const HAIR = 1e-12;
 /** A plain stitch of the project, as it is believed. */
 export const plainOf = ({ answer: { plan } }: ReasonBasis) => deviated(plan.gauge, plan.likely);
 
+/** What everything is measured in, as it is believed. */
+export const measuresAt = (basis: ReasonBasis) => measuresOf(plainOf(basis), basis.answer.plan.likely);
+
 /** Figures of the plain stitch, to be put into formulas. */
 export const stitchWidth = (basis: ReasonBasis): Figure =>
   figure("stitchWidth", plainOf(basis).widthMm, "fine", { why: within(basis, { figure: "stitchWidth" }) });
@@ -44,62 +47,77 @@ function moved(name: "movedWidth" | "movedHeight" | "movedLoop" | "movedGive" | 
   return Math.abs(off) < HAIR ? [] : [figure(name, exp(off), "times", { source: "measured" })];
 }
 
-/** The size of one stitch or row of what was counted over 10 cm, on the project's needle. */
-function ofCounted(
-  { project, answer }: ReasonBasis,
-  which: "stitches" | "rows",
-  per10Cm: number,
-): Expression {
-  const source = answer.belief.basis.sources[which === "stitches" ? "width" : "height"];
+/** What differs between stitches, which are told by their width, and rows, by their height. */
+interface Way {
+  readonly per: keyof Gauge;
+  readonly size: "widthMm" | "heightMm";
+  readonly source: "width" | "height";
+  readonly axis: "Width" | "Height";
+  readonly overSpan: "stitchesOverSpan" | "rowsOverSpan";
+  readonly moved: "movedWidth" | "movedHeight";
+  /** What stands for it where nobody has counted. */
+  readonly usual: (basis: ReasonBasis) => Expression;
+}
+
+/** Width of a stitch as it was given, before any swatch. */
+const givenWidth = ({ answer: { belief } }: ReasonBasis) => plainStitch(belief.basis.gauge).widthMm;
+
+const STITCHES: Way = {
+  per: "stitchesPer10Cm",
+  size: "widthMm",
+  source: "width",
+  axis: "Width",
+  overSpan: "stitchesOverSpan",
+  moved: "movedWidth",
+  usual: (basis) =>
+    figure("usualStitch", givenWidth(basis), "fine", {
+      source: "assumed",
+      why: within(basis, { figure: "usualStitch" }),
+    }),
+};
+
+const ROWS: Way = {
+  per: "rowsPer10Cm",
+  size: "heightMm",
+  source: "height",
+  axis: "Height",
+  overSpan: "rowsOverSpan",
+  moved: "movedHeight",
+  usual: (basis) =>
+    product(
+      figure("stitchWidthGiven", givenWidth(basis), "fine", {
+        source: basis.answer.belief.basis.sources.width,
+      }),
+      figure("usualAspect", USUAL_ASPECT, "times", { source: "assumed" }),
+    ),
+};
+
+/** The size of what was counted over 10 cm, on the project's needle. */
+function ofCounted({ project, answer }: ReasonBasis, { source, overSpan }: Way, per10Cm: number): Expression {
   const { needleMm: on } = project.gauge;
   const scale = on === undefined || project.needleMm === null ? 1 : needleScale(project.needleMm, on);
   const size = quotient(
     constant("span", SPAN_MM, "size"),
-    figure(which === "stitches" ? "stitchesOverSpan" : "rowsOverSpan", per10Cm, "count", { source }),
+    figure(overSpan, per10Cm, "count", { source: answer.belief.basis.sources[source] }),
   );
   return scale === 1 ? size : product(size, figure("otherNeedle", scale, "times"));
 }
 
-/** How far a belief has moved what was given, in ln. */
-const movedBy = (before: Gauge, now: Gauge, which: keyof Gauge) => log(before[which] / now[which]);
-
-export const stitchWidthReason: Because<"stitchWidth"> = (basis) => {
+/** The size of a stitch or a row: as it was counted or is usual, and what has moved it since. */
+function sizeReason(basis: ReasonBasis, way: Way): ReturnType<Because<"stitchWidth">> {
   const { belief, plan } = basis.answer;
-  const before = belief.basis.gauge;
-  const { stitchesPer10Cm } = basis.project.gauge;
-  const given =
-    stitchesPer10Cm === null
-      ? figure("usualStitch", plainStitch(before).widthMm, "fine", {
-          source: "assumed",
-          why: within(basis, { figure: "usualStitch" }),
-        })
-      : ofCounted(basis, "stitches", stitchesPer10Cm);
+  const per10Cm = basis.project.gauge[way.per];
+  const given = per10Cm === null ? way.usual(basis) : ofCounted(basis, way, per10Cm);
+  const off = log(belief.basis.gauge[way.per] / plan.gauge[way.per]);
   return {
-    figure: { value: plainOf(basis).widthMm, kind: "fine" },
-    formula: product(given, ...moved("movedWidth", movedBy(before, plan.gauge, "stitchesPer10Cm"))),
-    sharper: isGaugeMeasured(belief, "Width") ? null : say("sharperGauge"),
+    figure: { value: plainOf(basis)[way.size], kind: "fine" },
+    formula: product(given, ...moved(way.moved, off)),
+    sharper: isGaugeMeasured(belief, way.axis) ? null : say("sharperGauge"),
   };
-};
+}
 
-export const rowHeightReason: Because<"rowHeight"> = (basis) => {
-  const { belief, plan } = basis.answer;
-  const before = belief.basis.gauge;
-  const { rowsPer10Cm } = basis.project.gauge;
-  const given =
-    rowsPer10Cm === null
-      ? product(
-          figure("stitchWidthGiven", plainStitch(before).widthMm, "fine", {
-            source: belief.basis.sources.width,
-          }),
-          figure("usualAspect", USUAL_ASPECT, "times", { source: "assumed" }),
-        )
-      : ofCounted(basis, "rows", rowsPer10Cm);
-  return {
-    figure: { value: plainOf(basis).heightMm, kind: "fine" },
-    formula: product(given, ...moved("movedHeight", movedBy(before, plan.gauge, "rowsPer10Cm"))),
-    sharper: isGaugeMeasured(belief, "Height") ? null : say("sharperGauge"),
-  };
-};
+export const stitchWidthReason: Because<"stitchWidth"> = (basis) => sizeReason(basis, STITCHES);
+export const rowHeightReason: Because<"rowHeight"> = (basis) => sizeReason(basis, ROWS);
 
 /** The stitch of a yarn that nobody has counted: by the yarn, and by the needle where one is known. */
 export const usualStitchReason: Because<"usualStitch"> = ({ project }) => {
@@ -148,12 +166,6 @@ export const loopReason: Because<"loop"> = (basis) => {
   };
 };
 
-/** What a leg that travels so many columns takes beyond a plain one, in mm. */
-export const legMm = (basis: ReasonBasis, columns: number) => {
-  const { aspect, widthMm } = plainOf(basis);
-  return exp(basis.answer.plan.likely.give) * legExtra(columns, aspect) * widthMm;
-};
-
 export const legReason: Because<"leg"> = (basis, { columns }) => {
   const { belief, plan } = basis.answer;
   const { aspect } = plainOf(basis);
@@ -163,7 +175,7 @@ export const legReason: Because<"leg"> = (basis, { columns }) => {
   );
   const weighed = marginal(belief, "give").sd < NARROWED * marginal(belief.prior, "give").sd;
   return {
-    figure: { value: legMm(basis, columns), kind: "fine" },
+    figure: { value: legMm(columns, measuresAt(basis)), kind: "fine" },
     formula: product(
       constant("give", GIVE),
       difference(way, high),

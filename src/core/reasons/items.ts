@@ -4,13 +4,21 @@ import { extraName } from "../estimate/extras";
 import { END_MM, MEASURED_OFF_MM, type TAIL_RULES } from "../estimate/longTail";
 import { sumCounts } from "../estimate/measures";
 import { seamName } from "../estimate/seamName";
-import { tailBasis, tailMm, takenByExtra, usesOfPiece, yarnOfUse, type Use } from "../estimate/uses";
+import {
+  tailBasis,
+  tailMm,
+  takenByExtra,
+  takenBySeam,
+  usesOfPiece,
+  yarnOfUse,
+  type Use,
+} from "../estimate/uses";
 import { say } from "../words/message";
 import type { ReasonBasis } from "./basis";
-import { product, sum, upTo, worth, type Expression, type Figure } from "./expression";
-import { measuresAt, spelt } from "./counted";
+import { product, sum, upTo, type Expression, type Figure } from "./expression";
+import { spelt } from "./counted";
 import { constant, counted, figure } from "./figure";
-import { plainOf } from "./gauge";
+import { measuresAt, plainOf } from "./gauge";
 import type { Because } from "./reason";
 
 const { exp, PI } = Math;
@@ -39,7 +47,11 @@ export const seamReason: Because<"seam"> = (basis, { id }) => {
     product(constant("endsOfIt", 2, "count"), constant("end", END_MM, "size")),
   );
   const formula = often(plan.times, each);
-  return { name: seamName(project, seam), figure: { value: worth(formula), kind: "yarn" }, formula };
+  return {
+    name: seamName(project, seam),
+    figure: { value: yarnOfUse(takenBySeam(plan), measuresAt(basis), answer.plan.likely), kind: "yarn" },
+    formula,
+  };
 };
 
 export const extraReason: Because<"extra"> = (basis, { id }) => {

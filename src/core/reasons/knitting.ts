@@ -4,6 +4,7 @@ import { stretchNeed, usesOfStretch } from "../estimate/stretchNeed";
 import { tailMm } from "../estimate/uses";
 import { UNLIKE_ROWS } from "../belief/knitModel";
 import { say } from "../words/message";
+import { ballLength } from "./balls";
 import { within, yarnOf, type ReasonBasis } from "./basis";
 import { difference, product, quotient, sum, type Figure } from "./expression";
 import { counted, figure } from "./figure";
@@ -46,7 +47,7 @@ export const ballLeftReason: Because<"ballLeft"> = (basis, { ball, rows }) => {
       figure("massLeft", massG, "mass", { source: "measured" }),
       figure("ballMass", putUp.massG, "mass", { source: "band" }),
     ),
-    figure("ballLength", ballMm, "yarn", { why: within(basis, { figure: "ballLength", yarnId }) }),
+    ballLength(basis, yarn),
   );
   const usedMm = rows > row ? stretchNeed(piece, yarnId, { from: row, to: rows }, gauge).at(likely) : 0;
   const used: readonly Figure[] =

@@ -1,19 +1,19 @@
 /** Why each part of the work takes so much yarn: the counts of its rows, each times what it takes. */
 import { JOINS } from "../estimate/balls";
+import { SWATCH_EDGES } from "../estimate/edges";
 import { extraName } from "../estimate/extras";
 import type { LedgerPart } from "../estimate/ledger";
 import { END_MM } from "../estimate/longTail";
 import { lengthOf, sumCounts } from "../estimate/measures";
 import { seamName } from "../estimate/seamName";
 import { tailMm, takenByExtra, takenBySeam, yarnOfUse } from "../estimate/uses";
-import { CAST_OFFS, CAST_ONS_ALONE } from "../project/edgeKinds";
 import { say } from "../words/message";
 import type { AskedFor } from "./asked";
 import { within, type ReasonBasis } from "./basis";
-import { measuresAt, isOf, usesOf, scaled, spelt } from "./counted";
+import { isOf, scaled, spelt, usesOf } from "./counted";
 import { difference, product, sum, type Expression } from "./expression";
 import { constant, counted, figure } from "./figure";
-import { loop, plainOf } from "./gauge";
+import { loop, measuresAt, plainOf } from "./gauge";
 import { often, isFirstTail } from "./items";
 import type { Because } from "./reason";
 
@@ -136,10 +136,7 @@ function swatchFormula(basis: ReasonBasis): readonly Expression[] {
   return [
     product(
       counted("swatchStitches", Math.round(swatchMm / widthMm)),
-      sum(
-        counted("swatchRows", Math.round(swatchMm / heightMm)),
-        constant("swatchEdges", CAST_ONS_ALONE.knittedOn.takes.loops + CAST_OFFS.plain.takes.loops),
-      ),
+      sum(counted("swatchRows", Math.round(swatchMm / heightMm)), constant("swatchEdges", SWATCH_EDGES)),
       loop(basis),
     ),
     product(constant("endsOfIt", 2, "count"), constant("end", END_MM, "size")),

@@ -1,7 +1,7 @@
 /** Why a yarn, a piece and a section take so much: their parts, added up. */
 import { LEDGER_PARTS } from "../estimate/ledger";
 import { say } from "../words/message";
-import { sharpest, within, yarnOf, type ReasonBasis } from "./basis";
+import { nameOfYarn, sharpest, within, yarnOf, type ReasonBasis } from "./basis";
 import { sum } from "./expression";
 import { figure } from "./figure";
 import { partMm } from "./parts";
@@ -55,13 +55,10 @@ export const totalReason: Because<"total"> = (basis) => ({
   figure: { value: basis.answer.estimate.totalMm, kind: "yarn" },
   formula: sum(
     ...basis.answer.yarns.map(({ yarn, totalMm }) =>
-      figure(say("needOfYarn", { yarn: nameOfYarn(basis, yarn.id) }), totalMm, "yarn", {
+      figure(nameOfYarn(basis, yarn.id), totalMm, "yarn", {
         why: within(basis, { figure: "need", yarnId: yarn.id }),
       }),
     ),
   ),
   sharper: sharpest(basis),
 });
-
-const nameOfYarn = ({ project }: ReasonBasis, yarnId: string) =>
-  project.yarns.find(({ id }) => id === yarnId)?.name ?? "";

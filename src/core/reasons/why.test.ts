@@ -3,6 +3,7 @@ import { demoProject } from "@/demo/slipover";
 import { Engine } from "../engine/engine";
 import { ask } from "../engine/questions";
 import { LEDGER_PARTS } from "../estimate/ledger";
+import { yarnOfItem } from "../estimate/wholeProject";
 import type { KnownForecast } from "../forecast/projectForecast";
 import type { Market } from "../order/market";
 import type { Project } from "../project/project";
@@ -66,14 +67,8 @@ function shown(project: Project): readonly (readonly [WhyAsked, number])[] {
         ({ sectionId, widthMm }) => [{ figure: "width", pieceId, sectionId }, widthMm] as const,
       ),
     ]),
-    ...plan.seams.map(({ id }) => {
-      const mm = estimate.lines.filter(({ itemId }) => itemId === id).reduce((sum, line) => sum + line.mm, 0);
-      return [{ figure: "seam", id }, mm] as const;
-    }),
-    ...plan.extras.map(({ id }) => {
-      const mm = estimate.lines.filter(({ itemId }) => itemId === id).reduce((sum, line) => sum + line.mm, 0);
-      return [{ figure: "extra", id }, mm] as const;
-    }),
+    ...plan.seams.map(({ id }) => [{ figure: "seam", id }, yarnOfItem(estimate.lines, id)] as const),
+    ...plan.extras.map(({ id }) => [{ figure: "extra", id }, yarnOfItem(estimate.lines, id)] as const),
   ];
 }
 

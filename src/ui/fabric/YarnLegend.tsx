@@ -24,9 +24,8 @@ export function YarnLegend({ least, most }: YarnLegendProps) {
         <>
           <div
             aria-hidden
-            className="mt-1 h-3 rounded-full"
+            className="coloured mt-1 h-3 rounded-full"
             style={{
-              forcedColorAdjust: "none",
               background: `linear-gradient(to right, ${stops.join()})`,
               outline: `1px solid ${mixed("#000000", "#ffffff", 0.6)}`,
             }}

@@ -1,14 +1,12 @@
 import { Said } from "@/ui/parts/Said";
 import Link from "next/link";
 import type { Doubt } from "@/core/forecast/doubt";
+import { WORTH_NAMING } from "@/core/forecast/worthNaming";
 import { useNextMeasures } from "@/state/engine/questions";
 import { useProjectPart } from "@/state/project/projectStore";
 import { savesWords } from "@/ui/swatches/nextWords";
 import { FieldLink } from "@/ui/parts/FieldLink";
 import { formatPercent } from "@/core/units/format";
-
-/** A measurement that leaves more of the doubt than this is not worth naming. */
-const WORTH = 0.95;
 
 /** The one thing that would sharpen the answer most, of what can be done now, and what it would save. */
 export function NextStepHint({ doubts: [largest] }: { readonly doubts: readonly Doubt[] }) {
@@ -23,7 +21,7 @@ export function NextStepHint({ doubts: [largest] }: { readonly doubts: readonly 
       </p>
     );
   if (!best) return null;
-  if (best.left > WORTH)
+  if (best.left > WORTH_NAMING)
     return !swatched ? null : (
       <p className="mt-1 leading-snug">
         Your swatches have told all they can: <Where>see what they say</Where>.

@@ -88,9 +88,8 @@ function Bands({ section, kind }: BandsProps) {
           <li key={index} className="flex items-end gap-1">
             <span
               aria-hidden
-              className="mb-6 size-4 shrink-0 rounded-full border border-edge"
+              className="coloured mb-6 size-4 shrink-0 rounded-full border border-edge"
               style={{
-                forcedColorAdjust: "none",
                 backgroundColor: yarns.find(({ id }) => id === yarnId)?.colour,
               }}
             />

@@ -12,6 +12,8 @@ import { say } from "@/core/words/message";
 import { askOn } from "@/state/chosen/why";
 import { useSaid } from "@/ui/parts/Said";
 import { SourceMark } from "@/ui/parts/SourceMark";
+import { Table } from "@/ui/parts/Table";
+import { Why } from "@/ui/parts/Why";
 
 /** A longer sum than this is told line by line. */
 const MOST_IN_A_LINE = 3;
@@ -19,7 +21,8 @@ const MOST_IN_A_LINE = 3;
 const isList = (formula: Expression) =>
   !isFigure(formula) && formula.op === "sum" && formula.of.every(isFigure) && formula.of.length > 1;
 
-function useSpelt() {
+/** How a figure is told with its unit, so that it can be calculated with again. */
+export function useSpelt() {
   const said = useSaid();
   return ({ value, kind }: Quantity) => said(say("quantity", { value, quantity: kind }));
 }
@@ -84,48 +87,50 @@ function Figures({ caption, figures, total }: FiguresProps) {
   const said = useSaid();
   const spelt = useSpelt();
   return (
-    <table className="mt-3 w-full text-sm">
-      <caption className="text-left text-base font-semibold">{caption}</caption>
-      <thead className="sr-only">
-        <tr>
-          <th scope="col">What</th>
-          <th scope="col">How much</th>
-          <th scope="col">Where from</th>
-        </tr>
-      </thead>
-      <tbody>
-        {figures.map((figure, index) => (
-          <tr key={`${index} ${said(figure.name)}`} className="border-b border-line align-baseline">
-            <th scope="row" className="py-1 pr-2 text-left font-normal">
-              {said(figure.name)}
-            </th>
-            <td className="py-1 pr-2 text-right whitespace-nowrap">
-              {figure.why ? <Onward figure={figure} told={spelt(figure)} /> : spelt(figure)}
-            </td>
-            <td className="py-1 text-right">
-              <SourceMark source={figure.source} />
-            </td>
-          </tr>
-        ))}
-        {total && (
-          <tr className="font-semibold">
-            <th scope="row" className="py-1 pr-2 text-left">
-              Together
-            </th>
-            <td className="py-1 pr-2 text-right whitespace-nowrap">{spelt(total)}</td>
-            <td />
-          </tr>
-        )}
-      </tbody>
-    </table>
-  );
-}
-
-function Onward({ figure, told }: { readonly figure: Figure; readonly told: string }) {
-  const { why } = figure;
-  return (
-    <button type="button" title="Why this number?" onClick={() => why && askOn(why)} className="why">
-      {told}
-    </button>
+    <div className="mt-3">
+      <Table
+        headHidden
+        captionHidden={false}
+        caption={<span className="text-base font-semibold text-ink">{caption}</span>}
+        columns={[
+          { id: "what", head: "What", names: true, cell: ({ name }) => said(name) },
+          {
+            id: "much",
+            head: "How much",
+            right: true,
+            whole: true,
+            cell: ({ why, ...figure }) =>
+              why ? (
+                <Why of={why} ask={askOn}>
+                  {spelt(figure)}
+                </Why>
+              ) : (
+                spelt(figure)
+              ),
+          },
+          {
+            id: "from",
+            head: "Where from",
+            right: true,
+            cell: ({ source }) => <SourceMark source={source} />,
+          },
+        ]}
+        rows={figures}
+        keyOf={({ name }, index) => `${index} ${said(name)}`}
+        foot={
+          total && (
+            <tr className="font-semibold">
+              <th scope="row" className="border-t border-line py-1.5 pr-3 text-left">
+                Together
+              </th>
+              <td className="border-t border-line py-1.5 pr-3 text-right whitespace-nowrap">
+                {spelt(total)}
+              </td>
+              <td className="border-t border-line" />
+            </tr>
+          )
+        }
+      />
+    </div>
   );
 }

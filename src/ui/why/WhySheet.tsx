@@ -1,28 +1,20 @@
 "use client";
 import { ArrowLeft } from "lucide-react";
-import { say } from "@/core/words/message";
 import { backInWhy, closeWhy, useWhy } from "@/state/chosen/why";
 import { useAsked } from "@/state/engine/asked";
 import { Button } from "@/ui/parts/Button";
-import { useSaid } from "@/ui/parts/Said";
 import { Sheet } from "@/ui/parts/Sheet";
-import { ReasonShown } from "./ReasonShown";
+import { ReasonShown, useSpelt } from "./ReasonShown";
 
 /** Why a figure is what it is; each figure in the reason can be asked about in turn. */
 export function WhySheet() {
   const trail = useWhy((why) => why.trail);
   const asked = trail.at(-1);
   const { told, current } = useAsked("why", asked);
-  const said = useSaid();
+  const spelt = useSpelt();
   if (!asked) return null;
   const reason = current ? told : null;
-  const title = reason
-    ? said(
-        say("whyTitle", {
-          value: said(say("quantity", { value: reason.figure.value, quantity: reason.figure.kind })),
-        }),
-      )
-    : "Why this number?";
+  const title = reason ? `Why ${spelt(reason.figure)}?` : "Why this number?";
   return (
     <Sheet open onOpenChange={closeWhy} title={title}>
       {trail.length > 1 && (

@@ -326,7 +326,6 @@ export const reasons = {
   whyName: ({ of }: Of) => FIGURES[of].name,
   whySays: ({ of }: Of) => FIGURES[of].says,
   whyFrom: ({ of }: Of) => FIGURES[of].from,
-  whyTitle: ({ value }: { readonly value: string }) => `Why ${value}?`,
   thingNamed: ({ name }: { readonly name: string }) => name,
   loopsOfPart: ({ part }: { readonly part: string }, { castOff }: Teller) =>
     ({
@@ -341,8 +340,7 @@ export const reasons = {
     `what such a leg takes, over ${columns === 1 ? "one column" : `${columns} columns`}`,
   tailOf: ({ piece }: { readonly piece: string }) => `tail of ${piece || "the piece"}`,
   joinTakes: ({ join }: { readonly join: string }) => `yarn in a join: ${join.toLowerCase()}`,
-  needOfYarn: ({ yarn }: { readonly yarn: string }) => yarn || "yarn without a name",
-  massOfYarn: ({ yarn }: { readonly yarn: string }) => yarn || "yarn without a name",
+  yarnNamed: ({ yarn }: { readonly yarn: string }) => yarn || "yarn without a name",
   chanceOfBalls: ({ balls }: { readonly balls: number }, { count }: Teller) =>
     `that ${count(balls, "ball")} ${balls === 1 ? "is" : "are"} enough`,
   lengthOfBalls: ({ balls }: { readonly balls: number }, { count }: Teller) =>
