@@ -76,7 +76,7 @@ try {
   const demo = await (await fetch(`${server.address}/api/demo`)).json();
   // What the application itself has kept says by which schema it was checked.
   await seed.getByLabel("Plain gauge: stitches").fill("17 sts 10cm");
-  await seed.getByText("Saved in this browser").waitFor();
+  await seed.getByRole("banner").getByText("Saved", { exact: true }).waitFor();
   await seed.waitForTimeout(1000);
   const by = await seed.evaluate(schemaOfKept);
   let size = 0;

@@ -1,6 +1,6 @@
 /** Every view, sheet and menu for eyes, hands and screen readers of all kinds: axe, targets, sizes, spacing, colours. */
 import type { Locator, Page } from "@playwright/test";
-import { answerIsThere, ballsOf, expect, expectAccessible, openAt, test } from "./bench";
+import { answerIsThere, ballsOf, expect, expectAccessible, openAt, openDrawer, test } from "./bench";
 
 const SIZES = {
   desk: { viewport: { width: 1280, height: 800 }, hasTouch: false },
@@ -62,8 +62,16 @@ const BY_HAND: readonly (readonly [name: string, path: string, open: (page: Page
       await press(page, /^Rows of /);
     },
   ],
-  ["why a figure", "/", (page) => press(page, /784\sm/)],
-  ["kinds of extras", "/", (page) => press(page, "An extra")],
+  ["why a figure", "/", (page) => press(page, "10 balls")],
+  ["all that is behind the answer", "/", (page) => press(page, "More")],
+  [
+    "kinds of extras",
+    "/",
+    async (page) => {
+      await openDrawer(page, "Finishing");
+      await press(page, "An extra");
+    },
+  ],
   ["another yarn", "/swap", (page) => press(page, "From shelf or shop")],
   ["a typed yarn", "/swap", (page) => press(page, "Type in a yarn")],
   ["the pattern’s yarn", "/swap", (page) => press(page, /^Change Tarnock/)],
@@ -151,7 +159,7 @@ const cutOff = (page: Page) =>
         const { overflowX, textOverflow } = getComputedStyle(one);
         return overflowX === "hidden" && textOverflow !== "ellipsis" && one.scrollWidth > one.clientWidth + 1;
       })
-      .filter((one) => !one.closest(".sr-only"))
+      .filter((one) => !one.closest(".sr-only") && getComputedStyle(one).clipPath === "none")
       .map((one) => (one.textContent ?? "").slice(0, 40));
     return { sideways: Math.max(0, document.documentElement.scrollWidth - innerWidth), cut };
   });
@@ -218,7 +226,15 @@ async function tabTo(page: Page, wanted: Locator) {
 test("from an empty browser to ordered balls with the keyboard alone", async ({ page }) => {
   await openAt(page);
   await answerIsThere(page);
-  await tabTo(page, page.getByRole("button", { name: "New project", exact: true }));
+  await tabTo(page, page.getByRole("button", { name: /^Project:/ }));
+  await page.keyboard.press("Enter");
+  const start = page.getByRole("menuitem", { name: "New project …" });
+  await expect(start).toBeVisible();
+  for (let stop = 0; stop < 6; stop += 1) {
+    if (await start.evaluate((one) => one === document.activeElement)) break;
+    await page.keyboard.press("ArrowDown");
+  }
+  await expect(start).toBeFocused();
   await page.keyboard.press("Enter");
   const sheet = page.getByRole("dialog", { name: "New project" });
   await tabTo(page, sheet.getByLabel("What"));

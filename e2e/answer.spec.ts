@@ -1,11 +1,11 @@
-import { answerIsThere, answerOf, ballsOf, expect, ledgerOf, openBack, test } from "./bench";
+import { answerIsThere, answerOf, ballsOf, expect, ledgerOf, openBack, test, openDrawer } from "./bench";
 
 test.beforeEach(({ page }) => openBack(page));
 
 test("the demo is open at first, says that it is one, and has an answer", async ({ page }) => {
   await page.getByRole("button", { name: /^Project/ }).click();
   await page.getByRole("menuitem", { name: "Open the demo", exact: true }).click();
-  await expect(page.getByText("This is the demo project")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Project: Harrow slipover, a demo" })).toBeVisible();
   await expect(ballsOf(page)).toHaveText(/\b10 balls of 50/);
   await expect(answerOf(page)).toContainText("as written");
   await expect(ledgerOf(page).getByRole("row")).toHaveCount(10);
@@ -22,14 +22,14 @@ test("a changed gauge changes the answer at once, and undo brings it back", asyn
 });
 
 test("a wider cable, more rows and another put-up all reach the ledger", async ({ page }) => {
-  const total = () => ledgerOf(page).getByRole("heading").innerText();
+  const total = () => ledgerOf(page).locator("summary").first().innerText();
   const before = await total();
   await page.getByLabel("Cable", { exact: true }).selectOption("Rope, 4 over 4, every 10 rows");
-  await expect(ledgerOf(page).getByRole("heading")).not.toHaveText(before);
+  await expect(ledgerOf(page).locator("summary").first()).not.toHaveText(before);
   await answerIsThere(page);
   const wider = await total();
   await page.getByLabel("Rows", { exact: true }).fill("200");
-  await expect(ledgerOf(page).getByRole("heading")).not.toHaveText(wider);
+  await expect(ledgerOf(page).locator("summary").first()).not.toHaveText(wider);
   await page.getByLabel("One ball holds").fill("3.5 oz = 180 yd");
   await expect(ballsOf(page)).toHaveText(/4 balls of 99/);
 });
@@ -92,6 +92,7 @@ test("the three schools of tail stand side by side, and the chosen one is in the
 }) => {
   const castOn = ledgerOf(page).getByRole("row", { name: /^Cast on/ });
   const before = await castOn.innerText();
+  await openDrawer(page, "Tail to leave");
   await page.getByRole("radio", { name: /Three widths/ }).check();
   await expect(castOn).not.toHaveText(before);
   await page.getByRole("radio", { name: /By twenty/ }).check();
@@ -112,6 +113,8 @@ test("the strand tells the row under the pointer and goes to it", async ({ page 
 
 test("the gauge sweep is calculated in the worker and told in words", async ({ page }) => {
   const card = page.getByRole("region", { name: "If your gauge changes" });
+  await expect(card.locator("summary").first()).toContainText(/\d+ balls/);
+  await openDrawer(page, "If your gauge changes");
   await expect(card).toContainText(/10 % looser needs \d+ balls, 10 % tighter \d+/);
   await expect(card.locator("canvas")).toBeVisible();
   await expect(card).toContainText(/One row more in 10 cm: 56\.7\scm high; 156 rows keep 59\.0\scm/);

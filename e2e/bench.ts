@@ -22,10 +22,17 @@ export { expect };
 
 export const answerOf = (page: Page) => page.getByRole("region", { name: "Answer" });
 export const ballsOf = (page: Page) => answerOf(page).getByRole("status");
-export const ledgerOf = (page: Page) => page.getByRole("region", { name: /^Where .* go$/ });
+export const ledgerOf = (page: Page) => page.getByRole("region", { name: "Where the yarn goes" });
 
 /** Waits until the answer is that of what stands on the page. */
 export const answerIsThere = (page: Page) => expect(answerOf(page)).toHaveAttribute("aria-busy", "false");
+
+/** Opens a drawer of a bench, where it is shut. */
+export async function openDrawer(page: Page, title: string) {
+  const drawer = page.getByRole("region", { name: title, exact: true }).locator("details").first();
+  if ((await drawer.getAttribute("open")) === null) await drawer.locator("summary").first().click();
+  await expect(drawer).toHaveAttribute("open", "");
+}
 
 /** Opens a page of the application and waits until the project is there. */
 export async function openAt(page: Page, path = "/") {

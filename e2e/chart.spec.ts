@@ -56,7 +56,32 @@ test("undo takes back what was done on the chart", async ({ page }) => {
 test("a chart that lacks an unread row cannot be edited, and says why", async ({ page }) => {
   await startWith(page, "Rnd 1: K4.\nRnd 2: K2, flurb, K1.", "4 stitches · 1 rows");
   await expect(page.getByText(/A row is not on the chart/)).toBeVisible();
-  await expect(page.getByRole("button", { name: /^purl P/ })).toBeDisabled();
+  await expect(page.getByRole("button", { name: "Lay p, purl" })).toBeDisabled();
   await chartOf(page).press("p");
   await expect(rowsOf(page)).toContainText("flurb");
+});
+
+test("any stitch is found by its name and laid by keys; the rows above follow, and the legend tells it", async ({
+  page,
+}) => {
+  await startWith(page, "Rnd 1: K8.\nRnds 2-3: K8.", "8 stitches · 3 rows");
+  await chartOf(page).press("ArrowLeft");
+  await chartOf(page).press("/");
+  const search = page.getByLabel("Find a stitch");
+  await expect(search).toBeFocused();
+  await page.keyboard.type("k2tog");
+  await page.keyboard.press("Enter");
+  await expect(rowsOf(page)).toContainText("Rnd 1: k1, k2tog, k5.");
+  await expect(rowsOf(page)).toContainText("k7");
+  await search.fill("C4F");
+  await page.keyboard.press("Enter");
+  await expect(rowsOf(page)).toContainText("2/2 LC");
+  await page.keyboard.press("Escape");
+  await expect(chartOf(page)).toBeFocused();
+  const legend = page.getByRole("list", { name: "Signs of this chart" });
+  await expect(legend).toContainText("2/2 LC");
+  await expect(legend).not.toContainText("purl");
+  await page.getByRole("button", { name: "Increases", exact: true }).click();
+  await page.getByRole("button", { name: /^Lay yo, yarn over/ }).click();
+  await expect(legend).toContainText("yarn over");
 });

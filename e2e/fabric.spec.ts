@@ -1,6 +1,16 @@
 import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
-import { answerIsThere, ballsOf, expect, expectAccessible, ledgerOf, openAt, openBack, test } from "./bench";
+import {
+  answerIsThere,
+  ballsOf,
+  expect,
+  expectAccessible,
+  ledgerOf,
+  openAt,
+  openBack,
+  test,
+  openDrawer,
+} from "./bench";
 
 const ropeOf = (half: number) =>
   `Rnd 1: P2, ${half}/${half} LC, ${half < 4 ? `K${8 - 2 * half}, ` : ""}P2.\nRnds 2-8: P2, K8, P2.`;
@@ -178,6 +188,7 @@ test("a wider rope and another finish move the width, the increases above the ri
   await answerIsThere(page);
   const blocked = await add();
   expect(blocked).toBeGreaterThan(10);
+  await openDrawer(page, "Above the rib");
   await page
     .getByRole("region", { name: "Back", exact: true })
     .getByRole("radio", { name: "as knit" })
@@ -219,4 +230,14 @@ test("at 390 x 844 nothing scrolls sideways beside a fabric", async ({ page }) =
   await expect(await fabricOf(page, ropeOf(3))).toBeVisible();
   const needed = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(needed).toBeLessThanOrEqual(390);
+});
+
+test("without WebGL a fabric is drawn flat, and says so", async ({ page }) => {
+  await page.addInitScript(() => {
+    HTMLCanvasElement.prototype.getContext = () => null;
+  });
+  await openAt(page, "/panels");
+  await page.getByRole("radio", { name: "Fabric" }).click();
+  await expect(page.getByRole("note").filter({ hasText: "no WebGL" })).toBeVisible();
+  await expect(page.getByRole("img", { name: /stitches by \d+ rows/ })).toBeVisible();
 });

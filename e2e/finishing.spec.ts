@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { answerOf, ballsOf, expect, expectAccessible, ledgerOf, openAt, test } from "./bench";
+import { answerOf, ballsOf, expect, expectAccessible, ledgerOf, openAt, test, openDrawer } from "./bench";
 
 const finishing = (page: Page) => page.getByRole("region", { name: "Finishing" });
 const sections = (page: Page) => page.getByRole("list", { name: "Sections" });
@@ -22,6 +22,7 @@ test("a seam joins edge to edge with its ratio, and the seam tool begins with it
   page,
 }) => {
   await beginBare(page);
+  await openDrawer(page, "Finishing");
   const card = finishing(page);
   await card.getByRole("button", { name: "A seam" }).click();
   await card.getByLabel("its edge").selectOption("end");
@@ -47,6 +48,7 @@ test("extras are items of their own with their calculating; what cannot be read 
   page,
 }) => {
   await beginBare(page);
+  await openDrawer(page, "Finishing");
   const card = finishing(page);
   await card.getByRole("button", { name: "An extra" }).click();
   await page.getByRole("menuitem", { name: "Fringe" }).click();
@@ -101,6 +103,7 @@ test("what can choke a child is said where it is added, once, and not again when
   await openAt(page);
   const extras = page.getByRole("region", { name: "Extras" });
   const caution = extras.getByRole("note").filter({ hasText: "can choke" });
+  await openDrawer(page, "Finishing");
   await expect(caution).toBeHidden();
   await extras.getByRole("button", { name: "An extra" }).click();
   await page.getByRole("menuitem", { name: "Pompon" }).click();

@@ -1,4 +1,4 @@
-import { answerIsThere, answerOf, ballsOf, expect, openAt, openBack, test } from "./bench";
+import { answerIsThere, answerOf, ballsOf, expect, openAt, openBack, openDrawer, test } from "./bench";
 
 test("each bench is one key away and keeps the strand and the answer in sight", async ({ page }) => {
   await openBack(page);
@@ -105,8 +105,6 @@ test("at 390 x 844 nothing scrolls sideways on any bench", async ({ page }) => {
     const wide = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
     expect(wide, `at ${key}`).toEqual([390, 390]);
   }
-  const last = await page.getByText("Neckband", { exact: true }).first().boundingBox();
-  expect((last?.x ?? NaN) + (last?.width ?? NaN)).toBeLessThanOrEqual(380);
 });
 
 test("the server tells that it is well, and an address without a bench says so", async ({
@@ -165,4 +163,106 @@ test("the first key goes to the bench past everything above it, and each bench h
   await expect(skip).toBeInViewport();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("main")).toBeFocused();
+});
+
+const BENCHES = ["/", "/swatches", "/swap", "/order", "/knit", "/panels", "/shelf"];
+
+test("what stands above a bench takes at most 150 px on a desk and 96 px on a phone", async ({ page }) => {
+  for (const [width, height, most] of [
+    [1280, 800, 150],
+    [390, 844, 96],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const path of BENCHES) {
+      await openAt(page, path);
+      await answerIsThere(page);
+      const top = await page.getByRole("main").evaluate((main) => main.getBoundingClientRect().top);
+      expect(top, `${path} at ${width}`).toBeLessThanOrEqual(most);
+    }
+  }
+});
+
+test("the answer stays in sight as one line when the page is scrolled, and its place stays as high", async ({
+  page,
+}) => {
+  for (const [width, height] of [
+    [1280, 800],
+    [390, 844],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    await openAt(page);
+    await answerIsThere(page);
+    const begins = () =>
+      page.getByRole("main").evaluate((main) => main.getBoundingClientRect().top + window.scrollY);
+    const before = await begins();
+    await expect(page.getByRole("region", { name: "If your gauge changes" })).toBeVisible();
+    await page.evaluate(() => window.scrollTo(0, 600));
+    await expect(page.locator("[data-past=true]")).toBeVisible();
+    const balls = await ballsOf(page).boundingBox();
+    expect(balls?.y).toBeGreaterThanOrEqual(0);
+    expect((balls?.y ?? NaN) + (balls?.height ?? NaN)).toBeLessThanOrEqual(40);
+    expect(await begins()).toBe(before);
+  }
+});
+
+test("all that is behind the answer is one press away, on a phone too", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openAt(page);
+  await answerIsThere(page);
+  await page.getByRole("button", { name: "More", exact: true }).click();
+  const sheet = page.getByRole("dialog", { name: "How many balls" });
+  await expect(sheet).toContainText(/84 if you keep the width/);
+  await expect(sheet).toContainText(/784\sm, 479\sg; 35\sm left over/);
+  await expect(sheet.getByRole("row", { name: /^9 balls under 1 4/ })).toBeVisible();
+  await sheet.getByRole("radio", { name: /^Careful/ }).click();
+  await expect(sheet.getByRole("row", { name: /^11 balls/ })).toHaveClass(/font-semibold/);
+});
+
+test("a phone has five benches under the thumb, and what else there is in a menu beside them", async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openAt(page);
+  const nav = page.getByRole("navigation", { name: "Benches" });
+  await expect(nav.getByRole("link")).toHaveText(["Pieces", "Swatches", "Swap", "Order", "Knit"]);
+  for (const [name, url] of [
+    ["Panels", /\/panels$/],
+    ["Shelf", /\/shelf$/],
+    ["Help", /\/help$/],
+  ] as const) {
+    await nav.getByRole("button").click();
+    await page.getByRole("menuitem", { name }).click();
+    await expect(page).toHaveURL(url);
+  }
+  await nav.getByRole("button").click();
+  await page.getByRole("menuitem", { name: "Metric or imperial" }).click();
+  await expect(answerOf(page)).toContainText(/1\.8\soz/);
+});
+
+test("a drawer says what it comes to, opens by keys, and stays as it was left", async ({ page }) => {
+  await openAt(page);
+  await answerIsThere(page);
+  const tail = page.getByRole("region", { name: "Tail to leave" });
+  await expect(tail.locator("summary")).toContainText(/\d+\scm for 94 stitches/);
+  await expect(tail.getByLabel("Twenty stitches took")).toBeHidden();
+  await tail.locator("summary").focus();
+  await page.keyboard.press("Enter");
+  await expect(tail.getByLabel("Twenty stitches took")).toBeVisible();
+  await page.reload();
+  await expect(tail.getByLabel("Twenty stitches took")).toBeVisible();
+});
+
+test("what cannot be read opens its drawer, and is gone to from the answer", async ({ page }) => {
+  await openAt(page);
+  await answerIsThere(page);
+  await openDrawer(page, "Finishing");
+  const side = page.getByLabel("Swatch, its side");
+  await side.fill("as long as my hand");
+  await page.goto("/order");
+  await expect(answerOf(page)).toContainText("Not read");
+  await page.evaluate(() => localStorage.removeItem("brenok-drawers"));
+  await page.reload();
+  await answerOf(page).getByRole("button", { name: "Go to it" }).click();
+  await expect(side).toBeFocused();
+  await expect(side).toHaveValue("as long as my hand");
 });

@@ -41,10 +41,8 @@ test("benches, pieces, panels, projects and acts are found by name, with the key
 
 test("six short steps lead through the demo, and are left at any point", async ({ page }) => {
   await openAt(page);
-  await page
-    .getByRole("complementary", { name: "Demo" })
-    .getByRole("button", { name: "First steps" })
-    .click();
+  await page.getByRole("button", { name: /^Project:.*a demo$/ }).click();
+  await page.getByRole("menuitem", { name: "First steps with this demo" }).click();
   const steps = page.getByRole("region", { name: "First steps" });
   await expect(steps).toContainText("Step 1 of 6");
   await expectAccessible(page, "[aria-label='First steps']");

@@ -28,9 +28,10 @@ test("saved to a file, started empty, opened again: the same", async ({ page }, 
   await file.saveAs(path);
   expect(JSON.parse(await readFile(path, "utf8"))).toMatchObject({ format: "brenok-project", version: 4 });
 
-  await page.getByRole("button", { name: "Start empty" }).click();
+  await page.getByRole("button", { name: /^Project:/ }).click();
+  await page.getByRole("menuitem", { name: "Start empty" }).click();
   await expect(page.getByText("No answer yet.")).toBeVisible();
-  await expect(page.getByText("This is the demo project")).toBeHidden();
+  await expect(page.getByRole("button", { name: /^Project:.*a demo$/ })).toBeHidden();
 
   await openFile(page, path);
   await expect(ballsOf(page)).toHaveText(answer);
@@ -39,13 +40,15 @@ test("saved to a file, started empty, opened again: the same", async ({ page }, 
 
 test("from empty, the two missing figures give an answer that says what is assumed", async ({ page }) => {
   await openBack(page);
-  await page.getByRole("button", { name: "Start empty" }).click();
+  await page.getByRole("button", { name: /^Project:/ }).click();
+  await page.getByRole("menuitem", { name: "Start empty" }).click();
   await page.getByRole("button", { name: "what the ball holds" }).click();
   await page.keyboard.type("100 g = 165 m");
   await page.getByRole("button", { name: "how many rows" }).click();
   await page.keyboard.type("240");
   await expect(ballsOf(page)).toHaveText(/\b1 ball of 100/);
   await expect(page.getByText("assumed").first()).toBeVisible();
+  await page.evaluate(() => window.scrollTo(0, 0));
   await expect(page.getByText(/To be surer, knit a plain swatch/).first()).toBeVisible();
 });
 
@@ -89,7 +92,7 @@ test("a storage that refuses is shown, and keeping goes on when it works again",
 test("a project kept in the browser that cannot be read is set aside, with a word", async ({ page }) => {
   await openBack(page);
   await page.getByLabel("Rows", { exact: true }).fill("151");
-  await expect(page.getByText("Saved in this browser")).toBeVisible();
+  await expect(page.getByRole("banner").getByRole("status")).toHaveText("Saved");
   // Both texts of the project, since of two the one that is whole is opened.
   await page.evaluate(
     () =>

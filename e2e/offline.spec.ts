@@ -27,7 +27,7 @@ async function rowDone(page: Page): Promise<string> {
   const before = (await rowInHand(page).textContent()) ?? "";
   await hand(page).getByRole("button", { name: "Row done" }).click();
   await expect(rowInHand(page)).not.toHaveText(before);
-  await expect(page.getByText("Saved in this browser")).toBeVisible();
+  await expect(page.getByRole("banner").getByRole("status")).toHaveText("Saved");
   return (await rowInHand(page).textContent()) ?? "";
 }
 

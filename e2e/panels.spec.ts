@@ -93,7 +93,7 @@ test("the glossary explains a stitch under the cursor in either school", async (
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "New", exact: true }).click();
   await page.getByRole("region", { name: "Chart of New panel" }).press("ArrowLeft");
-  await page.getByRole("button", { name: "p, purl" }).click();
+  await page.getByRole("button", { name: "p, purl", exact: true }).click();
   await expect(glossary.getByRole("row").nth(1)).toContainText("purl");
 });
 

@@ -36,7 +36,7 @@ test("on a phone a crossing is laid on the chart with buttons alone", async ({ p
   await page.getByRole("button", { name: "New", exact: true }).tap();
   const rows = page.getByRole("textbox", { name: "Rows as text" });
   await expect(rows).toContainText("2/2 LC");
-  await page.getByRole("button", { name: /^purl P/ }).tap();
+  await page.getByRole("button", { name: "Lay p, purl" }).tap();
   await page.getByRole("button", { name: "column at left" }).tap();
   await expect(page.getByText("9 stitches · 4 rows")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).tap();

@@ -1,4 +1,4 @@
-import { ballsOf, expect, ledgerOf, openBack, test } from "./bench";
+import { ballsOf, expect, ledgerOf, openBack, test, openDrawer } from "./bench";
 
 test("a back becomes a back and a front: the balls, the ledger and the strand follow; undo takes it back", async ({
   page,
@@ -68,6 +68,7 @@ test("edges, seams, swatch and extras reach the ledger; without a tail there is 
   await expect(page.getByRole("region", { name: "Tail to leave" })).toBeHidden();
   await page.getByRole("button", { name: /^Bind off, plain/ }).click();
   await page.getByLabel(/^Bind-off/).selectOption({ label: "Sewn" });
+  await openDrawer(page, "Finishing");
   await page.getByRole("button", { name: "A seam" }).click();
   await page.getByLabel("Seams like this").fill("2");
   await expect(page.getByRole("button", { name: /^Back, side ×2 2\.4\sm/ })).toBeVisible();

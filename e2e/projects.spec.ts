@@ -6,7 +6,7 @@ import { answerIsThere, ballsOf, expect, expectAccessible, openAt, openBack, ope
 const GAUGE = "Plain gauge: stitches";
 const home = (page: Page) => page.getByRole("dialog", { name: "Your projects" });
 const entries = (page: Page) => home(page).getByRole("list", { name: "Projects", exact: true });
-const saved = (page: Page) => expect(page.getByText("Saved in this browser")).toBeVisible();
+const saved = (page: Page) => expect(page.getByRole("banner").getByRole("status")).toHaveText("Saved");
 
 async function openHome(page: Page) {
   await page.getByRole("button", { name: /^Project:/ }).click();

@@ -110,7 +110,7 @@ test("a yarn is typed in as its band says, in either units, and is still there a
   await page.keyboard.press("Escape");
   const row = rows(page).filter({ hasText: "Hollin Tweed" });
   await expect(row).toContainText(/H9.*7.*42\sg.*worsted.*99\.2 g = 201\.2 m.*9\.40/s);
-  await expect(page.getByText("Saved in this browser")).toBeVisible();
+  await expect(page.getByRole("banner").getByRole("status")).toHaveText("Saved");
   await page.reload();
   await expect(rows(page).filter({ hasText: "Hollin Tweed" })).toContainText("H9");
   await page.keyboard.press("u");
@@ -171,7 +171,8 @@ test("an empty shelf says what it is for; starting empty leaves a shelf of one's
   await page.getByRole("button", { name: "Empty the shelf" }).click();
   await expect(shelf(page)).toContainText("Nothing is on the shelf yet");
   await page.keyboard.press("Control+z");
-  await page.getByRole("button", { name: "Start empty" }).click();
+  await page.getByRole("button", { name: /^Project:/ }).click();
+  await page.getByRole("menuitem", { name: "Start empty" }).click();
   await expect(shelf(page)).toContainText("Nothing is on the shelf yet");
   await shelf(page).getByRole("button", { name: "A yarn" }).click();
   await page.keyboard.press("Escape");

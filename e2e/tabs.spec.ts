@@ -8,7 +8,7 @@ const GAUGE = "Plain gauge: stitches";
 async function besideSaved(page: Page, context: BrowserContext, path?: string): Promise<Page> {
   await openBack(page);
   await page.getByLabel(GAUGE).fill("14 sts 10cm");
-  await expect(page.getByText("Saved in this browser")).toBeVisible();
+  await expect(page.getByRole("banner").getByRole("status")).toHaveText("Saved");
   const other = await context.newPage();
   await openAt(other, path);
   return other;
@@ -48,9 +48,9 @@ test("a project opened in one tab is open in that one; the other goes on with it
     content: JSON.stringify({ ...(await demoOf(other)), name: "Scarf of the evening" }),
   });
   await expect(other.getByRole("button", { name: /Scarf of the evening/ })).toBeVisible();
-  await expect(other.getByText("Saved in this browser")).toBeVisible();
+  await expect(other.getByRole("banner").getByRole("status")).toHaveText("Saved");
   await page.getByLabel("Rows", { exact: true }).fill("152");
-  await expect(page.getByText("Saved in this browser")).toBeVisible();
+  await expect(page.getByRole("banner").getByRole("status")).toHaveText("Saved");
   for (const [tab, name] of [
     [page, /Harrow slipover/],
     [other, /Scarf of the evening/],

@@ -40,7 +40,7 @@ for (const width of [1280, 390, 320])
       buffer: Buffer.from(JSON.stringify(dressed())),
     });
     await expect(page.getByRole("button", { name: `Project: ${UNBROKEN}` })).toBeVisible();
-    await expect(page.getByText("Saved in this browser")).toBeAttached();
+    await expect(page.getByRole("banner").getByRole("status")).toHaveText("Saved");
     for (const path of BENCHES) {
       await openAt(page, path);
       await expect(page.getByRole("main").getByRole("heading").first()).toBeVisible();

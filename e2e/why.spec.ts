@@ -36,11 +36,7 @@ test("the yarn needed leads to a loop, the loop to the gauge, and each says what
 test("what is changed behind an open reason is in it at once, in the chosen units", async ({ page }) => {
   await openAt(page);
   await answerIsThere(page);
-  await page
-    .getByRole("radio", { name: /in oz yd/ })
-    .or(page.getByText("in oz yd"))
-    .first()
-    .click();
+  await page.getByRole("radio", { name: "Imperial" }).click();
   await answer(page)
     .getByRole("button", { name: /857\syd/ })
     .click();

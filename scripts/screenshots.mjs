@@ -96,7 +96,7 @@ async function compared(page) {
   await page.waitForFunction(() => document.querySelectorAll("[data-drawn]").length === 3, null, {
     timeout: 60_000,
   });
-  await page.getByText("2 compared with the pattern’s own").waitFor();
+  await page.getByText("3 yarns").waitFor();
 }
 
 /** The plan comes from the worker, and so do the kits. */

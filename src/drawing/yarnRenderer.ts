@@ -1,7 +1,8 @@
 /** Draws the path of a yarn with WebGL: tubes that pass over and under one another by their depth. */
 import { NUMBERS_EACH, type YarnPath } from "../core/fabric/yarnPath";
 import { channelsOf } from "../core/yarn/colour";
-import { CORNERS, FRAGMENT, TEXELS_ACROSS, VERTEX } from "./yarnShader";
+import { PLAIN_CHARACTER, type Character } from "../core/yarn/character";
+import { CORNERS, FRAGMENT, HALO_REACH, TEXELS_ACROSS, VERTEX } from "./yarnShader";
 
 export interface YarnLook {
   /** `#rrggbb` of a piece of yarn that holds so many plain loops. */
@@ -10,6 +11,8 @@ export interface YarnLook {
   readonly thickness: number;
   /** Light that reaches what lies deepest, 0 to 1: less where the drawing is so small that only relief is seen. */
   readonly deepLight: number;
+  /** How the yarn looks by its label; a plain one where nothing is said. */
+  readonly character?: Character;
 }
 
 export interface YarnRenderer {
@@ -113,13 +116,15 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
   const fine = uniform("fine");
   const behind = uniform("behind");
   const stride = uniform("stride");
+  const character = uniform("character");
+  const plies = uniform("plies");
   gl.useProgram(program);
   gl.uniform1i(uniform("pieces"), 0);
   gl.uniform1i(uniform("colours"), 1);
   gl.enable(gl.DEPTH_TEST);
 
   return {
-    draw(path, { colourOf, thickness, deepLight }) {
+    draw(path, { colourOf, thickness, deepLight, character: looks = PLAIN_CHARACTER }) {
       gl.viewport(0, 0, canvas.width, canvas.height);
       gl.clearColor(0, 0, 0, 0);
       gl.clear(gl.COLOR_BUFFER_BIT | gl.DEPTH_BUFFER_BIT);
@@ -129,10 +134,12 @@ export function yarnRenderer(canvas: HTMLCanvasElement | OffscreenCanvas): YarnR
       gl.uniform2f(depths, ...DEPTHS);
       gl.uniform1f(shade, deepLight);
       gl.uniform1f(fine, fineness(canvas.width / path.width));
+      gl.uniform4f(character, looks.halo, looks.sheen, looks.heather, looks.variegation);
+      gl.uniform1f(plies, looks.plies);
       const all = path.pieces.length / NUMBERS_EACH;
       for (const pass of [1, 0]) {
         gl.uniform1i(behind, pass);
-        gl.uniform1f(radius, (pass === 1 ? BACK : 1) * (thickness / 2));
+        gl.uniform1f(radius, (pass === 1 ? BACK : 1 + HALO_REACH * looks.halo) * (thickness / 2));
         const each = pass === 1 ? backStride(all) : 1;
         gl.uniform1i(stride, each);
         gl.drawArrays(gl.TRIANGLES, 0, CORNERS * Math.floor(all / each));

@@ -2,6 +2,8 @@
 
 /** Texels in a row of the tables that hold the pieces and their colours. */
 export const TEXELS_ACROSS = 2048;
+/** How far the longest fuzz stands out of a yarn, in its radii. */
+export const HALO_REACH = 0.45;
 /** Two triangles to a piece. */
 export const CORNERS = 6;
 
@@ -61,10 +63,18 @@ uniform vec2 depths;
 uniform float shade;
 uniform float fine;
 uniform bool behind;
+// Halo, sheen, heather and variegation, 0 to 1; how many plies there are.
+uniform vec4 character;
+uniform float plies;
 out vec4 pixel;
 
 const vec3 LIGHT = normalize(vec3(-0.45, 0.55, 0.7));
-const float TWIST = 30.0;
+const float TWIST = 15.0;
+
+// A number between 0 and 1 that is another at each place.
+float scatter(vec2 place) {
+  return fract(sin(dot(place, vec2(12.9898, 78.233))) * 43758.5453);
+}
 
 void main() {
   vec2 way = end.xy - start.xy;
@@ -73,8 +83,14 @@ void main() {
   float walking = dot(at - start.xy, ahead);
   float walked = clamp(walking, 0.0, far);
   vec2 off = at - start.xy - walked * ahead;
-  float reach = length(off) / radius;
-  if (reach > 1.0) discard;
+  // Fuzz reaches further than the yarn itself, hair by hair, and thins out.
+  float core = behind ? 1.0 : 1.0 / (1.0 + ${HALO_REACH} * character.x);
+  float reach = length(off) / (radius * core);
+  if (reach > 1.0) {
+    float hair = scatter(floor(vec2(40.0 * (along + walking) + 9.0 * reach, 3.0 * sign(off.x + off.y))));
+    if (reach * core > 1.0 || hair > 0.55 * character.x * (1.0 - (reach - 1.0) / (1.0 / core - 1.0 + 1e-4))) discard;
+    reach = 0.8;
+  }
   float up = sqrt(1.0 - reach * reach);
   // Behind its end a piece gives way to the one that goes on from there.
   float beyond = max(max(-walking, walking - far), 0.0);
@@ -87,13 +103,28 @@ void main() {
     return;
   }
 
-  vec3 facing = normalize(vec3(off / radius, up));
-  float across = dot(vec2(-ahead.y, ahead.x), off) / radius;
-  // Two plies: a shallow groove that winds round the yarn, and finer fibres beside it.
-  float ply = sin(TWIST * (along + walked) - 6.5 * asin(clamp(across, -0.99, 0.99)));
+  vec3 facing = normalize(vec3(off / (radius * core), up));
+  float across = dot(vec2(-ahead.y, ahead.x), off) / (radius * core);
+  // Plies: shallow grooves that wind round the yarn, the more of them the shallower; a single has none.
+  float groove = plies < 1.5 ? 0.0 : 2.0 / max(plies, 2.0);
+  float turns = 1.414 * sqrt(plies);
+  float ply = groove * sin(turns * (TWIST * (along + walked) - 3.25 * asin(clamp(across, -0.99, 0.99))));
   float lit = 0.42 + 0.86 * max(dot(facing, LIGHT), 0.0);
   lit *= 1.0 + fine * (0.11 * ply - 0.03);
   // What lies deep gets less light, and so does the rim where one yarn presses on another.
   lit *= mix(shade, 1.06, smoothstep(0.36, 0.66, share)) * mix(0.6, 1.0, smoothstep(0.0, 0.55, up));
-  pixel = vec4(min(dye * lit, 1.0) + 0.05 * pow(max(dot(facing, LIGHT), 0.0), 12.0), 1.0);
+  // Fuzz scatters the light: what is light and what is dark come nearer to one another.
+  lit = mix(lit, 0.86, 0.4 * character.x);
+  vec3 colour = dye;
+  if (character.z > 0.0) {
+    // Fibres lie along the yarn, each of its own shade.
+    float fibre = scatter(floor(vec2(9.0 * (along + walked), 4.0 * across + 2.0 * ply)));
+    colour *= 1.0 + 0.55 * character.z * (fibre - 0.5);
+  }
+  if (character.w > 0.0) {
+    float turn = 0.5 + 0.5 * sin(0.55 * along) * sin(0.21 * along + 1.0);
+    colour = mix(colour, mix(dye.gbr, vec3(dot(dye, vec3(0.4))), 0.4), 0.75 * character.w * turn);
+  }
+  float shine = pow(max(dot(facing, LIGHT), 0.0), mix(12.0, 26.0, character.y));
+  pixel = vec4(min(colour * lit, 1.0) + mix(0.03, 0.3, character.y) * (1.0 - 0.6 * character.x) * shine, 1.0);
 }`;

@@ -7,6 +7,7 @@ import { aspectOf } from "../core/garment/projectGauge";
 import { panelStitches, withEdges } from "../core/panels/across";
 import { groundPanel } from "../core/panels/groundPanel";
 import { joinPanels, mirror, repeatAcross, repeatUp } from "../core/panels/transforms";
+import { characterOf } from "../core/yarn/character";
 import { yarnRenderer, type YarnLook, type YarnRenderer } from "../drawing/yarnRenderer";
 import { acrossOf } from "../core/garment/panelLayout";
 import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
@@ -129,7 +130,9 @@ async function drawFabric(
   const { path, rows, stitches, repeat } = fabric;
   const wide = Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
   const scale = Math.min(wide / path.width, MOST_PX / path.height);
-  const drawnLook = { ...look, colourOf: () => colour };
+  const yarnId = project.pieces.find(({ id }) => id === pieceId)?.yarnId;
+  const yarn = project.yarns.find(({ id }) => id === yarnId) ?? project.yarns[0];
+  const drawnLook = { ...look, colourOf: () => colour, ...(yarn && { character: characterOf(yarn) }) };
   const drawn = drawnPath(path, drawnLook, Math.round(path.width * scale), Math.round(path.height * scale));
   if (!drawn) return null;
   const [width, height] = [(path.width - 2 * FREE_MARGIN) * scale, repeat * scale];

@@ -11,6 +11,8 @@ import {
   type Selection,
 } from "../panels/edit";
 import { panelStitches } from "../panels/across";
+import { placeableOf } from "../panels/placeable";
+import { placeStitch } from "../panels/placeStitch";
 import { stitchesOf, type Panel } from "../panels/panel";
 import { mirror } from "../panels/transforms";
 import { printInManner, printPattern } from "./print";
@@ -23,6 +25,8 @@ import { rewriteRows } from "./rewriteRow";
 /** What can be done to a chart: something laid over the selection, or one of the acts of the table. */
 export type ChartAct =
   | { readonly type: "place"; readonly placing: Placing }
+  /** Any stitch, by its id. */
+  | { readonly type: "stitch"; readonly id: string }
   /** Puts copied stitches, as text, where the selection begins. */
   | { readonly type: "paste"; readonly copied: string }
   | { readonly type: keyof typeof ACTS };
@@ -38,8 +42,14 @@ const ACTS = {
 
 function acted(panel: Panel, at: Selection, act: ChartAct): Panel {
   if (act.type === "place") {
+    const [single] = act.placing.startsWith("cross") ? [] : (worksFor(act.placing, 1) ?? []);
+    if (single) return placeStitch(panel, at, single);
     const works = worksFor(act.placing, at.to - at.from);
     return works ? placeOver(panel, at, works) : panel;
+  }
+  if (act.type === "stitch") {
+    const stitch = placeableOf(act.id);
+    return stitch ? placeStitch(panel, at, stitch.work) : panel;
   }
   if (act.type !== "paste") return ACTS[act.type](panel, at);
   const [works] = readPattern(act.copied).panel?.rows ?? [];

@@ -142,6 +142,21 @@ function runsOf(row: PanelRow, wording: Wording): ChartRow["runs"] {
   });
 }
 
+/** How one work is drawn, by itself. */
+export const signOf = (work: Work, wording: Wording): ChartRow["runs"][number] | undefined =>
+  runsOf([work], wording)[0];
+
+/** The signs that occur in a chart, each once, a run of one kind as one stitch of it. */
+export function signsOf({ rows }: Chart): ChartRow["runs"] {
+  const signs = new Map<string, ChartRow["runs"][number]>();
+  for (const run of rows.flatMap(({ runs }) => runs)) {
+    if (signs.has(run.name) || run.width === 0) continue;
+    const width = run.type === "crossing" || run.mark === "wrap" ? run.width : 1;
+    signs.set(run.name, { ...run, column: 0, width });
+  }
+  return [...signs.values()];
+}
+
 /** The chart of a panel. Example: purl 2, cross 2/2, purl 2 is two bumps, a crossing of four, two bumps. */
 export function chartOf(
   { rows }: Panel,

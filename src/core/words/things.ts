@@ -19,6 +19,7 @@ const THINGS = {
   row: ["row", "rows"],
   rowOrStitch: ["row or stitch", "rows or stitches"],
   seam: ["seam", "seams"],
+  extra: ["extra", "extras"],
   stitch: ["stitch", "stitches"],
   stitchAMinute: ["stitch a minute", "stitches a minute"],
   strand: ["strand", "strands"],

@@ -7,29 +7,32 @@ interface Fibre {
   readonly halo: number;
   readonly drape: number;
   readonly spring: number;
+  /** How far it shines in the light, 0 to 1. */
+  readonly sheen: number;
 }
 
-const fibre = (names: string, halo: number, drape: number, spring: number): Fibre => ({
+const fibre = (names: string, halo: number, drape: number, spring: number, sheen: number): Fibre => ({
   names: names.split(" "),
   halo,
   drape,
   spring,
+  sheen,
 });
 
 /** The first name is the one that is told. */
 const FIBRES: readonly Fibre[] = [
-  fibre("wool merino lambswool shetland corriedale bfl leicester schurwolle laine lana", 0, 0, 1),
-  fibre("alpaca suri", 0.6, 0.4, 0.2),
-  fibre("mohair kid", 1, 0.2, 0.2),
-  fibre("angora", 1, 0.2, 0.2),
-  fibre("cashmere", 0.5, 0.2, 0.5),
-  fibre("yak camel", 0.4, 0.2, 0.4),
-  fibre("silk tussah mulberry", 0, 1, 0),
-  fibre("viscose bamboo lyocell rayon modal", 0, 1, 0),
-  fibre("cotton", 0, 0.5, 0),
-  fibre("linen flax hemp ramie", 0, 0.8, 0),
-  fibre("acrylic polyacrylic", 0.1, 0.2, 0.5),
-  fibre("nylon polyamide polyester elastane", 0, 0.2, 0.6),
+  fibre("wool merino lambswool shetland corriedale bfl leicester schurwolle laine lana", 0, 0, 1, 0.1),
+  fibre("alpaca suri", 0.6, 0.4, 0.2, 0.25),
+  fibre("mohair kid", 1, 0.2, 0.2, 0.35),
+  fibre("angora", 1, 0.2, 0.2, 0),
+  fibre("cashmere", 0.5, 0.2, 0.5, 0),
+  fibre("yak camel", 0.4, 0.2, 0.4, 0),
+  fibre("silk tussah mulberry", 0, 1, 0, 1),
+  fibre("viscose bamboo lyocell rayon modal", 0, 1, 0, 0.8),
+  fibre("cotton", 0, 0.5, 0, 0.1),
+  fibre("linen flax hemp ramie", 0, 0.8, 0, 0.3),
+  fibre("acrylic polyacrylic", 0.1, 0.2, 0.5, 0.2),
+  fibre("nylon polyamide polyester elastane", 0, 0.2, 0.6, 0.4),
 ];
 
 export interface Blend {
@@ -38,6 +41,7 @@ export interface Blend {
   readonly halo: number;
   readonly drape: number;
   readonly spring: number;
+  readonly sheen: number;
 }
 
 const PART =
@@ -67,19 +71,20 @@ export function readFibres(text: string): Blend | null {
   const each = unsaid > 0 ? Math.max(0, 100 - said) / unsaid : 0;
   const all = said + each * unsaid || 1;
   const shares = parts.map(({ found, percent }) => ({ found, share: (percent ?? each) / all }));
-  const sum = (of: "halo" | "drape" | "spring") =>
+  const sum = (of: "halo" | "drape" | "spring" | "sheen") =>
     shares.reduce((total, { found, share }) => total + share * found[of], 0);
   return {
     parts: shares.map(({ found, share }) => ({ name: found.names[0] ?? "", share })),
     halo: sum("halo"),
     drape: sum("drape"),
     spring: sum("spring"),
+    sheen: sum("sheen"),
   };
 }
 
 /** Blends that are held together, each with its share of the mass. */
 export function blended(blends: readonly { readonly blend: Blend; readonly share: number }[]): Blend {
-  const sum = (of: "halo" | "drape" | "spring") =>
+  const sum = (of: "halo" | "drape" | "spring" | "sheen") =>
     blends.reduce((total, { blend, share }) => total + share * blend[of], 0);
   return {
     parts: blends.flatMap(({ blend, share }) =>
@@ -88,6 +93,7 @@ export function blended(blends: readonly { readonly blend: Blend; readonly share
     halo: sum("halo"),
     drape: sum("drape"),
     spring: sum("spring"),
+    sheen: sum("sheen"),
   };
 }
 

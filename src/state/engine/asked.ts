@@ -51,6 +51,7 @@ export function useAsked<Id extends QuestionId>(id: Id, asked: AskedOf<Id> | und
   const basis = useStable([id, asked, useRevision(), ...beside]);
   const [heard, setHeard] = useState<Heard<Id>>({ told: null, of: null, parts: [], progress: null });
   const running = useRef(0);
+  const asks = useRef(0);
   useEffect(() => {
     if (asked === undefined) return;
     const job = nextJob();
@@ -85,7 +86,9 @@ export function useAsked<Id extends QuestionId>(id: Id, asked: AskedOf<Id> | und
       // What is told of its progress may come behind the last word: by then nobody listens.
       listening = false;
     };
-    const timer = setTimeout(() => void begin(1), SETTLE_MS);
+    // What is asked first is asked at once: nobody is typing yet.
+    const timer = setTimeout(() => void begin(1), asks.current === 0 ? 0 : SETTLE_MS);
+    asks.current += 1;
     return () => {
       listening = false;
       clearTimeout(timer);

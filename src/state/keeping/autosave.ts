@@ -12,8 +12,8 @@ export type SaveState =
 export const useSaveState = create<SaveState>()(() => ({ kind: "saved" }));
 
 /** A change is kept when nothing has followed it for so long, and so long behind the first one at the latest. */
-const SETTLE_MS = 250;
-const LATEST_MS = 400;
+const SETTLE_MS = 200;
+const LATEST_MS = 300;
 const FIRST_RETRY_MS = 2000;
 const LAST_RETRY_MS = 60_000;
 
@@ -81,8 +81,12 @@ export function startAutosave({ subscribe, isKept, keep, whyNot }: Source): Auto
     if (isKept()) return;
     if (tries === 0) useSaveState.setState({ kind: "waiting" }, true);
     // Who types without a rest is kept too.
-    since ??= Date.now();
-    wait(Math.max(0, Math.min(SETTLE_MS, since + LATEST_MS - Date.now())));
+    const now = Date.now();
+    since ??= now;
+    const left = since + LATEST_MS - now;
+    // A page that is kept busy by keys comes to its timers late: what is due is kept at once.
+    if (left <= 0) void flush();
+    else wait(Math.min(SETTLE_MS, left));
   });
   return {
     flush,

@@ -1,7 +1,7 @@
 /** From opening the page to leaving it: what the address holds, what was lost on the way, and when the page goes. */
 import { say, type Message } from "@/core/words/message";
 import { followProject } from "../engine/answer";
-import { whenLost } from "../engine/workers";
+import { engine, whenLost } from "../engine/workers";
 import { arrive } from "./arrive";
 import { PROJECT_FRAGMENT } from "./fragment";
 import { followCards } from "./followCards";
@@ -47,6 +47,10 @@ function goOn(tell: Tell): () => void {
 export function runSession(tell: Tell): () => void {
   let ended = false;
   let rest: (() => void) | undefined;
+  // The engine is loaded while the project is looked for.
+  engine()
+    .pulse()
+    .catch(() => {});
   const hide = () => {
     if (document.visibilityState === "hidden") leave();
   };

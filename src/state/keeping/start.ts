@@ -2,6 +2,10 @@
 import { say, type Message } from "@/core/words/message";
 import { SETTINGS_KEY, useSettings } from "./settings";
 
+/** Fetched while the page comes to life, not behind that. */
+const fetched = typeof window === "undefined" ? null : import("./session");
+fetched?.catch(() => {});
+
 /** Starts the session; the result ends it. `tell` gets a word for the user. */
 export function startSession(tell: (word: Message) => void): () => void {
   void useSettings.persist.rehydrate();
@@ -11,7 +15,7 @@ export function startSession(tell: (word: Message) => void): () => void {
   window.addEventListener("storage", follow);
   let ended = false;
   let end: (() => void) | undefined;
-  import("./session").then(
+  (fetched ?? import("./session")).then(
     ({ runSession }) => {
       if (!ended) end = runSession(tell);
     },

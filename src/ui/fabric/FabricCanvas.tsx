@@ -47,12 +47,17 @@ export function FabricCanvas({ path, look, scale, label }: FabricCanvasProps) {
 
   if (plain)
     return (
-      // eslint-disable-next-line @next/next/no-img-element -- a picture made here, not one to be fetched
-      <img
-        alt={label}
-        style={{ width, height }}
-        src={`data:image/svg+xml,${encodeURIComponent(fabricSvg(path, { ...look, stitchMm: 5, title: label }))}`}
-      />
+      <>
+        {/* eslint-disable-next-line @next/next/no-img-element -- a picture made here, not one to be fetched */}
+        <img
+          alt={label}
+          style={{ width, height }}
+          src={`data:image/svg+xml,${encodeURIComponent(fabricSvg(path, { ...look, stitchMm: 5, title: label }))}`}
+        />
+        <p role="note" className="absolute top-1 left-1 rounded bg-card px-1.5 text-xs">
+          Drawn flat: this browser has no WebGL.
+        </p>
+      </>
     );
   return <canvas ref={place} role="img" aria-label={label} className="block" style={{ width, height }} />;
 }

@@ -6,6 +6,7 @@ import { toast } from "@/ui/parts/toast";
 import { BLOCKINGS } from "@/core/fabric/blocking";
 import { plainStitch } from "@/core/stitches/plainStitch";
 import { aspectOf, gaugeOrUsual } from "@/core/garment/projectGauge";
+import { characterOf, PLAIN_CHARACTER } from "@/core/yarn/character";
 import { thicknessOf } from "@/core/yarn/thickness";
 import type { PutUp } from "@/core/yarn/putUp";
 import { useChosenPiece } from "@/state/chosen/chosen";
@@ -42,9 +43,10 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
     () => ({
       thickness,
       deepLight: DEEP_LIGHT,
+      character: mode === "yarn" || !yarn ? PLAIN_CHARACTER : characterOf(yarn),
       colourOf: mode === "yarn" ? yarnScale(least, most) : () => colour,
     }),
-    [thickness, mode, least, most, colour],
+    [thickness, mode, least, most, colour, yarn],
   );
   const keepPng = async () => {
     if (woven?.ok && !(await keepAsPng(woven.path, look, name)))

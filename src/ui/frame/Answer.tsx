@@ -1,27 +1,30 @@
 "use client";
-import { countOf } from "@/core/words/things";
 import { lazily } from "@/ui/parts/lazily";
 import { Said } from "@/ui/parts/Said";
-import type { KnownSeen } from "@/core/engine/seen";
+import type { KnownSeen, SeenYarn } from "@/core/engine/seen";
 import type { Finding, MissingField } from "@/core/forecast/projectForecast";
-import { formatYarn } from "@/core/units/format";
-import { toMetres } from "@/core/units/brands";
+import { countOf } from "@/core/words/things";
 import { tellBall } from "@/core/yarn/putUp";
 import { useAnswer, useAnswerIsBehind, useHasFailed } from "@/state/engine/answer";
-import { useProjectPart } from "@/state/project/projectStore";
-import { useOmissions } from "@/state/engine/omissions";
+import { useOmissions, useSaidToLeaveOut } from "@/state/engine/omissions";
 import { useUnits } from "@/state/keeping/settings";
 import { FieldLink } from "@/ui/parts/FieldLink";
-import { OneYarn, SaidToLeaveOut } from "./AnswerFigures";
+import { AtKeptWidth, Balls, Chance, ChanceAsWritten, NeedAndRest } from "./AnswerFigures";
+import { AnswerLine, Small } from "./AnswerLine";
+import { Certainty } from "./Certainty";
+import { NextStepHint } from "./NextStepHint";
+import { NotSaved } from "./SaveStatus";
 import { useLate } from "./useLate";
 
 /** What is left out is seldom anything: how it is told comes when there is something. */
+const SoFar = lazily("What is left out", () => import("./SoFar").then((file) => file.SoFar));
 const LeftOut = lazily("What is left out", () => import("./LeftOut").then((file) => file.LeftOut));
+const SaidToLeaveOut = lazily("What is left out", () =>
+  import("./LeftOut").then((file) => file.SaidToLeaveOut),
+);
 
 /** Most projects are of one yarn. */
-const SeveralYarns = lazily("Balls of each yarn", () =>
-  import("./SeveralYarns").then((file) => file.SeveralYarns),
-);
+const EachYarn = lazily("Balls of each yarn", () => import("./SeveralYarns").then((file) => file.EachYarn));
 
 const MISSING: { readonly [Field in MissingField]: string } = {
   putUp: "what the ball holds",
@@ -34,94 +37,132 @@ export function Answer() {
   const behind = useAnswerIsBehind();
   const late = useLate(behind);
   const failed = useHasFailed();
+  const whole = useOmissions().length === 0;
+  const saidTo = useSaidToLeaveOut().length > 0;
   return (
-    <section
-      aria-label="Answer"
-      aria-busy={behind}
-      className={`min-w-0 flex-1 max-md:basis-full md:max-w-3xl ${late ? "opacity-60" : ""}`}
-    >
+    <section aria-label="Answer" aria-busy={behind} className="contents">
+      {!answer.known && <MissingAnswer {...answer} faded={late} />}
+      {answer.known && !whole && <SoFar yarns={answer.yarns} faded={late} />}
+      {answer.known && whole && <WholeAnswer answer={answer} faded={late} />}
+      <NotSaved />
       {failed && (
-        <p role="alert" className="pt-3 text-madder">
+        <p role="alert" className="py-1 text-madder">
           This could not be calculated; the figures here are from before the last change. Undo takes that
           change back.
         </p>
       )}
-      {answer.known ? <KnownAnswer answer={answer} /> : <MissingAnswer {...answer} />}
+      {!whole && <LeftOut />}
+      {saidTo && <SaidToLeaveOut />}
     </section>
   );
 }
 
-interface MissingAnswerProps {
+interface Faded {
+  /** Whether another answer is on its way. */
+  readonly faded: boolean;
+}
+
+interface MissingAnswerProps extends Faded {
   readonly missing: readonly MissingField[];
   readonly findings: readonly Finding[];
 }
 
-function MissingAnswer({ missing, findings: [finding] }: MissingAnswerProps) {
-  if (missing.length === 0)
-    return (
-      <p className="pt-4 text-lg" role="status">
-        {finding ? (
-          <>
-            <strong className="font-display text-2xl">No answer yet.</strong> <Said>{finding.message}</Said>
-          </>
-        ) : (
-          "Calculating …"
-        )}
-      </p>
-    );
+function MissingAnswer({ missing, findings: [finding], faded }: MissingAnswerProps) {
+  const calculating = missing.length === 0 && !finding;
   return (
-    <p className="pt-4 text-lg" role="status">
-      <strong className="font-display text-2xl">No answer yet.</strong> Still needed:{" "}
-      {missing.map((field, index) => (
-        <span key={field}>
-          {index > 0 && " and "}
-          <FieldLink field={field}>{MISSING[field]}</FieldLink>
-        </span>
-      ))}
-      .
-    </p>
+    <AnswerLine
+      faded={faded}
+      more={false}
+      head={<p role="status">{calculating ? "Calculating …" : "No answer yet."}</p>}
+      first={
+        missing.length === 0
+          ? finding && <Said>{finding.message}</Said>
+          : [
+              "Still needed: ",
+              ...missing.map((field, index) => (
+                <span key={field}>
+                  {index > 0 && " and "}
+                  <FieldLink field={field}>{MISSING[field]}</FieldLink>
+                </span>
+              )),
+              ".",
+            ]
+      }
+    />
   );
 }
 
-function KnownAnswer({ answer }: { readonly answer: KnownSeen }) {
-  const whole = useOmissions().length === 0;
-  const { yarns, weighed } = answer;
-  const [first] = yarns;
-  if (!whole) return <SoFar yarns={yarns} />;
-  return yarns.length === 1 ? (
-    <OneYarn yarn={first} weighed={weighed} />
-  ) : (
-    <SeveralYarns yarns={yarns} weighed={weighed} />
-  );
+interface WholeAnswerProps extends Faded {
+  readonly answer: KnownSeen;
 }
 
-/** Something is left out: what the rest takes, and no chance, since there is none for the whole. */
-function SoFar({ yarns }: { readonly yarns: KnownSeen["yarns"] }) {
+function WholeAnswer({ answer: { yarns, weighed }, faded }: WholeAnswerProps) {
   const units = useUnits();
-  const names = useProjectPart((project) => project.yarns);
-  return (
-    <div className="flex flex-wrap items-start gap-x-4 gap-y-1 md:justify-end">
-      <div role="status">
-        {yarns.map(({ yarn, advised, totalMm }) => (
-          <p key={yarn.id} className="whitespace-nowrap">
-            <span className="font-display text-3xl leading-tight font-semibold">
-              {countOf(advised.balls, "ball")}
-            </span>{" "}
-            of {tellBall(yarn.putUp, units)} so far
-            <span className="block text-[0.95rem] text-faint">
-              {yarns.length > 1 && `${names.find(({ id }) => id === yarn.id)?.name ?? ""}: `}
-              {formatYarn(toMetres(totalMm), units)} for the rest
-            </span>
-          </p>
-        ))}
-        <p className="text-[0.95rem]">
-          <strong>No chance is given</strong> while something is left out.
-        </p>
-      </div>
-      <div className="min-w-0 flex-1 max-md:basis-full">
-        <LeftOut />
-        <SaidToLeaveOut />
+  const [first] = yarns;
+  const beside = (
+    <div className="flex items-center justify-end gap-4">
+      <NextStepHint doubts={first.doubts} />
+      <div className="not-printed shrink-0 max-xl:hidden">
+        <Certainty />
       </div>
     </div>
   );
+  if (yarns.length > 1) {
+    const all = yarns.reduce((sum, { advised }) => sum + advised.balls, 0);
+    return (
+      <AnswerLine
+        faded={faded}
+        more
+        head={
+          <p role="status">
+            {countOf(all, "ball")} <Small>needed in {yarns.length} yarns</Small>
+          </p>
+        }
+        first={<EachYarn yarns={yarns} weighed={weighed} />}
+        beside={beside}
+      />
+    );
+  }
+  return (
+    <AnswerLine
+      faded={faded}
+      more
+      head={
+        <p role="status" className="whitespace-nowrap">
+          <Balls yarn={first} />{" "}
+          <span className="max-[22.5rem]:sr-only">
+            <Small>
+              of {tellBall(first.yarn.putUp, units)} <span className="max-md:sr-only">needed</span>
+            </Small>
+          </span>
+        </p>
+      }
+      first={
+        <span className="whitespace-nowrap">
+          <Chance yarn={first} weighed={weighed} /> as written
+          <span className="max-md:sr-only">
+            , <AtKeptWidth yarn={first} weighed={weighed} />
+          </span>
+        </span>
+      }
+      second={
+        <span className="whitespace-nowrap">
+          <Around yarn={first} weighed={weighed} />
+          <NeedAndRest yarn={first} units={units} />
+        </span>
+      }
+      beside={beside}
+    />
+  );
 }
+
+/** How sure a ball fewer and a ball more would be. */
+const Around = ({ yarn, weighed }: { readonly yarn: SeenYarn; readonly weighed: boolean }) =>
+  yarn.around
+    .filter(({ balls }) => balls !== yarn.advised.balls)
+    .map(({ balls }, index) => (
+      <span key={balls}>
+        {index === 0 ? countOf(balls, "ball") : balls}:{" "}
+        <ChanceAsWritten yarn={yarn} weighed={weighed} balls={balls} /> ·{" "}
+      </span>
+    ));

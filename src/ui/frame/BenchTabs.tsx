@@ -1,36 +1,66 @@
 "use client";
+import { Ellipsis } from "lucide-react";
 import Link from "next/link";
-import { usePathname } from "next/navigation";
-import { BENCHES, PANELS_PATH, SHELF_PATH } from "./benches";
+import { usePathname, useRouter } from "next/navigation";
+import { openTools } from "@/state/chosen/toolDrawer";
+import { Button } from "@/ui/parts/Button";
+import { Menu } from "@/ui/parts/Menu";
+import { BENCHES, HELP_PATH, PANELS_PATH, SHELF_PATH } from "./benches";
+import { toggleTheme, toggleUnits } from "./shortcuts";
 
-/** The benches hang from the strand like stitch markers; on a phone they lie under the thumb. */
-export function BenchTabs() {
+interface BenchTabsProps {
+  readonly onShortcuts: () => void;
+  readonly onSettings: () => void;
+}
+
+/** The benches in the order of the work; on a phone they lie under the thumb, and what else is at hand in a menu beside them. */
+export function BenchTabs({ onShortcuts, onSettings }: BenchTabsProps) {
   const path = usePathname();
+  const { push } = useRouter();
+  const beside = path === PANELS_PATH || path === SHELF_PATH;
   return (
     <nav
       aria-label="Benches"
-      className="max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-20 max-md:border-t max-md:border-line max-md:bg-paper max-md:px-2 max-md:py-2 max-[22.5rem]:px-1"
+      className="max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-20 max-md:border-t max-md:border-line max-md:bg-paper max-md:px-2 max-md:py-2 md:order-last md:basis-full xl:order-none xl:basis-auto"
     >
       <ul className="flex justify-between gap-1 md:justify-start">
         {BENCHES.map(({ path: to, name, key }) => (
-          <li key={to} className="relative md:pt-5">
-            <span
-              aria-hidden
-              className={`absolute top-0 left-1/2 hidden h-6 w-4 -translate-x-1/2 rounded-full border-2 md:block ${path === to ? "border-madder" : "border-edge"}`}
-            />
+          <li key={to}>
             <Tab to={to} name={name} shortcut={key} here={path === to} />
           </li>
         ))}
-        <li className="md:ml-2 md:pt-5">
+        <li className="max-md:hidden md:ml-1.5">
           <Tab to={PANELS_PATH} name="Panels" shortcut="P" here={path === PANELS_PATH} />
         </li>
-        <li className="md:pt-5">
+        <li className="max-md:hidden">
           <Tab to={SHELF_PATH} name="Shelf" shortcut="S" here={path === SHELF_PATH} />
+        </li>
+        <li className="md:hidden">
+          <Menu
+            acts={[
+              { name: "Panels", act: () => push(PANELS_PATH) },
+              { name: "Shelf", act: () => push(SHELF_PATH) },
+              { name: "Tools", act: () => openTools() },
+              { name: "Metric or imperial", act: toggleUnits },
+              { name: "Dark or light", act: toggleTheme },
+              { name: "Settings", act: onSettings },
+              { name: "Shortcuts", act: onShortcuts },
+              { name: "Help", act: () => push(HELP_PATH) },
+            ]}
+            trigger={
+              <Button look="bare" aria-label="More benches and settings" className={tabClass(beside)}>
+                <Ellipsis size={18} aria-hidden />
+              </Button>
+            }
+          />
         </li>
       </ul>
     </nav>
   );
 }
+
+const tabClass = (here: boolean) =>
+  `relative block rounded-lg border px-2 py-2.5 text-[0.8rem] font-semibold max-[22.5rem]:px-1 max-[22.5rem]:tracking-tight md:px-2 md:py-1 md:text-[0.95rem] ${here ? "border-ink bg-ink text-paper" : "border-line bg-card"}`;
 
 interface TabProps {
   readonly to: string;
@@ -39,16 +69,14 @@ interface TabProps {
   readonly here: boolean;
 }
 
-function Tab({ to, name, shortcut, here }: TabProps) {
-  return (
-    <Link
-      href={to}
-      aria-current={here ? "page" : undefined}
-      aria-keyshortcuts={shortcut}
-      className={`relative block rounded-lg border px-1 py-2.5 text-[0.75rem] font-semibold max-[22.5rem]:px-0.5 max-[22.5rem]:tracking-tight md:px-1.5 md:text-[0.95rem] ${here ? "border-ink bg-ink text-paper" : "border-line bg-card"}`}
-    >
-      {name}
-      <kbd className="ml-1 hidden font-[inherit] text-xs font-normal opacity-80 md:inline">{shortcut}</kbd>
-    </Link>
-  );
-}
+const Tab = ({ to, name, shortcut, here }: TabProps) => (
+  <Link
+    href={to}
+    title={`Key ${shortcut}`}
+    aria-current={here ? "page" : undefined}
+    aria-keyshortcuts={shortcut}
+    className={tabClass(here)}
+  >
+    {name}
+  </Link>
+);

@@ -7,9 +7,7 @@ import { toast } from "@/ui/parts/toast";
 import { useIsAnswered } from "@/state/engine/answer";
 import { startSession } from "@/state/keeping/start";
 import { Answer } from "./Answer";
-import { BenchTabs } from "./BenchTabs";
 import { asSaid } from "@/ui/parts/Said";
-import { DemoNotice } from "./DemoNotice";
 import { FileDrop } from "./FileDrop";
 import { Header } from "./Header";
 import { StrandRuler } from "./StrandRuler";
@@ -49,19 +47,15 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         <Header onShortcuts={() => setListOpen(true)} onSettings={() => setSettingsOpen(true)} />
         {opened ? (
           <>
+            <Boundary name="Answer">
+              <Answer />
+            </Boundary>
             <section aria-label="Strand">
               <Boundary name="Strand">
                 <StrandRuler />
               </Boundary>
             </section>
-            <div className="mt-1 flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
-              <BenchTabs />
-              <Boundary name="Answer">
-                <Answer />
-              </Boundary>
-            </div>
-            <DemoNotice />
-            <main id="bench" tabIndex={-1} className="mt-3 outline-none">
+            <main id="bench" tabIndex={-1} className="outline-none md:mt-1">
               <Boundary key={path} name="This bench">
                 {children}
               </Boundary>

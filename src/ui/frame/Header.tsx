@@ -5,9 +5,10 @@ import { openTools } from "@/state/chosen/toolDrawer";
 import { setUnits, useUnits } from "@/state/keeping/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { IconButton } from "@/ui/parts/IconButton";
+import { BenchTabs } from "./BenchTabs";
 import { ProjectMenu } from "./ProjectMenu";
-import { SaveStatus } from "./SaveStatus";
-import { UNITS } from "./settingChoices";
+import { Saved } from "./SaveStatus";
+import { UNITS_SHORT } from "./settingChoices";
 import { toggleTheme } from "./shortcuts";
 
 interface HeaderProps {
@@ -15,23 +16,27 @@ interface HeaderProps {
   readonly onSettings: () => void;
 }
 
+/** One line: the project, the benches, and what is at hand in all of them; on a phone the benches lie under the thumb. */
 export function Header({ onShortcuts, onSettings }: HeaderProps) {
   const units = useUnits();
   const canUndo = useCanUndo();
   const canRedo = useCanRedo();
   return (
-    <header className="flex flex-wrap items-center gap-x-3 gap-y-1 py-2.5">
-      <h1 className="text-2xl tracking-tight">Brenok</h1>
+    <header className="flex h-9.5 items-center gap-x-2 md:h-auto md:min-h-11 md:flex-wrap">
+      <h1 className="text-2xl tracking-tight max-md:sr-only">Brenok</h1>
       <ProjectMenu />
-      <div className="ml-auto flex items-center justify-end gap-1 max-[22.5rem]:flex-wrap">
-        <SaveStatus />
+      <BenchTabs onShortcuts={onShortcuts} onSettings={onSettings} />
+      <div className="ml-auto flex shrink-0 items-center justify-end gap-0.5">
+        <Saved />
         <IconButton label="Undo" keys="Control+Z" disabled={!canUndo} onClick={undo} icon={Undo2} />
         <IconButton label="Redo" keys="Control+Shift+Z" disabled={!canRedo} onClick={redo} icon={Redo2} />
-        <Choice label="Units" options={UNITS} value={units} onChange={setUnits} />
-        <IconButton label="Tools" keys="T" onClick={() => openTools()} icon={Ruler} />
-        <IconButton label="Dark or light" keys="D" onClick={toggleTheme} icon={ThemeIcon} />
-        <IconButton label="Settings" keys="," onClick={onSettings} icon={Settings2} />
-        <IconButton label="Shortcuts" keys="?" onClick={onShortcuts} icon={CircleHelp} />
+        <div className="flex items-center gap-0.5 max-md:hidden">
+          <Choice label="Units" options={UNITS_SHORT} value={units} onChange={setUnits} />
+          <IconButton label="Tools" keys="T" onClick={() => openTools()} icon={Ruler} />
+          <IconButton label="Dark or light" keys="D" onClick={toggleTheme} icon={ThemeIcon} />
+          <IconButton label="Settings" keys="," onClick={onSettings} icon={Settings2} />
+          <IconButton label="Shortcuts" keys="?" onClick={onShortcuts} icon={CircleHelp} />
+        </div>
       </div>
     </header>
   );

@@ -16,6 +16,7 @@ import { useSettings } from "@/state/keeping/settings";
 import { extraName } from "@/core/estimate/extras";
 import { sectionName } from "@/ui/pieces/sectionWords";
 import { seamName } from "@/core/estimate/seamName";
+import { reveal } from "@/ui/parts/reveal";
 import { undoable } from "@/ui/parts/undoable";
 
 type Words = Wording["words"];
@@ -128,7 +129,7 @@ function LeftOutItem({ omission }: { readonly omission: Omission }) {
     const { bench, field } = openOmission(omission);
     router.push(field === null ? bench : `${bench}#${field}`);
     // On the bench that is open already, the field is there as soon as its section is.
-    if (field !== null) requestAnimationFrame(() => document.getElementById(field)?.focus());
+    if (field !== null) requestAnimationFrame(() => reveal(field));
   };
   return (
     <li className="border-l-4 border-madder pl-2">
@@ -197,7 +198,7 @@ export function SaidToLeaveOut() {
 export function NotWhole({ children }: { readonly children: string }) {
   return (
     <p role="status" className="mt-2 border-l-4 border-madder pl-2">
-      {children} What is left out is listed beside the balls at the top: fix it, or choose to leave it out.
+      {children} What is left out is listed under the balls at the top: fix it, or choose to leave it out.
     </p>
   );
 }

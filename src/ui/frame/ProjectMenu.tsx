@@ -5,7 +5,7 @@ import { lazily } from "@/ui/parts/lazily";
 import { openProjectSheet, useProjectSheet } from "@/state/chosen/projectSheet";
 import { useProjectPart } from "@/state/project/projectStore";
 import { Menu } from "@/ui/parts/Menu";
-import { PROJECT_ACTS } from "./projectActs";
+import { DEMO_ACTS, PROJECT_ACTS } from "./projectActs";
 
 /** A form that is seldom opened. */
 const ProjectDetails = lazily(
@@ -23,21 +23,24 @@ const SendSheet = lazily(
 /** The project's name, and what can be done with the project as a whole. */
 export function ProjectMenu() {
   const name = useProjectPart((project) => project.name);
-  const yarns = useProjectPart((project) => project.yarns);
+  const demo = useProjectPart((project) => project.demo);
   const sheet = useProjectSheet(({ open }) => open);
   const close = () => openProjectSheet(null);
   return (
     <>
       <Menu
-        acts={PROJECT_ACTS}
+        {...(demo && { note: "A demo, all invented. Change anything in it to see what follows." })}
+        acts={demo ? [...DEMO_ACTS, ...PROJECT_ACTS] : PROJECT_ACTS}
         trigger={
           <Button
-            aria-label={`Project: ${name}`}
+            aria-label={`Project: ${name}${demo ? ", a demo" : ""}`}
             look="bare"
-            className="flex max-w-[22rem] min-w-0 items-center gap-1.5 rounded-lg px-2 py-1.5 hover:bg-line"
+            className="flex min-w-0 items-center gap-1.5 rounded-lg py-1.5 hover:bg-line md:max-w-[22rem] md:px-2 xl:max-w-56"
           >
             <span className="truncate font-semibold">{name || "Untitled project"}</span>
-            <span className="hidden truncate text-sm text-faint lg:inline">{yarns[0]?.name}</span>
+            {demo && (
+              <span className="shrink-0 rounded-full border border-edge px-1.5 text-xs text-faint">demo</span>
+            )}
             <ChevronDown size={16} aria-hidden className="shrink-0" />
           </Button>
         }

@@ -12,23 +12,33 @@ const WHY: Readonly<Record<Unkept, string>> = {
 };
 
 /** Whether everything is kept. Silence would be cheaper, but a knitter should not have to wonder. */
-export function SaveStatus() {
-  const state = useSaveState();
-  if (state.kind === "failed")
-    return (
-      <span role="alert" className="text-sm font-semibold text-madder">
-        Not saved: {WHY[state.why]}{" "}
-        <Button onClick={() => void saveNow()} look="bare" className="underline">
-          Try again
-        </Button>{" "}
-        <Button onClick={saveProjectFile} look="bare" className="underline">
-          Save to a file
-        </Button>
-      </span>
-    );
+export function Saved() {
+  const { kind } = useSaveState();
+  if (kind === "failed") return null;
   return (
-    <span role="status" className="mr-1 hidden text-sm text-faint sm:inline">
-      {state.kind === "saved" ? "Saved in this browser" : "Saving …"}
+    <span
+      role="status"
+      title="In this browser, by itself"
+      className="min-w-16 text-right text-sm text-faint max-md:sr-only"
+    >
+      {kind === "saved" ? "Saved" : "Saving …"}
     </span>
+  );
+}
+
+/** What could not be kept, and what can be done about it. */
+export function NotSaved() {
+  const state = useSaveState();
+  if (state.kind !== "failed") return null;
+  return (
+    <p role="alert" className="py-1 text-sm font-semibold text-madder">
+      Not saved: {WHY[state.why]}{" "}
+      <Button onClick={() => void saveNow()} look="bare" className="underline">
+        Try again
+      </Button>{" "}
+      <Button onClick={saveProjectFile} look="bare" className="underline">
+        Save to a file
+      </Button>
+    </p>
   );
 }

@@ -4,16 +4,11 @@ import { useProjectPart } from "@/state/project/projectStore";
 interface LabelsProps {
   readonly strand: Strand;
   readonly share: (mm: number) => string;
-  /** Whose strand it is, where there are several. */
-  readonly name: string | null;
 }
 
 /** Under the strand: the rows of the one piece, or where each of several begins. */
-export function StrandLabels(props: LabelsProps) {
-  if (props.name !== null)
-    return <span className="absolute top-0.5 left-0 whitespace-nowrap">{props.name}</span>;
-  return props.strand.worked.length > 1 ? <PieceLabels {...props} /> : <RowLabels {...props} />;
-}
+export const StrandLabels = (props: LabelsProps) =>
+  props.strand.worked.length > 1 ? <PieceLabels {...props} /> : <RowLabels {...props} />;
 
 /** Names closer than this share of the strand would run into one another. */
 const LEAST_APART = 0.09;
@@ -35,7 +30,7 @@ function PieceLabels({ strand, share }: LabelsProps) {
     return (
       <span
         key={fromMm}
-        className="absolute top-0.5 whitespace-nowrap"
+        className="absolute top-0 whitespace-nowrap"
         // The last one stays on the page, however late its piece begins.
         style={{ left: `min(${share(fromMm)}, 100% - ${label.length}ch)` }}
       >
@@ -52,13 +47,13 @@ function RowLabels({ strand, share }: LabelsProps) {
   const marked = Array.from({ length: Math.floor(rows / step) }, (_, index) => (index + 1) * step);
   return (
     <>
-      <span className="absolute top-0.5 left-0 max-sm:hidden">cast-on</span>
+      <span className="absolute top-0 left-0 max-sm:hidden">cast-on</span>
       {marked
         .filter((row) => middleOfRow(strand, row) > 0.1 * strand.totalMm)
         .map((row) => (
           <span
             key={row}
-            className="absolute top-0.5 -translate-x-1/2 whitespace-nowrap"
+            className="absolute top-0 -translate-x-1/2 whitespace-nowrap"
             style={{ left: share(strand.rowEndsMm[row - 1] ?? 0) }}
           >
             {row === step ? `row ${row}` : row}

@@ -23,9 +23,10 @@ export function StrandRuler() {
   const leftOut = useOmissions().length;
   if (!answer.known)
     return (
-      <div className="h-[4.4rem] pt-6">
-        <div className="h-5 rounded-full border border-dashed border-edge" />
-        <p className="text-sm text-faint">The strand appears as soon as there is an answer.</p>
+      <div className="flex h-6 items-center md:h-14">
+        <div className="h-3 w-full rounded-full border border-dashed border-edge px-3 text-center text-sm leading-tight text-faint md:h-5 md:leading-[1.1]">
+          <span className="max-md:sr-only">The strand appears as soon as there is an answer.</span>
+        </div>
       </div>
     );
   const scaleMm = Math.max(
@@ -101,6 +102,8 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
     const place = placeOn(strand, millimetres(atMm));
     hoverRow(place.row);
     if (place.worked) chooseSection(place.sectionId, place.worked.pieceId);
+    // The row is shown in the drawing of its piece.
+    void import("@/state/chosen/drawers").then(({ openDrawer }) => openDrawer("Schematic", true));
     router.push("/");
   };
   const press = (event: KeyboardEvent) => {
@@ -120,45 +123,55 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
   };
 
   return (
-    <div className="select-none">
-      <div className="relative h-6">
-        <BallMarks balls={forecast.advised.balls} ballMm={ballMm} share={share} whole={leftOut === 0} />
+    <div className={`select-none ${alone ? "h-6 md:h-14 md:pt-5" : "flex h-6 items-center gap-2"}`}>
+      {!alone && <span className="w-16 shrink-0 truncate text-xs text-faint md:w-32 md:text-sm">{name}</span>}
+      <div className="relative flex-1">
+        <div
+          ref={track}
+          role="slider"
+          tabIndex={0}
+          aria-label={alone ? "The strand: all the yarn, row by row" : `The strand of ${name}, row by row`}
+          aria-valuemin={1}
+          aria-valuemax={allRows}
+          aria-valuenow={row ?? 1}
+          aria-valuetext={markMm === null ? "no row chosen" : tellPlace(markMm)}
+          onKeyDown={press}
+          onPointerMove={(event) => setHover(atPointer(event))}
+          onPointerLeave={() => setHover(null)}
+          onClick={(event) => go(atPointer(event as unknown as PointerEvent))}
+          className={`relative rounded-full ${alone ? "h-6 md:h-4.5" : "h-6"}`}
+        >
+          <div className={`absolute inset-x-0 ${alone ? "inset-y-1.5 md:inset-y-0" : "inset-y-1.5"}`}>
+            <StrandBody forecast={forecast} strand={strand} share={share} />
+          </div>
+          {markMm !== null && (
+            <span
+              className="absolute -top-1 -bottom-1 w-0.5 bg-ink"
+              style={{ left: share(markMm) }}
+              aria-hidden
+            />
+          )}
+        </div>
+        <BallMarks
+          balls={forecast.advised.balls}
+          ballMm={ballMm}
+          share={share}
+          whole={leftOut === 0}
+          numbered={alone}
+        />
         {leftOut > 0 && (
-          <span className="absolute -top-0.5 right-0 rounded-full border border-madder bg-paper px-2 text-sm text-madder">
+          <span className="absolute right-0 rounded-full border border-madder bg-paper px-2 text-xs text-madder max-md:-top-0.5 md:-top-4.5">
             + what is left out
           </span>
         )}
-      </div>
-      <div
-        ref={track}
-        role="slider"
-        tabIndex={0}
-        aria-label={alone ? "The strand: all the yarn, row by row" : `The strand of ${name}, row by row`}
-        aria-valuemin={1}
-        aria-valuemax={allRows}
-        aria-valuenow={row ?? 1}
-        aria-valuetext={markMm === null ? "no row chosen" : tellPlace(markMm)}
-        onKeyDown={press}
-        onPointerMove={(event) => setHover(atPointer(event))}
-        onPointerLeave={() => setHover(null)}
-        onClick={(event) => go(atPointer(event as unknown as PointerEvent))}
-        className="relative h-6 rounded-full"
-      >
-        <StrandBody forecast={forecast} strand={strand} share={share} />
+        {alone && markMm === null && (
+          <div className="relative h-4.5 text-sm leading-4.5 text-faint max-md:hidden">
+            <StrandLabels strand={strand} share={share} />
+          </div>
+        )}
         {markMm !== null && (
           <span
-            className="absolute -top-1 -bottom-1 w-0.5 bg-ink"
-            style={{ left: share(markMm) }}
-            aria-hidden
-          />
-        )}
-      </div>
-      <div className="relative h-6 text-sm text-faint">
-        {markMm === null ? (
-          <StrandLabels strand={strand} share={share} name={alone ? null : name} />
-        ) : (
-          <span
-            className="absolute top-0.5 font-semibold whitespace-nowrap text-ink"
+            className={`absolute top-full text-sm leading-4.5 font-semibold whitespace-nowrap text-ink max-md:z-10 max-md:rounded-md max-md:bg-card max-md:px-1 ${alone ? "" : "z-10 rounded-md bg-card px-1"}`}
             style={{ left: share(markMm), transform: `translateX(-${share(markMm)})` }}
           >
             {tellPlace(markMm)}

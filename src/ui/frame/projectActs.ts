@@ -1,5 +1,6 @@
 /** What can be done with a project as a whole: the menu under its name, and the palette. */
 import { openFiles } from "@/state/chosen/filesSheet";
+import { showStep } from "@/state/chosen/firstSteps";
 import { openHand } from "@/state/chosen/handSheet";
 import { openHome } from "@/state/chosen/homeSheet";
 import { openPalette } from "@/state/chosen/palette";
@@ -14,6 +15,11 @@ interface ProjectAct {
 }
 
 const demo = () => import("@/state/project/demo");
+
+/** What a demo begins with: it says what it is. */
+export const DEMO_ACTS: readonly ProjectAct[] = [
+  { name: "First steps with this demo …", act: () => showStep(0) },
+];
 
 export const PROJECT_ACTS: readonly ProjectAct[] = [
   { name: "Find anything …", keys: "Ctrl K", act: () => openPalette() },

@@ -3,6 +3,11 @@ export const UNITS = [
   { value: "metric", label: "cm g m", name: "Metric" },
   { value: "imperial", label: "in oz yd", name: "Imperial" },
 ] as const;
+/** Where there is little room. */
+export const UNITS_SHORT = [
+  { value: "metric", label: "cm", name: "Metric" },
+  { value: "imperial", label: "in", name: "Imperial" },
+] as const;
 export const WORDS = [
   { value: "US", label: "US" },
   { value: "UK", label: "UK" },

@@ -27,7 +27,7 @@ interface Shortcut {
 
 export const toggleTheme = () =>
   setTheme(document.documentElement.dataset.theme === "dark" ? "light" : "dark");
-const toggleUnits = () => setUnits(useSettings.getState().units === "metric" ? "imperial" : "metric");
+export const toggleUnits = () => setUnits(useSettings.getState().units === "metric" ? "imperial" : "metric");
 
 export const SHORTCUTS: readonly Shortcut[] = [
   ...BENCHES.map(({ key, name, path }) => ({

@@ -81,7 +81,7 @@ export function BallsCard({ piece, pieces, yarnId: own }: BallsCardProps) {
     () => ({ yarnId, turns: turns === "none" ? null : Number(turns), parts, partsG }),
     [yarnId, turns, parts, partsG],
   );
-  const { told: map } = useAsked("ballMap", asked);
+  const { told: map, current } = useAsked("ballMap", asked);
   // While another yarn's map is worked out the former one says nothing of it.
   const told = map?.yarnId === yarnId ? map : null;
   const choice = yarns.length > 1 && (
@@ -92,6 +92,7 @@ export function BallsCard({ piece, pieces, yarnId: own }: BallsCardProps) {
       onChange={setOther}
     />
   );
+  if (map === null && !current) return <div className="h-96" />;
   if (!told)
     return choice ? (
       <Card title="Ball by ball">

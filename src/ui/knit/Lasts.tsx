@@ -121,7 +121,9 @@ export function LastWeighing({
     [weighed, rows],
   );
   const { told } = useAsked("lasts", asked);
-  if (!asked || !weighed || !told || piece.finished) return null;
+  if (!asked || !weighed || piece.finished) return null;
+  // Its place is kept until it is told.
+  if (!told) return <div className="mt-2 h-13 border-t border-line" />;
   if (told.leftM.p90 <= 0)
     return (
       <p className="mt-2 border-t border-line pt-1.5 text-sm text-weld">

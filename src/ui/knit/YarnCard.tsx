@@ -74,16 +74,20 @@ export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
   const mine = answer.belief.knitted.filter((one) => one.pieceId === pieceId && one.copy === copy);
   return (
     <Card title="Yarn so far" aside="shaded: planned; line: now; red: weighed">
-      {moved ? (
-        <MovedSaid moved={moved} />
-      ) : (
-        <p className="text-sm text-faint">
-          Weigh each ball before its first row, and now and then what is left of it: the answer grows surer
-          with every weighing.
-        </p>
-      )}
+      <div className="min-h-12">
+        {moved ? (
+          <MovedSaid moved={moved} />
+        ) : (
+          <p className="text-sm text-faint">
+            Weigh each ball before its first row, and now and then what is left of it: the answer grows surer
+            with every weighing.
+          </p>
+        )}
+      </div>
       <div className="grid gap-x-4 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-        {burn && burn.pieceId === pieceId && (
+        {burn?.pieceId !== pieceId ? (
+          <div className="h-[17.5rem]" />
+        ) : (
           <div className="min-w-0">
             <div className="mt-2 h-60 min-w-0">
               <BurnDownChart burn={burn} rows={rows} />

@@ -69,7 +69,7 @@ function Buying() {
     );
   return (
     <div className="grid items-start gap-3 lg:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
-      <div className="grid gap-3">
+      <div className="grid content-start gap-3 max-md:min-h-[85dvh]">
         <Yarns beside={component === other} onBeside={setBeside} />
         {advice ? (
           <Boundary name="Plan">
@@ -83,7 +83,7 @@ function Buying() {
           </Boundary>
         ) : (
           <Card title="What to buy">
-            <p role="status" className="mt-2 text-faint">
+            <p role="status" className="mt-2 min-h-[80dvh] text-faint">
               Planning …
             </p>
           </Card>

@@ -12,6 +12,7 @@ import { useSettings } from "@/state/keeping/settings";
 import { ACTS, PLACINGS } from "./chartKeys";
 import { ChartView } from "./ChartView";
 import { EditButton } from "./EditButton";
+import { StitchPalette } from "./StitchPalette";
 
 interface ChartEditorProps {
   readonly chart: Chart;
@@ -22,6 +23,9 @@ interface ChartEditorProps {
   /** False where a row of the text is not on the chart. */
   readonly complete: boolean;
 }
+
+/** Crossings over all that is selected have buttons of their own beside the stitches. */
+const CROSSED = Object.fromEntries(Object.entries(PLACINGS).filter(([, { id }]) => id === undefined));
 
 /** What stands under the cursor: a crossing with its steps, anything else in the glossary. */
 function explainRun({ name }: ChartRow["runs"][number]) {
@@ -36,6 +40,8 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
   const [cursor, setCursor] = useState({ row: 1, column: 0 });
   const { naming, words } = useSettings();
   const copied = useRef("");
+  const search = useRef<HTMLInputElement>(null);
+  const view = useRef<HTMLDivElement>(null);
   const at = {
     row: Math.min(cursor.row, chart.rows.length),
     column: Math.min(cursor.column, chart.columns - 1),
@@ -79,6 +85,11 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
     const step = steps[key];
     const placed = PLACINGS[key];
     const done = ACTS.find((one) => one.key === key);
+    if (key === "/") {
+      event.preventDefault();
+      search.current?.focus();
+      return;
+    }
     if (!step && !placed && !done) return;
     event.preventDefault();
     event.stopPropagation();
@@ -91,7 +102,7 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
     ({ column, width }) => column <= at.column && at.column < column + width,
   );
   return (
-    <div className="min-w-0">
+    <div ref={view} className="min-w-0">
       <ChartView
         chart={chart}
         heightPx={430}
@@ -117,13 +128,20 @@ export function ChartEditor({ chart, name, text, onText, complete }: ChartEditor
           edited.
         </p>
       )}
-      <div className="mt-1 flex flex-wrap gap-1.5 text-sm">
-        {Object.entries(PLACINGS).map(([key, { placing, does }]) => (
+      <StitchPalette
+        wording={{ naming, words }}
+        disabled={!complete}
+        onPlace={(id) => void act({ type: "stitch", id })}
+        search={search}
+        onLeave={() => view.current?.querySelector<HTMLElement>("[role=region]")?.focus()}
+      />
+      <div className="mt-2 flex flex-wrap gap-1.5 text-sm">
+        {Object.entries(CROSSED).map(([key, { placing, does }]) => (
           <EditButton
             key={key}
             does={does}
             shortcut={/[A-Z]/.test(key) ? `Shift ${key}` : key.toUpperCase()}
-            disabled={!complete || (placing.startsWith("cross") && to - from < 2)}
+            disabled={!complete || to - from < 2}
             onClick={() => act({ type: "place", placing })}
           />
         ))}

@@ -79,7 +79,7 @@ export const RowGround = memo(function RowGround({
   );
 });
 
-/** The crossings of a row, over the ground: their ribbons reach half a row up and down. */
+/** The crossings of a row, over the ground. */
 export const RowCrossings = memo(function RowCrossings({
   row,
   right,

@@ -39,8 +39,8 @@ export function ChartThumb({ chart }: { readonly chart: Chart }) {
               key={run.column}
               x1={from}
               x2={to}
-              y1={top + y * 1.5}
-              y2={top - y * 0.5}
+              y1={top + y}
+              y2={top}
               stroke="var(--madder)"
               strokeWidth={3}
               vectorEffect="non-scaling-stroke"

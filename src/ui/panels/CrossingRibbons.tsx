@@ -41,13 +41,10 @@ export function CrossingRibbons({ run, cell }: { readonly run: CrossingRun; read
   );
 }
 
-/** How far a ribbon reaches beyond its row, in rows, so that it reads as a strand and not as a box. */
-const REACH = 0.5;
-
-/** A band from one place below the row to another above it. */
+/** A band from one place at the foot of the row to another at its head; it stays in the row that it belongs to. */
 function ribbon(from: number, to: number, wide: number, height: number): string {
-  const [low, high, inset] = [height * (1 + REACH), -height * REACH, 1.5];
-  const [steepLow, steepHigh] = [height * 0.62, height * 0.38];
+  const [low, high, inset] = [height - 0.5, 0.5, 1.5];
+  const [steepLow, steepHigh] = [height * 0.66, height * 0.34];
   const [left, right] = [from + inset, from + wide - inset];
   const [leftEnd, rightEnd] = [to + inset, to + wide - inset];
   return `M${left} ${low}C${left} ${steepLow} ${leftEnd} ${steepHigh} ${leftEnd} ${high}H${rightEnd}C${rightEnd} ${steepHigh} ${right} ${steepLow} ${right} ${low}Z`;

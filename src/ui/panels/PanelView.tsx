@@ -10,15 +10,16 @@ import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
 import { toast } from "@/ui/parts/toast";
 import { ChartEditor } from "./ChartEditor";
+import { ChartLegend } from "./ChartLegend";
 import { FindingList } from "./FindingList";
 import { usePatternAnalysis } from "./usePatternAnalysis";
 
 const RowTextEditor = lazily("Editor", () => import("./RowTextEditor").then((file) => file.RowTextEditor), {
-  waiting: <p className="text-faint">Opening the editor …</p>,
+  waiting: <p className="text-faint max-md:h-80">Opening the editor …</p>,
 });
 
 const FabricView = lazily("Fabric", () => import("@/ui/fabric/FabricView").then((file) => file.FabricView), {
-  waiting: <p className="text-faint">Opening the fabric …</p>,
+  waiting: <p className="min-h-80 text-faint">Opening the fabric …</p>,
 });
 
 const SIGHTS = [
@@ -62,7 +63,7 @@ export function PanelView({ name, text, told = [], readOnly, onText, children }:
     multiple && `multiple of ${multiple.of}${multiple.plus > 0 ? ` + ${multiple.plus}` : ""}`,
   ].filter(Boolean);
   return (
-    <Card title={name || "Panel without a name"} aside={counts.join(" · ")}>
+    <Card title={name || "Panel without a name"} aside={counts.join(" · ") || " "}>
       <Toolbar className="mt-2 text-sm">{children}</Toolbar>
       {told.length > 0 && <p className="mt-2 text-sm text-faint">{told.join(" ")}</p>}
       <div className="mt-3 grid items-start gap-4 lg:grid-cols-2">
@@ -89,6 +90,7 @@ export function PanelView({ name, text, told = [], readOnly, onText, children }:
                 onText={readOnly ? null : onText}
                 complete={study?.complete ?? false}
               />
+              <ChartLegend chart={chart} />
               <div className="flex gap-2">
                 <Button size="small" onClick={() => void keep("png", chart, name)}>
                   Save as PNG

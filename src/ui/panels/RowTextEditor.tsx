@@ -94,5 +94,5 @@ export function RowTextEditor({ text, readOnly, findings, onChange }: RowTextEdi
     );
   }, [findings, text, readOnly, said]);
 
-  return <div ref={place} className="max-h-96 overflow-auto rounded-lg" />;
+  return <div ref={place} className="max-h-96 overflow-auto rounded-lg max-md:h-80" />;
 }

@@ -2,10 +2,12 @@
 import type { Placing } from "@/core/panels/edit";
 
 /** Keys that lay something over the selection. */
-export const PLACINGS: Readonly<Record<string, { readonly placing: Placing; readonly does: string }>> = {
-  k: { placing: "knit", does: "knit" },
-  p: { placing: "purl", does: "purl" },
-  b: { placing: "bobble", does: "bobble" },
+export const PLACINGS: Readonly<
+  Record<string, { readonly placing: Placing; readonly does: string; readonly id?: string }>
+> = {
+  k: { placing: "knit", does: "knit", id: "knit" },
+  p: { placing: "purl", does: "purl", id: "purl" },
+  b: { placing: "bobble", does: "bobble", id: "bobble 5 2" },
   l: { placing: "crossLeft", does: "cross left" },
   r: { placing: "crossRight", does: "cross right" },
   L: { placing: "crossLeftPurl", does: "cross left over purl" },

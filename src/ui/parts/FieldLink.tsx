@@ -2,6 +2,7 @@
 import { useRouter } from "next/navigation";
 import type { ReactNode } from "react";
 import type { FieldId } from "@/state/fields/fields";
+import { reveal } from "./reveal";
 
 interface FieldLinkProps {
   readonly field: FieldId;
@@ -12,9 +13,7 @@ interface FieldLinkProps {
 export function FieldLink({ field, children }: FieldLinkProps) {
   const router = useRouter();
   const go = () => {
-    const found = document.getElementById(field);
-    if (found) found.focus();
-    else router.push(`/#${field}`);
+    if (!reveal(field)) router.push(`/#${field}`);
   };
   return (
     <button type="button" onClick={go} className="text-woad underline">

@@ -7,6 +7,7 @@ import { useUnits } from "@/state/keeping/settings";
 import { shownIn, typeInto } from "@/state/fields/typing";
 import type { Says } from "@/core/words/message";
 import { MeasureInput } from "./MeasureInput";
+import { reveal } from "./reveal";
 
 interface MeasureFieldProps {
   readonly field: FieldId;
@@ -25,7 +26,7 @@ export function MeasureField({ field, label, example, says, finding }: MeasureFi
   const chosen = useChosen();
   const { text, problem } = shownIn(field, useProject(), units, chosen);
   useEffect(() => {
-    if (window.location.hash === `#${field}`) document.getElementById(field)?.focus();
+    if (window.location.hash === `#${field}`) reveal(field);
   }, [field]);
   return (
     <MeasureInput

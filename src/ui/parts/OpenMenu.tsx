@@ -12,10 +12,12 @@ export interface MenuProps {
   /** The button that opens it. */
   readonly trigger: ReactElement;
   readonly acts: readonly MenuAct[];
+  /** What stands above them. */
+  readonly note?: string;
 }
 
 /** A menu that stands open when it is first drawn, and opens and closes from then on. */
-export function OpenMenu({ trigger, acts }: MenuProps) {
+export function OpenMenu({ trigger, acts, note }: MenuProps) {
   return (
     <DropdownMenu.Root modal={false} defaultOpen>
       <DropdownMenu.Trigger asChild>{trigger}</DropdownMenu.Trigger>
@@ -25,6 +27,9 @@ export function OpenMenu({ trigger, acts }: MenuProps) {
           sideOffset={4}
           className="z-50 min-w-56 rounded-xl border border-line bg-card p-1.5 shadow-lg"
         >
+          {note && (
+            <DropdownMenu.Label className="max-w-72 px-3 py-2 text-sm text-faint">{note}</DropdownMenu.Label>
+          )}
           {acts.map(({ name, keys, act }) => (
             <DropdownMenu.Item
               key={name}

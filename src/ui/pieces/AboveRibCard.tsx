@@ -2,7 +2,7 @@ import { Table } from "@/ui/parts/Table";
 import { memo } from "react";
 import type { AboveRib } from "@/core/estimate/aboveRib";
 import type { StitchContent } from "@/core/garment/stitchContent";
-import { Card } from "@/ui/parts/Card";
+import { Drawer } from "@/ui/parts/Drawer";
 import { SourceMark } from "@/ui/parts/SourceMark";
 
 interface AboveRibCardProps {
@@ -29,8 +29,12 @@ export const AboveRibCard = memo(function AboveRibCard({ kept, above, swatched }
     },
   ];
   return (
-    <Card title="Above the rib" aside={`${rib + add} stitches in the cables`}>
-      <p className="mt-2">
+    <Drawer
+      title="Above the rib"
+      answer={add > 0 ? `add ${add}, to ${rib + add} stitches` : "add none"}
+      atFirst="shut"
+    >
+      <p>
         <strong className="font-display text-3xl">{add > 0 ? `add ${add}` : "add none"}</strong>{" "}
         {add > 0 ? `over a rib of ${rib}, and the width holds.` : "These panels keep their width."}
       </p>
@@ -58,6 +62,6 @@ export const AboveRibCard = memo(function AboveRibCard({ kept, above, swatched }
           keyOf={({ rule }) => rule}
         />
       </div>
-    </Card>
+    </Drawer>
   );
 });

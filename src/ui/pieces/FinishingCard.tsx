@@ -1,6 +1,7 @@
 "use client";
 import { Tick } from "@/ui/parts/Tick";
 import { memo } from "react";
+import { countOf } from "@/core/words/things";
 import { JOINS } from "@/core/estimate/balls";
 import { JOIN_IDS } from "@/core/project/finishing";
 import { LEAVABLE, type Leavable } from "@/core/project/project";
@@ -11,7 +12,7 @@ import { joinBalls } from "@/state/project/finishing";
 import { change, useProjectPart } from "@/state/project/projectStore";
 import { useSavings } from "@/state/engine/questions";
 import { useUnits } from "@/state/keeping/settings";
-import { Card } from "@/ui/parts/Card";
+import { Drawer } from "@/ui/parts/Drawer";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { Select } from "@/ui/parts/Select";
 import { ExtraList } from "./ExtraList";
@@ -24,7 +25,7 @@ export const FinishingCard = memo(function FinishingCard({ answer }: { readonly 
   const units = useUnits();
   const join = useProjectPart((project) => project.join);
   return (
-    <Card title="Finishing">
+    <Drawer title="Finishing" answer={<InShort answer={answer} />} atFirst="shut">
       <SeamList answer={answer} />
       <ExtraList answer={answer} />
       <div className="mt-2 grid grid-cols-2 gap-x-3 gap-y-1 border-t border-line pt-2">
@@ -38,9 +39,20 @@ export const FinishingCard = memo(function FinishingCard({ answer }: { readonly 
         <MeasureField field="swatch" label="Swatch, its side" example="not counted in" />
       </div>
       <Savings />
-    </Card>
+    </Drawer>
   );
 });
+
+/** What is to be done, and what it takes. Example: "2 seams, 1 extra: 4.3 m". */
+function InShort({ answer }: { readonly answer: KnownSeen }) {
+  const units = useUnits();
+  const seams = useProjectPart((project) => project.seams.length);
+  const extras = useProjectPart((project) => project.extras.length);
+  const { ledger } = answer.estimate;
+  const takes = formatYarn(toMetres(millimetres(ledger.seams + ledger.extras)), units);
+  const what = [seams > 0 && countOf(seams, "seam"), extras > 0 && countOf(extras, "extra")].filter(Boolean);
+  return what.length > 0 ? `${what.join(", ")}: ${takes}` : "no seams, no extras";
+}
 
 const NAMES: { readonly [Part in Leavable]: string } = {
   bobbles: "bobbles and nupps",

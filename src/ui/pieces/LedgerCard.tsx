@@ -8,8 +8,8 @@ import { formatMass, formatYarn } from "@/core/units/format";
 import { massOf } from "@/core/yarn/putUp";
 import { useProject } from "@/state/project/projectStore";
 import { useSettings, useUnits } from "@/state/keeping/settings";
-import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
+import { Drawer } from "@/ui/parts/Drawer";
 import { Why } from "@/ui/parts/Why";
 import { groupsOf, type GroupedBy } from "./ledgerGroups";
 import { Waterfall } from "./Waterfall";
@@ -35,26 +35,28 @@ export const LedgerCard = memo(function LedgerCard({ answer }: { readonly answer
   const weighed = answer.yarns.every(({ yarn }) => !yarn.putUp.noMass);
   const reserveMm = answer.yarns.reduce((sum, { leftOver }) => sum + 1000 * leftOver, 0);
   return (
-    <Card
-      title={`Where ${formatYarn(totalM, units)} go`}
-      aside={
-        <>
-          <Why of={{ figure: "total" }}>{formatYarn(totalM, otherUnits)}</Why>
-          {weighed && (
-            <>
-              , <Why of={{ figure: "allMass" }}>{formatMass(grams(mass), units)}</Why>
-            </>
-          )}
-        </>
-      }
+    <Drawer
+      title="Where the yarn goes"
+      answer={`${formatYarn(totalM, units)}${weighed ? `, ${formatMass(grams(mass), units)}` : ""}`}
+      atFirst="openOnDesk"
     >
-      <div className="mt-2 flex items-center gap-2 text-sm">
+      <div className="flex items-center gap-2 text-sm">
         <span aria-hidden>by</span>
         <Choice label="Grouped by" options={GROUPINGS} value={by} onChange={setBy} />
       </div>
       <Waterfall groups={groupsOf(by, lines, project, words, said)} reserveMm={Math.max(0, reserveMm)} />
+      <p className="mt-2 text-sm">
+        Together <Why of={{ figure: "total" }}>{formatYarn(totalM, units)}</Why>,{" "}
+        {formatYarn(totalM, otherUnits)}
+        {weighed && (
+          <>
+            ; <Why of={{ figure: "allMass" }}>{formatMass(grams(mass), units)}</Why>
+          </>
+        )}
+        .
+      </p>
       {hasCables(project) && <Rule answer={answer} />}
-    </Card>
+    </Drawer>
   );
 });
 

@@ -11,7 +11,7 @@ import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen/
 import { useHoveredRow } from "@/state/chosen/hoveredRow";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useSettings, useUnits } from "@/state/keeping/settings";
-import { Card } from "@/ui/parts/Card";
+import { Drawer } from "@/ui/parts/Drawer";
 import { Why } from "@/ui/parts/Why";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ColourBands } from "./ColourBands";
@@ -30,22 +30,24 @@ export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps)
   const units = useUnits();
   const { round } = useChosenPiece();
   const { widths, widthMm, heightMm } = props.piece.estimate;
-  const { id: pieceId } = props.piece;
-  const sectionId = widths.main?.sectionId;
   const wide = formatSize(widthMm, units);
-  const size = (
-    <>
-      {sectionId === undefined ? wide : <Why of={{ figure: "width", pieceId, sectionId }}>{wide}</Why>}{" "}
-      {round ? "round" : "wide"}, <Why of={{ figure: "height", pieceId }}>{formatSize(heightMm, units)}</Why>{" "}
-      high
-    </>
-  );
+  const high = formatSize(heightMm, units);
+  const way = round ? "round" : "wide";
   return (
-    <Card title="Schematic" aside={size}>
-      <DrawnPiece {...props} />
-      {widths.main && <WidthWords piece={props.piece} main={widths.main} way={round ? "round" : "wide"} />}
-      {round && <p className="text-sm text-faint">Drawn laid flat, so half of it shows.</p>}
-    </Card>
+    <Drawer title="Schematic" answer={`${wide} ${way}, ${high} high`} atFirst="openOnDesk">
+      {(open) =>
+        open && (
+          <>
+            <DrawnPiece {...props} />
+            {widths.main && <WidthWords piece={props.piece} main={widths.main} way={way} />}
+            <p className="text-sm">
+              It is <Why of={{ figure: "height", pieceId: props.piece.id }}>{high}</Why> high
+              {round && "; drawn laid flat, so half of it shows"}.
+            </p>
+          </>
+        )
+      }
+    </Drawer>
   );
 });
 

@@ -4,15 +4,17 @@ import { lazily } from "@/ui/parts/lazily";
 import { useDeferredValue } from "react";
 import { useAnswer, usePieceIn } from "@/state/engine/answer";
 import { PieceCard } from "./PieceCard";
-import { YarnCard } from "./YarnCard";
 
-/** The answer stands first; these follow. */
-const PieceDrawing = lazily("Drawing of the piece", () =>
-  import("./PieceDrawing").then((file) => file.PieceDrawing),
-);
-const LedgerCard = lazily("Where the yarn goes", () =>
-  import("./LedgerCard").then((file) => file.LedgerCard),
-);
+/** The answer stands first; these follow, and are fetched while it is calculated. */
+const fetched = {
+  drawing: import("./PieceDrawing"),
+  ledger: import("./LedgerCard"),
+  yarn: import("./YarnCard"),
+};
+for (const part of Object.values(fetched)) part.catch(() => {});
+const PieceDrawing = lazily("Drawing of the piece", () => fetched.drawing.then((file) => file.PieceDrawing));
+const YarnCard = lazily("Yarn", () => fetched.yarn.then((file) => file.YarnCard));
+const LedgerCard = lazily("Where the yarn goes", () => fetched.ledger.then((file) => file.LedgerCard));
 const FinishingCard = lazily("Finishing", () => import("./FinishingCard").then((file) => file.FinishingCard));
 
 const AboveRibCard = lazily("Above the rib", () =>
@@ -39,9 +41,7 @@ export function PiecesBench() {
         {piece && yarn && strand && settled.known && (
           <PieceDrawing piece={piece} gauge={settled.plan.gauge} putUp={yarn.putUp} strand={strand} />
         )}
-        <Boundary name="Yarn">
-          <YarnCard answer={answer} />
-        </Boundary>
+        <YarnCard answer={answer} />
         <SizeCard />
         {piece?.estimate.tailBasis && <TailCard estimate={piece.estimate} basis={piece.estimate.tailBasis} />}
       </div>

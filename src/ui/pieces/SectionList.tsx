@@ -5,6 +5,7 @@ import { Accessibility, defaultPreset } from "@dnd-kit/dom";
 import { DragDropProvider, type DragEndEvent, type DragOverEvent, type DragStartEvent } from "@dnd-kit/react";
 import { isSortable, useSortable } from "@dnd-kit/react/sortable";
 import { GripVertical, TriangleAlert } from "lucide-react";
+import type { ReactNode } from "react";
 import type { Finding } from "@/core/forecast/projectForecast";
 import type { ProjectSection } from "@/core/project/sections";
 import { toMetres, millimetres } from "@/core/units/brands";
@@ -13,6 +14,7 @@ import type { SeenPiece, SeenSection } from "@/core/engine/seen";
 import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
 import { moveSection } from "@/state/project/sections";
 import { useSettings, useUnits } from "@/state/keeping/settings";
+import { SectionSketch } from "./SectionSketch";
 import { sectionName } from "./sectionWords";
 
 interface SectionListProps {
@@ -26,9 +28,19 @@ interface SectionListProps {
 export default function SectionList({ worked, piece, findings }: SectionListProps) {
   const { sections } = useChosenPiece();
   const words = useSettings((settings) => settings.words);
+  const outline = piece?.outline ?? [];
+  const most = {
+    halfMm: Math.max(1, ...outline.flatMap(({ points }) => points.map(([x]) => Math.abs(x)))),
+    highMm: Math.max(1, ...outline.map(({ fromMm, toMm }) => toMm - fromMm)),
+  };
   const nameOf = (id: unknown) => {
     const section = sections.find((one) => one.id === id);
     return section ? sectionName(section, words) : "The section";
+  };
+  const sketchOf = (section: ProjectSection) => {
+    const parts = outline.filter(({ sectionId }) => sectionId === section.id);
+    const fabric = sections.find(({ id }) => id === parts[0]?.fabricId);
+    return <SectionSketch section={section} parts={parts} fabric={fabric} most={most} />;
   };
   return (
     <DragDropProvider
@@ -44,6 +56,7 @@ export default function SectionList({ worked, piece, findings }: SectionListProp
             index={index}
             section={section}
             worked={worked.filter((one) => one.sectionId === section.id)}
+            sketch={sketchOf(section)}
             yarnMm={piece ? yarnOfSection(piece, section.id) : 0}
             finding={findings.find(({ sectionId }) => sectionId === section.id)}
           />
@@ -88,11 +101,12 @@ interface SectionRowProps {
   readonly section: ProjectSection;
   /** Once, or once for each side. */
   readonly worked: readonly SeenSection[];
+  readonly sketch: ReactNode;
   readonly yarnMm: number;
   readonly finding: Finding | undefined;
 }
 
-function SectionRow({ index, section, worked, yarnMm, finding }: SectionRowProps) {
+function SectionRow({ index, section, worked, sketch, yarnMm, finding }: SectionRowProps) {
   const units = useUnits();
   const words = useSettings((settings) => settings.words);
   const chosen = useChosenSection().id === section.id;
@@ -115,9 +129,10 @@ function SectionRow({ index, section, worked, yarnMm, finding }: SectionRowProps
         aria-pressed={chosen}
         onClick={() => chooseSection(section.id)}
         look="bare"
-        className="flex min-w-0 flex-1 items-baseline gap-2 py-1 pr-2 text-left"
+        className="flex min-w-0 flex-1 items-center gap-2.5 py-1 pr-2 text-left"
       >
-        <span className="min-w-0 flex-1 truncate">
+        <span className={chosen ? "text-woad" : "text-faint"}>{sketch}</span>
+        <span className="min-w-0 flex-1 leading-tight">
           {finding && (
             <TriangleAlert
               size={14}
@@ -126,8 +141,8 @@ function SectionRow({ index, section, worked, yarnMm, finding }: SectionRowProps
             />
           )}
           {name}
+          <span className="block text-sm text-faint">{countsOf(worked)}</span>
         </span>
-        <span className="text-sm whitespace-nowrap text-faint">{countsOf(worked)}</span>
         <span className="w-14 text-right text-sm whitespace-nowrap">
           {yarnMm > 0 ? formatYarn(toMetres(millimetres(yarnMm)), units) : "–"}
         </span>

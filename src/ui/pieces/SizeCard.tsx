@@ -12,8 +12,8 @@ import { withFigures } from "@/core/engine/basis";
 import { change, replace, useProject } from "@/state/project/projectStore";
 import { useAsked } from "@/state/engine/asked";
 import { useUnits } from "@/state/keeping/settings";
-import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
+import { Drawer } from "@/ui/parts/Drawer";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { MeasuredAt } from "./MeasuredAt";
 
@@ -25,9 +25,25 @@ const AROUND = [
 /** What it is sized for, and the ways to that size side by side. */
 export function SizeCard() {
   const { size } = useProject();
-  const asked = size.acrossMm !== null && size.alongMm !== null;
   return (
-    <Card title="Size" aside={asked ? "all pieces together" : "not said yet"}>
+    <Drawer title="Size" answer={<SizeWanted />} atFirst="shut">
+      {(open) => <SizeFields asked={open && size.acrossMm !== null && size.alongMm !== null} />}
+    </Drawer>
+  );
+}
+
+/** What is wanted, as it stands in the title. Example: "101 × 60 cm wanted". */
+function SizeWanted() {
+  const { acrossMm, easeMm, alongMm } = useProject().size;
+  const units = useUnits();
+  if (acrossMm === null || alongMm === null) return "not said yet";
+  return `${formatSize(millimetres(acrossMm + (easeMm ?? 0)), units)} × ${formatSize(millimetres(alongMm), units)} wanted`;
+}
+
+function SizeFields({ asked }: { readonly asked: boolean }) {
+  const { size } = useProject();
+  return (
+    <>
       <div className="mt-2 grid grid-cols-3 gap-x-3">
         <MeasureField
           field="sizeAcross"
@@ -59,7 +75,7 @@ export function SizeCard() {
       )}
       <MeasuredAt />
       {asked && <Options />}
-    </Card>
+    </>
   );
 }
 

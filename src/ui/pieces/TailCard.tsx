@@ -15,7 +15,7 @@ import { tellSize } from "@/core/units/format";
 import { chosenOf, useChosenPiece } from "@/state/chosen/chosen";
 import { change } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
-import { Card } from "@/ui/parts/Card";
+import { Drawer } from "@/ui/parts/Drawer";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { Why } from "@/ui/parts/Why";
@@ -32,7 +32,11 @@ export const TailCard = memo(function TailCard({ estimate, basis: tailBasis }: T
   const units = useUnits();
   const { id: pieceId, tail } = useChosenPiece();
   return (
-    <Card title="Tail to leave" aside={`long-tail cast-on, ${estimate.castOn} stitches`}>
+    <Drawer
+      title="Tail to leave"
+      answer={`${tellSize(tailLength(tail.school, tailBasis), units)} for ${estimate.castOn} stitches`}
+      atFirst="shut"
+    >
       <fieldset className="mt-2 grid gap-2 sm:grid-cols-3">
         <legend className="sr-only">Rule for the tail</legend>
         {SCHOOLS.map((school) => {
@@ -77,6 +81,6 @@ export const TailCard = memo(function TailCard({ estimate, basis: tailBasis }: T
           the ledger.
         </p>
       </div>
-    </Card>
+    </Drawer>
   );
 });

@@ -1,4 +1,5 @@
 "use client";
+import { countOf } from "@/core/words/things";
 import { lazily } from "@/ui/parts/lazily";
 import { useMemo } from "react";
 import type { SeenPiece } from "@/core/engine/seen";
@@ -8,8 +9,8 @@ import { useOmissions } from "@/state/engine/omissions";
 import { useUnits } from "@/state/keeping/settings";
 import { metres, millimetres, toMetres } from "@/core/units/brands";
 import { formatGauge, formatSize, formatYarn } from "@/core/units/format";
-import { Card } from "@/ui/parts/Card";
 import { ChartTable } from "@/ui/parts/ChartTable";
+import { Drawer } from "@/ui/parts/Drawer";
 
 const WhatIfChart = lazily("Chart", () => import("./WhatIfChart").then((file) => file.WhatIfChart));
 
@@ -21,11 +22,32 @@ interface WhatIfCardProps {
 
 /** How the answer would change with the gauge, for the same stitches and rows. */
 export function WhatIfCard({ piece }: WhatIfCardProps) {
-  const units = useUnits();
   const points = useAsked("sweep", null).told ?? NONE;
+  return (
+    <Drawer title="If your gauge changes" answer={inShort(points)} atFirst="shut">
+      {(open) => open && <WhatIf points={points} piece={piece} />}
+    </Drawer>
+  );
+}
+
+/** What it comes to. Example: "9 to 11 balls". */
+function inShort(points: readonly SweepPoint[]) {
+  const balls = points.map((point) => point.balls);
+  const [least, most] = [Math.min(...balls), Math.max(...balls)];
+  if (balls.length === 0) return "";
+  return least === most ? `${countOf(least, "ball")} either way` : `${least} to ${countOf(most, "ball")}`;
+}
+
+interface WhatIfProps extends WhatIfCardProps {
+  readonly points: readonly SweepPoint[];
+}
+
+function WhatIf({ points, piece }: WhatIfProps) {
+  const units = useUnits();
   const whole = useOmissions().length === 0;
   return (
-    <Card title="If your gauge changes" aside="same stitches, same rows">
+    <>
+      <p className="text-sm text-faint">For the same stitches and the same rows.</p>
       <div className="mt-2 h-56">{points.length > 0 && <WhatIfChart points={points} />}</div>
       {points.length > 0 && (
         <ChartTable
@@ -51,7 +73,7 @@ export function WhatIfCard({ piece }: WhatIfCardProps) {
         {!whole && " That is without what is left out."}
       </p>
       {piece && <RowGauge piece={piece} />}
-    </Card>
+    </>
   );
 }
 

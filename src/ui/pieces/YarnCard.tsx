@@ -2,7 +2,7 @@
 import { say } from "@/core/words/message";
 import { hasCables } from "@/core/project/sectionKinds";
 import type { Seen } from "@/core/engine/seen";
-import { formatFine, formatGauge } from "@/core/units/format";
+import { formatFine, formatGauge, tellPutUp } from "@/core/units/format";
 import type { Millimetres } from "@/core/units/brands";
 import { assumedGauge, isByHand, thicknessOf, wrapsPerInch } from "@/core/yarn/thickness";
 import { classOf, type YarnClass } from "@/core/yarn/classes";
@@ -11,8 +11,8 @@ import { change, useProject } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
 import { useChosenYarn } from "@/state/chosen/chosen";
 import { type ProjectYarn } from "@/state/project/yarns";
-import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
+import { Drawer } from "@/ui/parts/Drawer";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { YarnTabs } from "./YarnTabs";
@@ -30,14 +30,25 @@ const GAUGE_STATES = [
 /** The yarn and the plain gauge that the whole project is calculated with. */
 export function YarnCard({ answer }: { readonly answer: Seen }) {
   return (
-    <Card title="Yarn and gauge">
+    <Drawer title="Yarn and gauge" answer={<InShort answer={answer} />} atFirst="openOnDesk">
       <YarnTabs />
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         <YarnFields answer={answer} />
         <GaugeFields answer={answer} />
       </div>
-    </Card>
+    </Drawer>
   );
+}
+
+/** What it is calculated with. Example: "50 g = 82 m, 17.6 st and 24.8 rows / 10 cm". */
+function InShort({ answer }: { readonly answer: Seen }) {
+  const units = useUnits();
+  const { putUp } = useChosenYarn();
+  const ball = putUp && tellPutUp(putUp as PutUp, units);
+  if (!answer.known) return ball;
+  const { stitchesPer10Cm, rowsPer10Cm } = answer.plan.gauge;
+  const stitches = formatGauge(stitchesPer10Cm, "stitches", units).replace(/ \/ .*$/, "");
+  return [ball, `${stitches}, ${formatGauge(rowsPer10Cm, "rows", units)}`].filter(Boolean).join("; ");
 }
 
 function YarnFields({ answer }: { readonly answer: Seen }) {

@@ -52,7 +52,9 @@ export function useDrawnFabric(
   const thickness = drawnThickness(thicknessOf(putUp), widthMm);
   const [fabric, setFabric] = useState<PieceFabric | null>(null);
   const basis = piece && section ? fabricBasis(project, piece, section, aspect) : "";
-  const key = [pieceId, sectionId, basis, piece?.mirrored, colour, thickness].join("\n");
+  const yarn = project.yarns.find(({ id }) => id === piece?.yarnId) ?? project.yarns[0];
+  const label = [yarn?.fibres, yarn?.plies, yarn?.dyed].join(" ");
+  const key = [pieceId, sectionId, basis, piece?.mirrored, colour, thickness, label].join("\n");
   useEffect(() => {
     let current = true;
     let address = "";

@@ -1,6 +1,7 @@
 "use client";
 import { Boundary } from "@/ui/parts/Boundary";
 import { Said } from "@/ui/parts/Said";
+import { countOf } from "@/core/words/things";
 import { ENTERED } from "@/core/project/enteredFigures";
 import { Toolbar } from "@/ui/parts/Toolbar";
 import { lazily } from "@/ui/parts/lazily";
@@ -58,6 +59,9 @@ function Compared() {
   const router = useRouter();
   const { keep, candidates } = useProjectPart(({ swap }) => swap);
   const { sides, calculating } = useComparedCandidates();
+  // The first time all yarns come together: a table that grows column by column moves under the eye.
+  const [shown, setShown] = useState(false);
+  if (!shown && !calculating && sides.length > 0) setShown(true);
   const [finding, setFinding] = useState(false);
   const [editing, setEditing] = useState<string | null>(null);
   const [own, setOwn] = useState(false);
@@ -73,7 +77,7 @@ function Compared() {
   return (
     <Card
       title="Compare yarns"
-      aside={calculating ? "calculating …" : `${candidates.length} compared with the pattern’s own`}
+      aside={calculating ? "calculating …" : countOf(candidates.length + 1, "yarn")}
     >
       <Toolbar className="mt-2">
         <Choice label="What stays the same" options={KEEP} value={keep} onChange={keepInSwap} />
@@ -92,14 +96,10 @@ function Compared() {
           What was typed of a yarn here cannot be read ({refused.join(", ")}): the last figure is used.
         </p>
       )}
-      <p aria-live="polite" className="mt-2 min-h-6 font-semibold">
-        {differences && <Said>{differences}</Said>}
+      <p aria-live="polite" className="mt-2 min-h-6 font-semibold max-md:min-h-24">
+        {shown && differences && <Said>{differences}</Said>}
       </p>
-      {sides.length === 0 ? (
-        <p role="status" className="py-12 text-center text-faint">
-          Calculating the yarns …
-        </p>
-      ) : (
+      {shown ? (
         <Boundary name="Comparison">
           <SwapTable
             sides={sides}
@@ -107,6 +107,10 @@ function Compared() {
             onSwatch={() => router.push("/swatches")}
           />
         </Boundary>
+      ) : (
+        <p role="status" className="min-h-[80dvh] py-12 text-center text-faint">
+          Calculating the yarns … {sides.length > 0 && `${sides.length} of ${candidates.length + 1}`}
+        </p>
       )}
       {candidates.length === 0 && (
         <EmptyState>
@@ -114,7 +118,7 @@ function Compared() {
           size, its balls, its cost and how clearly the cables show before you buy a gram.
         </EmptyState>
       )}
-      {outcomes.length > 1 && <SwapCharts outcomes={outcomes} />}
+      {shown && outcomes.length > 1 && <SwapCharts outcomes={outcomes} />}
       <Pace />
       {finding && <FindSheet onClose={() => setFinding(false)} />}
       {own && <OwnSheet onClose={() => setOwn(false)} />}

@@ -15,7 +15,7 @@ export function NextCard() {
   const worth = (all ?? []).filter(({ left }) => left < WORTH);
   return (
     <Card title="What to measure next">
-      {all === null && <p className="mt-2 text-sm text-faint">Calculating …</p>}
+      {all === null && <p className="mt-2 min-h-16 text-sm text-faint">Calculating …</p>}
       {all !== null && worth.length === 0 && (
         <p className="mt-2 text-sm">
           Nothing left to measure would narrow the answer by more than 3 %. The rest is how your knitting

@@ -15,7 +15,10 @@ import { SchoolCard } from "./SchoolCard";
 import { SwatchCard } from "./SwatchCard";
 import { EmptyState } from "@/ui/parts/EmptyState";
 
-const ChanceCard = lazily("Chance", () => import("./ChanceCard").then((file) => file.ChanceCard));
+/** About as high as it will be: what lies under it does not jump. */
+const ChanceCard = lazily("Chance", () => import("./ChanceCard").then((file) => file.ChanceCard), {
+  waiting: <div className="h-[29rem] rounded-xl border border-line bg-card" />,
+});
 const ScaleCard = lazily("Scale", () => import("./ScaleCard").then((file) => file.ScaleCard));
 
 /** What was swatched, what it says, and how sure the answer is by it. */
