@@ -58,6 +58,7 @@ const BY_HAND: readonly (readonly [name: string, path: string, open: (page: Page
     "rows of a section",
     "/",
     async (page) => {
+      await openDrawer(page, "Where the yarn goes");
       await press(page, "Plain fabric");
       await press(page, /^Rows of /);
     },

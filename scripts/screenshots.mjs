@@ -14,6 +14,9 @@ const libraryRead = (page) => page.getByRole("region", { name: "Chart of Honeyco
 /** The piece is there when its own fabric is on it. */
 const pieceDrawn = (page) => page.locator("svg image").first().waitFor({ state: "attached" });
 
+/** On a phone the drawing is folded away; what is in hand comes first. */
+const sectionsListed = (page) => page.getByRole("list", { name: "Sections" }).waitFor();
+
 /** A panel as fabric, in its own colour. */
 const fabricOf = (panel) => async (page) => {
   await libraryRead(page);
@@ -26,6 +29,7 @@ const fabricOf = (panel) => async (page) => {
 /** Seams and extras, a fringe among them. */
 async function finished(page) {
   const card = page.getByRole("region", { name: "Finishing" });
+  await card.locator("summary").first().click();
   await card.getByRole("button", { name: "An extra" }).click();
   await page.getByRole("menuitem", { name: "Fringe" }).click();
   await card.getByRole("button", { name: /^Front, side/ }).click();
@@ -147,7 +151,7 @@ async function closed(page) {
 const VIEWS = [
   { name: "pieces", at: "/", size: WIDE, act: pieceDrawn },
   { name: "pieces-dark", at: "/", size: WIDE, dark: true, act: pieceDrawn },
-  { name: "pieces-phone", at: "/", size: PHONE, act: pieceDrawn },
+  { name: "pieces-phone", at: "/", size: PHONE, act: sectionsListed },
   { name: "pieces-colours", at: "/", size: { width: 1280, height: 1000 }, act: striped },
   { name: "projects", at: "/", size: WIDE, act: projects },
   { name: "begin", at: "/", size: WIDE, act: beginning },

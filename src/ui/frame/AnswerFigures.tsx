@@ -15,8 +15,7 @@ interface OneProps {
 const KEPT_WIDTH =
   "If you add stitches where the fabric comes out narrower, and leave some out where it comes out wider, so that it is as wide as planned.";
 
-export const bare = (chance: number, weighed: boolean) =>
-  formatChance(chance, weighed).replace(" in 100", "");
+const bare = (chance: number, weighed: boolean) => formatChance(chance, weighed).replace(" in 100", "");
 
 const chanceAtWidth = ({ atWidth }: SeenYarn, balls: number) =>
   atWidth.around.find((one) => one.balls === balls)?.chance ?? 0;
