@@ -180,7 +180,7 @@ test("a second yarn in stripes has a strand and an answer of its own; undo takes
   await page.getByRole("button", { name: "Yarn", exact: true }).click();
   await page.getByRole("radio", { name: "stripes" }).click();
   await expect(ballsOf(page)).toHaveText(/\b\d+ balls needed in 2 yarns/);
-  await expect(page.getByRole("region", { name: "Answer" }).locator("abbr")).toHaveCount(2);
+  await expect(page.getByRole("list", { name: "Balls of each yarn" }).getByText("as written")).toHaveCount(2);
   await expect(page.getByRole("slider", { name: /strand of Yarn 2/ })).toBeVisible();
   await ledgerOf(page).getByRole("radio", { name: "yarn" }).click();
   await expect(ledgerOf(page).getByRole("row", { name: /^Yarn 2/ })).toContainText(/\d+\.\d\sm/);

@@ -4,6 +4,7 @@ import { Said } from "@/ui/parts/Said";
 import type { KnownSeen, SeenYarn } from "@/core/engine/seen";
 import type { Finding, MissingField } from "@/core/forecast/projectForecast";
 import { countOf } from "@/core/words/things";
+import { formatChance } from "@/core/units/format";
 import { tellBall } from "@/core/yarn/putUp";
 import { useAnswer, useAnswerIsBehind, useHasFailed } from "@/state/engine/answer";
 import { useOmissions, useSaidToLeaveOut } from "@/state/engine/omissions";
@@ -13,6 +14,7 @@ import { AtKeptWidth, Balls, Chance, ChanceAsWritten, NeedAndRest } from "./Answ
 import { AnswerLine, Small } from "./AnswerLine";
 import { Certainty } from "./Certainty";
 import { NextStepHint } from "./NextStepHint";
+import { EachYarn } from "./SeveralYarns";
 import { NotSaved } from "./SaveStatus";
 import { useLate } from "./useLate";
 
@@ -22,9 +24,6 @@ const LeftOut = lazily("What is left out", () => import("./LeftOut").then((file)
 const SaidToLeaveOut = lazily("What is left out", () =>
   import("./LeftOut").then((file) => file.SaidToLeaveOut),
 );
-
-/** Most projects are of one yarn. */
-const EachYarn = lazily("Balls of each yarn", () => import("./SeveralYarns").then((file) => file.EachYarn));
 
 const MISSING: { readonly [Field in MissingField]: string } = {
   putUp: "what the ball holds",
@@ -101,7 +100,10 @@ function WholeAnswer({ answer: { yarns, weighed }, faded }: WholeAnswerProps) {
   const [first] = yarns;
   const beside = (
     <div className="flex items-center justify-end gap-4">
-      <NextStepHint doubts={first.doubts} />
+      {/* It comes late: it makes the line no higher. All of it stands behind the line. */}
+      <div className="line-clamp-2 min-w-0">
+        <NextStepHint doubts={first.doubts} />
+      </div>
       <div className="not-printed shrink-0 max-xl:hidden">
         <Certainty />
       </div>
@@ -115,11 +117,20 @@ function WholeAnswer({ answer: { yarns, weighed }, faded }: WholeAnswerProps) {
         more
         head={
           <p role="status">
-            {countOf(all, "ball")} <Small>needed in {yarns.length} yarns</Small>
+            {countOf(all, "ball")}{" "}
+            <Small>
+              <span className="max-md:sr-only">needed</span> in {yarns.length} yarns
+            </Small>
           </p>
         }
-        first={<EachYarn yarns={yarns} weighed={weighed} />}
-        beside={beside}
+        first={
+          <>
+            <span className="whitespace-nowrap md:hidden">
+              {formatChance(Math.min(...yarns.map(({ advised }) => advised.chance)), weighed)} or more each
+            </span>
+            <EachYarn yarns={yarns} weighed={weighed} />
+          </>
+        }
       />
     );
   }

@@ -48,7 +48,7 @@ export function AnswerLine({ head, first, second, beside, more, faded }: AnswerL
         <div
           className={`pointer-events-auto -mx-3 flex min-h-8 items-center gap-x-3 bg-paper px-3 group-data-[past=true]:shadow-[0_1px_0_var(--line)] sm:-mx-6 sm:px-6 md:gap-x-6 md:group-data-[past=false]:min-h-11 ${faded ? "text-ink/60" : ""}`}
         >
-          <div className="font-display text-2xl leading-none font-semibold md:group-data-[past=false]:text-[2.3rem]">
+          <div className="shrink-0 font-display text-2xl leading-none font-semibold whitespace-nowrap md:group-data-[past=false]:text-[2.3rem]">
             {head}
           </div>
           <div className="min-w-0 text-[0.95rem] leading-[1.3]">

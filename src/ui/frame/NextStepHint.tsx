@@ -15,7 +15,7 @@ export function NextStepHint({ doubts: [largest] }: { readonly doubts: readonly 
   const [best] = useNextMeasures() ?? [];
   if (usual && largest?.id === "putUp")
     return (
-      <p className="mt-1 leading-snug">
+      <p className="leading-snug">
         {formatPercent(largest.share)} of the doubt is how much your ball holds:{" "}
         <FieldLink field="putUp">read it off the band</FieldLink>.
       </p>
@@ -23,12 +23,12 @@ export function NextStepHint({ doubts: [largest] }: { readonly doubts: readonly 
   if (!best) return null;
   if (best.left > WORTH_NAMING)
     return !swatched ? null : (
-      <p className="mt-1 leading-snug">
+      <p className="leading-snug">
         Your swatches have told all they can: <Where>see what they say</Where>.
       </p>
     );
   return (
-    <p className="mt-1 leading-snug">
+    <p className="leading-snug">
       To be surer,{" "}
       <Where>
         <Said>{best.says}</Said>
