@@ -42,7 +42,8 @@ const ACTS = {
 
 function acted(panel: Panel, at: Selection, act: ChartAct): Panel {
   if (act.type === "place") {
-    const [single] = act.placing.startsWith("cross") ? [] : (worksFor(act.placing, 1) ?? []);
+    // What is one stitch wide is laid as any stitch is; a crossing crosses all that is selected.
+    const [single] = worksFor(act.placing, 1) ?? [];
     if (single) return placeStitch(panel, at, single);
     const works = worksFor(act.placing, at.to - at.from);
     return works ? placeOver(panel, at, works) : panel;

@@ -1,6 +1,6 @@
 /** Changing a panel stitch by stitch, as a chart is edited. */
-import { joined, stitchesOf, type Panel, type PanelRow, type Work } from "./panel";
-import { facesOf, widthOf } from "../stitches/crossings";
+import { joined, stitchesOf, unitsOf, type Panel, type PanelRow, type Work } from "./panel";
+import { facesOf } from "../stitches/crossings";
 import { bobble, operationOf } from "../stitches/operations";
 
 /** Columns of one row, from the right: `from` is the first, `to` the one behind the last. */
@@ -16,20 +16,13 @@ interface Piece {
   readonly to: number;
 }
 
-/** One by one: every piece of a row with the columns that it covers. */
+/** Every piece of a row with the columns that it covers. */
 function piecesOf(row: PanelRow): readonly Piece[] {
   let column = 0;
-  return row.flatMap((work): readonly Piece[] => {
-    if ("crossing" in work) {
-      const from = column;
-      column += widthOf(work.crossing);
-      return [{ work, from, to: column }];
-    }
-    return Array.from({ length: work.times }, () => {
-      const from = column;
-      column += work.operation.leaves;
-      return { work: { operation: work.operation, times: 1 }, from, to: column };
-    });
+  return unitsOf(row).map(({ work, leaves }) => {
+    const from = column;
+    column += leaves;
+    return { work, from, to: column };
   });
 }
 

@@ -40,6 +40,25 @@ export const facesOfRow = (row: PanelRow): readonly Face[] =>
       : Array.from({ length: work.operation.leaves * work.times }, () => work.operation.face),
   );
 
+/** One work of a row, once, with the columns below that it uses and those that it leaves. */
+export interface Unit {
+  readonly work: Work;
+  readonly uses: number;
+  readonly leaves: number;
+}
+
+/** A row, work by work, each once. Example: k2, 2/2 LC is three. */
+export const unitsOf = (row: PanelRow): readonly Unit[] =>
+  row.flatMap((work): readonly Unit[] => {
+    if ("crossing" in work) {
+      const width = widthOf(work.crossing);
+      return [{ work, uses: width, leaves: width }];
+    }
+    const { operation } = work;
+    const once = { work: { operation, times: 1 }, uses: operation.uses, leaves: operation.leaves };
+    return Array.from({ length: work.times }, () => once);
+  });
+
 /** The same row with neighbours of one kind drawn together. Example: k2, k1 is k3. */
 export function joined(works: readonly Work[]): PanelRow {
   const row: Work[] = [];

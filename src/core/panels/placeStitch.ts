@@ -1,26 +1,17 @@
 /** Any stitch laid on a chart; where it changes how many there are, the rows above follow. */
-import { facesOfRow, joined, stitchesOf, type Panel, type PanelRow, type Work } from "./panel";
+import {
+  facesOfRow,
+  joined,
+  stitchesOf,
+  unitsOf,
+  type Panel,
+  type PanelRow,
+  type Unit,
+  type Work,
+} from "./panel";
 import { facesOf, widthOf } from "../stitches/crossings";
 import { operationOf, type Face } from "../stitches/operations";
 import type { Selection } from "./edit";
-
-/** One work of a row, once, with the columns below that it uses and those that it leaves. */
-interface Unit {
-  readonly work: Work;
-  readonly uses: number;
-  readonly leaves: number;
-}
-
-const unitsOf = (row: PanelRow): readonly Unit[] =>
-  row.flatMap((work): readonly Unit[] => {
-    if ("crossing" in work) {
-      const width = widthOf(work.crossing);
-      return [{ work, uses: width, leaves: width }];
-    }
-    const { operation } = work;
-    const once = { work: { operation, times: 1 }, uses: operation.uses, leaves: operation.leaves };
-    return Array.from({ length: work.times }, () => once);
-  });
 
 const plain = (face: Face, times: number): Work => ({ operation: operationOf(face), times });
 

@@ -1,14 +1,18 @@
 /** What a yarn is spun of, as a label says it: fibres, their shares, and how each behaves in a cable. */
 import { plain } from "../units/format";
 
-interface Fibre {
-  readonly names: readonly string[];
+/** How it behaves and looks in a cable. */
+interface Traits {
   /** How far it stands out as fuzz, hangs rather than springs, and springs back; 0 to 1. */
   readonly halo: number;
   readonly drape: number;
   readonly spring: number;
   /** How far it shines in the light, 0 to 1. */
   readonly sheen: number;
+}
+
+interface Fibre extends Traits {
+  readonly names: readonly string[];
 }
 
 const fibre = (names: string, halo: number, drape: number, spring: number, sheen: number): Fibre => ({
@@ -35,13 +39,15 @@ const FIBRES: readonly Fibre[] = [
   fibre("nylon polyamide polyester elastane", 0, 0.2, 0.6, 0.4),
 ];
 
-export interface Blend {
+export interface Blend extends Traits {
   /** Each fibre by its first name, with its share; the shares add up to one. */
   readonly parts: readonly { readonly name: string; readonly share: number }[];
-  readonly halo: number;
-  readonly drape: number;
-  readonly spring: number;
-  readonly sheen: number;
+}
+
+/** What several have together, each by its share. */
+function mixed(parts: readonly { readonly of: Traits; readonly share: number }[]): Traits {
+  const sum = (trait: keyof Traits) => parts.reduce((total, { of, share }) => total + share * of[trait], 0);
+  return { halo: sum("halo"), drape: sum("drape"), spring: sum("spring"), sheen: sum("sheen") };
 }
 
 const PART =
@@ -71,29 +77,19 @@ export function readFibres(text: string): Blend | null {
   const each = unsaid > 0 ? Math.max(0, 100 - said) / unsaid : 0;
   const all = said + each * unsaid || 1;
   const shares = parts.map(({ found, percent }) => ({ found, share: (percent ?? each) / all }));
-  const sum = (of: "halo" | "drape" | "spring" | "sheen") =>
-    shares.reduce((total, { found, share }) => total + share * found[of], 0);
   return {
     parts: shares.map(({ found, share }) => ({ name: found.names[0] ?? "", share })),
-    halo: sum("halo"),
-    drape: sum("drape"),
-    spring: sum("spring"),
-    sheen: sum("sheen"),
+    ...mixed(shares.map(({ found, share }) => ({ of: found, share }))),
   };
 }
 
 /** Blends that are held together, each with its share of the mass. */
 export function blended(blends: readonly { readonly blend: Blend; readonly share: number }[]): Blend {
-  const sum = (of: "halo" | "drape" | "spring" | "sheen") =>
-    blends.reduce((total, { blend, share }) => total + share * blend[of], 0);
   return {
     parts: blends.flatMap(({ blend, share }) =>
       blend.parts.map((part) => ({ name: part.name, share: part.share * share })),
     ),
-    halo: sum("halo"),
-    drape: sum("drape"),
-    spring: sum("spring"),
-    sheen: sum("sheen"),
+    ...mixed(blends.map(({ blend, share }) => ({ of: blend, share }))),
   };
 }
 

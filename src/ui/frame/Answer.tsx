@@ -14,7 +14,7 @@ import { AtKeptWidth, Balls, Chance, ChanceAsWritten, NeedAndRest } from "./Answ
 import { AnswerLine, Small } from "./AnswerLine";
 import { Certainty } from "./Certainty";
 import { NextStepHint } from "./NextStepHint";
-import { EachYarn } from "./SeveralYarns";
+import { EachYarn } from "./EachYarn";
 import { NotSaved } from "./SaveStatus";
 import { useLate } from "./useLate";
 

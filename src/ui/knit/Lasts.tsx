@@ -120,9 +120,10 @@ export function LastWeighing({
       },
     [weighed, rows],
   );
-  const { told } = useAsked("lasts", asked);
+  const { told, current } = useAsked("lasts", asked);
   if (!asked || !weighed || piece.finished) return null;
   // Its place is kept until it is told.
+  if (!told && current) return null;
   if (!told) return <div className="mt-2 h-13 border-t border-line" />;
   if (told.leftM.p90 <= 0)
     return (

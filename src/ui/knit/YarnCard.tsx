@@ -70,7 +70,7 @@ export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
   const rows = useDeferredValue(piece.rows);
   const { told: moved } = useAsked("moved", null);
   const asked = useMemo(() => ({ pieceId, copy, yarnId }), [pieceId, copy, yarnId]);
-  const { told: burn } = useAsked("burnDown", asked);
+  const { told: burn, current } = useAsked("burnDown", asked);
   const mine = answer.belief.knitted.filter((one) => one.pieceId === pieceId && one.copy === copy);
   return (
     <Card title="Yarn so far" aside="shaded: planned; line: now; red: weighed">
@@ -86,7 +86,8 @@ export function YarnCard({ answer, piece, yarnId }: YarnCardProps) {
       </div>
       <div className="grid gap-x-4 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         {burn?.pieceId !== pieceId ? (
-          <div className="h-[17.5rem]" />
+          // Its place is kept until it is told whether there is one.
+          !current && <div className="h-[17.5rem]" />
         ) : (
           <div className="min-w-0">
             <div className="mt-2 h-60 min-w-0">
