@@ -11,7 +11,7 @@ export default defineConfig({
   // A machine that draws without a graphics card, two tests at once, may take its time over a page.
   timeout: 120_000,
   expect: { timeout: 20_000 },
-  reporter: [["list"]],
+  reporter: [["list"], ["./e2e/failures.ts"]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },

@@ -34,6 +34,17 @@ export async function openDrawer(page: Page, title: string) {
   await expect(drawer).toHaveAttribute("open", "");
 }
 
+/**
+ * Writes over the rows of a panel as by hand: all chosen, then written over. A field's own `fill` chooses and writes in
+ * two steps of its own; when an answer comes between them the editor has not heard of the choice.
+ */
+export async function writeRows(page: Page, text: string) {
+  const rows = page.getByRole("textbox", { name: "Rows as text" });
+  await expect(rows).toHaveAttribute("contenteditable", "true");
+  await rows.press("ControlOrMeta+a");
+  await page.keyboard.insertText(text);
+}
+
 /** Opens a page of the application and waits until the project is there. */
 export async function openAt(page: Page, path = "/") {
   await page.goto(path);

@@ -1,4 +1,4 @@
-import { expect, openAt, test } from "./bench";
+import { expect, openAt, test, writeRows } from "./bench";
 import type { Page } from "@playwright/test";
 
 const rowsOf = (page: Page) => page.getByRole("textbox", { name: "Rows as text" });
@@ -7,7 +7,8 @@ const chartOf = (page: Page) => page.getByRole("region", { name: "Chart of New p
 async function startWith(page: Page, text: string, counts: string) {
   await openAt(page, "/panels");
   await page.getByRole("button", { name: "New", exact: true }).click();
-  await rowsOf(page).fill(text);
+  await expect(chartOf(page)).toBeVisible();
+  await writeRows(page, text);
   await expect(page.getByText(counts)).toBeVisible();
   await chartOf(page).focus();
 }

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, openAt, test } from "./bench";
+import { expect, expectAccessible, openAt, test, writeRows } from "./bench";
 
 const PATTERN = "The pattern as it was pasted\nRow 1 (RS): P2, C4F, P2.\nRow 2: K2, P3, K2.";
 
@@ -18,7 +18,7 @@ test("the library is drawn, searched, and written out in either naming", async (
 test("a pasted pattern with a wrong count is named, mended, and kept", async ({ page }) => {
   await page.getByRole("button", { name: "New", exact: true }).click();
   const rows = page.getByRole("textbox", { name: "Rows as text" });
-  await rows.fill(PATTERN);
+  await writeRows(page, PATTERN);
   await expect(page.getByText("Row 2 works 7 stitches, but the row below has 8.")).toBeVisible();
   await expect(page.getByText("line 3", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "P4 instead of P3" }).click();
@@ -32,7 +32,7 @@ test("a pasted pattern with a wrong count is named, mended, and kept", async ({ 
 test("an unknown word and a crossing with two meanings are mended with a click", async ({ page }) => {
   await page.getByRole("button", { name: "New", exact: true }).click();
   const rows = page.getByRole("textbox", { name: "Rows as text" });
-  await rows.fill("Rnd 1: P2, C3F, k2tgo, P2.");
+  await writeRows(page, "Rnd 1: P2, C3F, k2tgo, P2.");
   await page.getByRole("button", { name: "k2tog", exact: true }).click();
   await page.getByRole("button", { name: "2/1 LC", exact: true }).click();
   await expect(rows).toContainText("C3F = 2/1 LC");
@@ -42,10 +42,7 @@ test("an unknown word and a crossing with two meanings are mended with a click",
 test("a crossing is drawn on the chart by keyboard, and the text follows", async ({ page }) => {
   await page.getByRole("button", { name: "New", exact: true }).click();
   const rows = page.getByRole("textbox", { name: "Rows as text" });
-  // By keys, as a person does: the editor itself selects all of it.
-  await rows.click();
-  await page.keyboard.press("Control+a");
-  await page.keyboard.insertText("Row 1 (RS): P2, K6, P2.\nRow 2: K2, P6, K2.");
+  await writeRows(page, "Row 1 (RS): P2, K6, P2.\nRow 2: K2, P6, K2.");
   const chart = page.getByRole("region", { name: "Chart of New panel" });
   await expect(chart).toBeVisible();
   await expect(page.getByText("10 stitches · 2 rows")).toBeVisible();
@@ -131,7 +128,7 @@ test("a copy knows where it comes from and which rows were changed, and can go b
 
 test("words and names of crossings are chosen in the settings, and the chart follows", async ({ page }) => {
   await page.getByRole("button", { name: "New", exact: true }).click();
-  await page.getByRole("textbox", { name: "Rows as text" }).fill("Rnd 1: skp, C4F.");
+  await writeRows(page, "Rnd 1: skp, C4F.");
   await expect(page.getByRole("button", { name: /^skp,/ })).toBeVisible();
   await page.getByRole("button", { name: "Settings" }).click();
   await page.getByRole("radio", { name: "UK" }).click();
