@@ -232,12 +232,35 @@ test("at 390 x 844 nothing scrolls sideways beside a fabric", async ({ page }) =
   expect(needed).toBeLessThanOrEqual(390);
 });
 
-test("without WebGL a fabric is drawn flat, and says so", async ({ page }) => {
+test("without a canvas a fabric is drawn flat, and says so", async ({ page }) => {
   await page.addInitScript(() => {
     HTMLCanvasElement.prototype.getContext = () => null;
   });
   await openAt(page, "/panels");
   await page.getByRole("radio", { name: "Fabric" }).click();
-  await expect(page.getByRole("note").filter({ hasText: "no WebGL" })).toBeVisible();
+  await expect(page.getByRole("note").filter({ hasText: "no canvas" })).toBeVisible();
   await expect(page.getByRole("img", { name: /stitches by \d+ rows/ })).toBeVisible();
+});
+
+test("a stitch under the lens tells what it is and how much yarn it takes, by pointer and by keys", async ({
+  page,
+}) => {
+  const fabric = await fabricOf(page, "Rnd 1: P2, 2/2 LC, P2.\nRnds 2-4: P2, K4, P2.");
+  const cloth = page.getByRole("img", { name: /of their plain width/ });
+  await expect(cloth).toHaveAttribute("aria-busy", "false");
+  await fabric.focus();
+  await fabric.press("Enter");
+  const told = page.getByRole("status").filter({ hasText: "of yarn" });
+  await expect(told).toContainText(/Row 1, stitch 1: p.*1\.02 times a plain stitch/);
+  for (let step = 0; step < 2; step += 1) await fabric.press("ArrowLeft");
+  await expect(told).toContainText(/Row 1, stitch 3: 2\/2 LC.*1\.1\d times a plain stitch/);
+  await fabric.press("ArrowUp");
+  await expect(told).toContainText("Row 2, stitch 3: k");
+  await fabric.press("Escape");
+  await expect(told).toBeHidden();
+  await expect(async () => {
+    await cloth.hover({ position: { x: 60, y: 60 } });
+    await cloth.hover({ position: { x: 61, y: 61 } });
+    await expect(told).toContainText(/Row \d, stitch \d+: /, { timeout: 1_000 });
+  }).toPass();
 });

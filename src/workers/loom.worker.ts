@@ -8,7 +8,7 @@ import { panelStitches, withEdges } from "../core/panels/across";
 import { groundPanel } from "../core/panels/groundPanel";
 import { joinPanels, mirror, repeatAcross, repeatUp } from "../core/panels/transforms";
 import { characterOf } from "../core/yarn/character";
-import { yarnRenderer, type YarnLook, type YarnRenderer } from "../drawing/yarnRenderer";
+import { paintingYarn, type Painted, type Size, type YarnLook } from "../drawing/paintYarn";
 import { acrossOf } from "../core/garment/panelLayout";
 import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
 import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
@@ -46,7 +46,15 @@ async function weave(
   });
   if (!woven) return fails(say("drawingStopped"));
   const { told: fabric } = woven;
-  return fabric.ok ? transfer(fabric, [fabric.path.pieces.buffer]) : fails(fabric.message);
+  return fabric.ok ? transfer(fabric, [fabric.path.pieces.buffer, fabric.path.stitches.buffer]) : fails(fabric.message);
+}
+
+/** Paints a path so large; null where it was stopped by its `job`. */
+async function paint(job: number, path: YarnPath, look: YarnLook, size: Size): Promise<Painted | null> {
+  // What is painted well waits for what is being moved.
+  const urgency = look.quick ? "question" : "long";
+  const done = await desk.do(paintingYarn(path, look, size), { id: job, urgency });
+  return done && transfer(done.told, [done.told.pixels.buffer, done.told.pieces.buffer]);
 }
 
 /** A picture of one repeat of a section's fabric, to be laid on and on upwards; a ground sideways too. */
@@ -99,31 +107,13 @@ function fabricOf(project: Project, pieceId: string, sectionId: string) {
   return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };
 }
 
-/** One canvas for all fabrics: a context costs more than what is drawn in it. */
-let fabricCanvas: { readonly canvas: OffscreenCanvas; readonly renderer: YarnRenderer } | null = null;
-
-/** Draws a path so large; the canvas shows it until the next is drawn. Null where nothing can be drawn here. */
-function drawnPath(path: YarnPath, look: YarnLook, width: number, height: number): OffscreenCanvas | null {
-  if (typeof OffscreenCanvas === "undefined") return null;
-  if (!fabricCanvas || fabricCanvas.renderer.isLost()) {
-    const canvas = new OffscreenCanvas(1, 1);
-    const renderer = yarnRenderer(canvas);
-    fabricCanvas = renderer && { canvas, renderer };
-  }
-  if (!fabricCanvas) return null;
-  const { canvas, renderer } = fabricCanvas;
-  [canvas.width, canvas.height] = [width, height];
-  renderer.draw(path, look);
-  return canvas;
-}
-
 /** Draws the fabric of a section; null where there is none, or where nothing can be drawn here. */
 async function drawFabric(
   project: Project,
   pieceId: string,
   sectionId: string,
   colour: string,
-  { mostPx, ...look }: Omit<YarnLook, "colourOf"> & { readonly mostPx: number },
+  { mostPx, thickness }: { readonly mostPx: number; readonly thickness: number },
 ) {
   const fabric = fabricOf(project, pieceId, sectionId);
   if (!fabric) return null;
@@ -132,21 +122,20 @@ async function drawFabric(
   const scale = Math.min(wide / path.width, MOST_PX / path.height);
   const yarnId = project.pieces.find(({ id }) => id === pieceId)?.yarnId;
   const yarn = project.yarns.find(({ id }) => id === yarnId) ?? project.yarns[0];
-  const drawnLook = { ...look, colourOf: () => colour, ...(yarn && { character: characterOf(yarn) }) };
-  const drawn = drawnPath(path, drawnLook, Math.round(path.width * scale), Math.round(path.height * scale));
-  if (!drawn) return null;
-  const [width, height] = [(path.width - 2 * FREE_MARGIN) * scale, repeat * scale];
-  const cut = new OffscreenCanvas(Math.round(width), Math.max(1, Math.round(height)));
-  const top = (PATH_MARGIN + repeat) * scale;
-  cut
-    .getContext("2d")
-    ?.drawImage(drawn, FREE_MARGIN * scale, top, width, height, 0, 0, cut.width, cut.height);
+  if (typeof OffscreenCanvas === "undefined") return null;
+  const look = { dye: colour, thickness, ...(yarn && { character: characterOf(yarn) }) };
+  const size = { width: Math.round(path.width * scale), height: Math.round(path.height * scale) };
+  const { pixels, width, height } = toEnd(paintingYarn(path, look, size));
+  const [left, top] = [Math.round(FREE_MARGIN * scale), Math.round((PATH_MARGIN + repeat) * scale)];
+  // The fabric without its free edge, and the middle one of its repeats.
+  const cut = new OffscreenCanvas(width - 2 * left, Math.max(1, Math.round(repeat * scale)));
+  cut.getContext("2d")?.putImageData(new ImageData(pixels, width, height), -left, -top);
   return { picture: await cut.convertToBlob(), rows, stitches } satisfies FabricPicture;
 }
 
 const stopWeaving = (job: number) => desk.stop(job);
 
-const loom = { weave, stopWeaving, drawFabric, pulse };
+const loom = { weave, paint, stopWeaving, drawFabric, pulse };
 
 export type Loom = typeof loom;
 

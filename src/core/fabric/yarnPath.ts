@@ -17,6 +17,8 @@ export const NUMBERS_EACH = 8;
 export interface YarnPath {
   /** Straight pieces of yarn, `NUMBERS_EACH` numbers each, in the order in which they are knitted. */
   readonly pieces: Float32Array;
+  /** The stitch of the panel that each piece is of: its row from the bottom times the columns, and its column. */
+  readonly stitches: Uint32Array;
   readonly width: number;
   readonly height: number;
 }
@@ -160,12 +162,14 @@ export function* followingYarn(
   const balls = raisedOf(panel).map((raised) => ({ ...raised, points: ballPoints(raised.loops) }));
   const ofBalls = balls.reduce((sum, { points }) => sum + points.length / AXES - 1, 0);
   const pieces = new Float32Array(up * (rows * columns * each + ofBalls) * NUMBERS_EACH);
+  const stitches = new Uint32Array(pieces.length / NUMBERS_EACH);
   let [at, place] = [0, 0];
   /** Lays a line of points down as pieces, moved by so much. */
   const lay = (
     points: Float64Array,
     [dx, dy]: readonly [number, number],
-    loopsOf: (piece: number) => number,
+    stitchOf: (piece: number) => number,
+    loops: number | null = null,
   ) => {
     for (let piece = 0; (piece + 1) * AXES < points.length; piece += 1) {
       const from = piece * AXES;
@@ -179,7 +183,9 @@ export function* followingYarn(
         (points[from + 4] ?? 0) + dy,
         points[from + 5] ?? 0,
       ];
-      pieces.set([x0, y0, z0, x1, y1, z1, place, loopsOf(piece)], at);
+      const stitch = stitchOf(piece);
+      pieces.set([x0, y0, z0, x1, y1, z1, place, loops ?? yarn[stitch] ?? 1], at);
+      stitches[at / NUMBERS_EACH] = stitch;
       place += hypot(x1 - x0, y1 - y0);
       at += NUMBERS_EACH;
     }
@@ -191,7 +197,7 @@ export function* followingYarn(
     lay(
       pointsOf[row % rows] ?? new Float64Array(),
       [0, floorOf(Math.floor(row / rows))],
-      (piece) => yarn[here + Math.floor(piece / each)] ?? 1,
+      (piece) => here + Math.floor(piece / each),
     );
   }
   for (let repeat = 0; repeat < up; repeat += 1)
@@ -199,9 +205,10 @@ export function* followingYarn(
       lay(
         points,
         [wales.placeAt(row * columns + column, 0), floorOf(repeat) + (middles[row] ?? 0)],
-        () => loops,
+        () => row * columns + column,
+        loops,
       );
-  return { pieces, width, height: repeatHeight * up + 2 * PATH_MARGIN };
+  return { pieces, stitches, width, height: repeatHeight * up + 2 * PATH_MARGIN };
 }
 
 /** Heights of the middles of rows over the foot of the first. */

@@ -2,7 +2,10 @@
 import { useEffect, useRef, useState } from "react";
 import type { YarnPath } from "@/core/fabric/yarnPath";
 import { fabricSvg } from "@/core/files/fabricSvg";
-import { yarnRenderer, type YarnLook, type YarnRenderer } from "@/drawing/yarnRenderer";
+import { dyeBy } from "@/drawing/dye";
+import type { Painted, YarnLook } from "@/drawing/paintYarn";
+import { nextJob } from "@/state/engine/job";
+import { loom } from "@/state/engine/workers";
 
 interface FabricCanvasProps {
   readonly path: YarnPath;
@@ -10,39 +13,45 @@ interface FabricCanvasProps {
   /** Size of a plain stitch width, in pixels of the page. */
   readonly scale: number;
   readonly label: string;
+  /** Hears what is in sight at each pixel, once it is painted well. */
+  readonly onPainted?: (painted: Painted) => void;
 }
 
 /** Sharper than this is not drawn: large fabrics would take more memory than they show. */
 const MOST_PIXELS = 4096;
 
-/** The yarn drawn on a canvas; as an SVG picture where there is no WebGL2. */
-export function FabricCanvas({ path, look, scale, label }: FabricCanvasProps) {
+/** The yarn painted on a canvas; as an SVG picture where there is none to paint on. */
+export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanvasProps) {
   const place = useRef<HTMLCanvasElement>(null);
-  const renderer = useRef<YarnRenderer | null>(null);
   const [plain, setPlain] = useState(false);
+  /** The path that is to be seen. */
+  const [shown, setShown] = useState<YarnPath | null>(null);
   const [width, height] = [path.width * scale, path.height * scale];
 
+  const told = useRef(onPainted);
   useEffect(() => {
-    const canvas = place.current;
-    if (!canvas) return;
-    const made = yarnRenderer(canvas);
-    renderer.current = made;
-    setPlain(made === null);
-    // A context that the system takes away is not fought for: the SVG shows the same.
-    const lost = () => setPlain(true);
-    canvas.addEventListener("webglcontextlost", lost);
-    return () => {
-      canvas.removeEventListener("webglcontextlost", lost);
-      made?.dispose();
-    };
-  }, []);
+    told.current = onPainted;
+  }, [onPainted]);
 
   useEffect(() => {
-    const canvas = place.current;
-    if (!canvas || !renderer.current) return;
+    const job = nextJob();
     const sharp = Math.min(window.devicePixelRatio || 1, MOST_PIXELS / Math.max(width, height));
-    [canvas.width, canvas.height] = [Math.ceil(width * sharp), Math.ceil(height * sharp)];
-    renderer.current.draw(path, look);
+    const size = { width: Math.ceil(width * sharp), height: Math.ceil(height * sharp) };
+    const show = async () => {
+      const pen = place.current?.getContext("2d");
+      if (!pen) return setPlain(true);
+      // What is being moved follows at once; when it rests it is painted well.
+      for (const quick of [true, false]) {
+        const painted = await loom().paint(job, path, { ...look, quick }, size);
+        if (!painted) return;
+        [pen.canvas.width, pen.canvas.height] = [painted.width, painted.height];
+        pen.putImageData(new ImageData(painted.pixels, painted.width, painted.height), 0, 0);
+        setShown(path);
+        told.current?.(painted);
+      }
+    };
+    void show();
+    return () => void loom().stopWeaving(job);
   }, [path, look, width, height]);
 
   if (plain)
@@ -52,12 +61,21 @@ export function FabricCanvas({ path, look, scale, label }: FabricCanvasProps) {
         <img
           alt={label}
           style={{ width, height }}
-          src={`data:image/svg+xml,${encodeURIComponent(fabricSvg(path, { ...look, stitchMm: 5, title: label }))}`}
+          src={`data:image/svg+xml,${encodeURIComponent(fabricSvg(path, { ...look, colourOf: dyeBy(look.dye), stitchMm: 5, title: label }))}`}
         />
         <p role="note" className="absolute top-1 left-1 rounded bg-card px-1.5 text-xs">
-          Drawn flat: this browser has no WebGL.
+          Drawn flat: this browser has no canvas to paint on.
         </p>
       </>
     );
-  return <canvas ref={place} role="img" aria-label={label} className="block" style={{ width, height }} />;
+  return (
+    <canvas
+      ref={place}
+      role="img"
+      aria-label={label}
+      aria-busy={shown !== path}
+      className="block"
+      style={{ width, height }}
+    />
+  );
 }

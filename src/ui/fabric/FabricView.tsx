@@ -4,6 +4,7 @@ import { Button } from "@/ui/parts/Button";
 import { useMemo, useState } from "react";
 import { toast } from "@/ui/parts/toast";
 import { BLOCKINGS } from "@/core/fabric/blocking";
+import type { Chart } from "@/core/panels/chart";
 import { plainStitch } from "@/core/stitches/plainStitch";
 import { aspectOf, gaugeOrUsual } from "@/core/garment/projectGauge";
 import { characterOf, PLAIN_CHARACTER } from "@/core/yarn/character";
@@ -15,7 +16,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { BlockingSlider } from "./BlockingSlider";
 import { keepAsPng, keepAsSvg } from "./exportFabric";
 import { FabricFigures } from "./FabricFigures";
-import { drawnThickness, yarnScale, type FabricMode } from "./fabricLook";
+import { drawnThickness, type FabricMode } from "./fabricLook";
 import { FabricStage } from "./FabricStage";
 import { useWoven } from "./useWoven";
 import { WeavingProgress } from "./WeavingProgress";
@@ -25,16 +26,21 @@ const MODES = [
   { value: "dyed", label: "Yarn colour" },
   { value: "yarn", label: "Yarn used", name: "Coloured by the yarn in each stitch" },
 ] as const;
-const DEEP_LIGHT = 0.36;
+
+interface FabricViewProps {
+  readonly name: string;
+  readonly text: string;
+  readonly chart: Chart;
+}
 
 /** A panel as it will lie: its yarn drawn loop by loop, drawn in as far as the mesh says. */
-export function FabricView({ name, text }: { readonly name: string; readonly text: string }) {
+export function FabricView({ name, text, chart }: FabricViewProps) {
   const project = useProject();
   const [yarn] = project.yarns;
   const [mode, setMode] = useState<FabricMode>("dyed");
   const [ribPull, setRibPull] = useState<number>(BLOCKINGS[useChosenPiece().blocking].ribPull);
   const { woven, progress, stop } = useWoven(text, { aspect: aspectOf(project), blocking: ribPull });
-  const { widthMm: stitchMm } = plainStitch(gaugeOrUsual(project));
+  const { widthMm: stitchMm, loopMm } = plainStitch(gaugeOrUsual(project));
   const colour = yarn?.colour ?? "#888888";
   const putUp = yarn?.putUp as PutUp | null | undefined;
   const thickness = drawnThickness(putUp ? thicknessOf(putUp) : null, stitchMm);
@@ -42,9 +48,8 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
   const look = useMemo(
     () => ({
       thickness,
-      deepLight: DEEP_LIGHT,
       character: mode === "yarn" || !yarn ? PLAIN_CHARACTER : characterOf(yarn),
-      colourOf: mode === "yarn" ? yarnScale(least, most) : () => colour,
+      dye: mode === "yarn" ? { least, most } : colour,
     }),
     [thickness, mode, least, most, colour, yarn],
   );
@@ -60,7 +65,7 @@ export function FabricView({ name, text }: { readonly name: string; readonly tex
       </div>
       {woven?.ok ? (
         <>
-          <FabricStage woven={woven} look={look} stitchMm={stitchMm} name={name} />
+          <FabricStage {...{ woven, look, chart, stitchMm, loopMm, name }} />
           {mode === "yarn" && <YarnLegend least={least} most={most} />}
           <FabricFigures figures={woven.figures} stitchMm={stitchMm} />
           <div className="mt-2 flex gap-2">

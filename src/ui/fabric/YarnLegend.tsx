@@ -1,5 +1,5 @@
 import { mixed } from "@/core/yarn/colour";
-import { yarnScale } from "./fabricLook";
+import { dyeBy } from "@/drawing/dye";
 
 interface YarnLegendProps {
   readonly least: number;
@@ -8,7 +8,7 @@ interface YarnLegendProps {
 
 /** What the colours of the yarn scale mean, in plain loops. */
 export function YarnLegend({ least, most }: YarnLegendProps) {
-  const colourOf = yarnScale(least, most);
+  const colourOf = dyeBy({ least, most });
   const [low, high] = [Math.min(1, least), Math.max(1, most)];
   const marks = [...new Set([low, 1, high])];
   const stops = Array.from({ length: 9 }, (_, step) => colourOf(low + ((high - low) * step) / 8));

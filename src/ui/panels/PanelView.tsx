@@ -80,7 +80,7 @@ export function PanelView({ name, text, told = [], readOnly, onText, children }:
               The chart is drawn as soon as a row can be read, such as: Row 1 (RS): P2, C4F, P2.
             </p>
           ) : sight === "fabric" ? (
-            <FabricView name={name} text={text} />
+            <FabricView name={name} text={text} chart={chart} />
           ) : (
             <>
               <ChartEditor

@@ -16,11 +16,8 @@ export interface PieceFabric {
   readonly stitches: number;
 }
 
-/** Little: at this size the ropes are seen by their shade. */
-const DEEP_LIGHT = 0.08;
-
-/** As large as a piece is shown. */
-const PIECE_PX = 900;
+/** As large as a piece is shown, or near to it: much larger pictures flicker when they are made smaller. */
+const PIECE_PX = 520;
 
 /** Drawn when typing rests: the answer comes first. */
 const SETTLE_MS = 300;
@@ -59,8 +56,7 @@ export function useDrawnFabric(
     let current = true;
     let address = "";
     const draw = async () => {
-      const look = { thickness, deepLight: DEEP_LIGHT };
-      const drawn = await loom().drawFabric(project, pieceId, sectionId, colour, { ...look, mostPx });
+      const drawn = await loom().drawFabric(project, pieceId, sectionId, colour, { thickness, mostPx });
       if (!current) return;
       address = drawn ? URL.createObjectURL(drawn.picture) : "";
       setFabric(drawn && { address, rows: drawn.rows, stitches: drawn.stitches });
