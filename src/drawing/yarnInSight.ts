@@ -39,8 +39,8 @@ const SEAM = 0.01;
 const FLAT = 1e-6;
 /** Yarn turns back on the spot where the sum of its two ways is shorter than this. */
 const SHARP = 0.9;
-/** Depth of nothing at all. */
-export const NOTHING = -9;
+/** Depth of nothing. */
+const NOTHING = -9;
 /** Tubes between two breaths. */
 const TUBES_A_STEP = 4_000;
 

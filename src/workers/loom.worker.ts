@@ -46,7 +46,9 @@ async function weave(
   });
   if (!woven) return fails(say("drawingStopped"));
   const { told: fabric } = woven;
-  return fabric.ok ? transfer(fabric, [fabric.path.pieces.buffer, fabric.path.stitches.buffer]) : fails(fabric.message);
+  return fabric.ok
+    ? transfer(fabric, [fabric.path.pieces.buffer, fabric.path.stitches.buffer])
+    : fails(fabric.message);
 }
 
 /** Paints a path so large; null where it was stopped by its `job`. */

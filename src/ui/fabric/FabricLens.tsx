@@ -32,7 +32,7 @@ const muchOf = (loops: number) =>
   Math.abs(loops - 1) < 0.005 ? "as a plain stitch" : `${loops.toFixed(2)} times a plain stitch`;
 
 /** What stands in the chart at a stitch of the drawing. */
-export function workAt(chart: Chart, { stitches, rows, across }: FabricLensProps["repeat"], stitch: number) {
+function workAt(chart: Chart, { stitches, rows, across }: FabricLensProps["repeat"], stitch: number) {
   const row = chart.rows[Math.floor(stitch / across) % rows];
   const column = (stitch % across) % stitches;
   const run = row?.runs.find((one) => one.column <= column && column < one.column + one.width);
