@@ -95,6 +95,22 @@ test("a chart leaves as a picture of all of it", async ({ page }) => {
   const text = svg.bytes.toString("utf8");
   expect(text).toMatch(/^<svg xmlns="http:\/\/www\.w3\.org\/2000\/svg"/);
   expect(text).not.toContain("var(");
+  const wide = Number(/ width="([\d.]+)mm"/.exec(text)?.[1]);
+  // Twelve stitches of 5 mm and room for the numbers of its rows.
+  expect(wide).toBeGreaterThan(60);
+  expect(wide).toBeLessThan(80);
+  await page.getByRole("radio", { name: "Stitches large on paper" }).click();
+  await expect(page.getByText(/11\.\d\scm × \d+(\.\d+)?\scm on paper/)).toBeVisible();
+  await page.emulateMedia({ colorScheme: "dark" });
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
+  const large = (
+    await saved(page, () => page.getByRole("button", { name: "Save as SVG" }).click())
+  ).bytes.toString();
+  expect(Number(/ width="([\d.]+)mm"/.exec(large)?.[1])).toBeCloseTo((wide * 8) / 5, 1);
+  // A dark page is printed light all the same.
+  const colours = (svg: string) => [...new Set(svg.match(/#[\da-f]{6}/gi))];
+  expect(colours(large)).toEqual(colours(text));
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "dark");
   const png = await saved(page, () => page.getByRole("button", { name: "Save as PNG" }).click());
   expect(png.bytes.subarray(1, 4).toString()).toBe("PNG");
 });

@@ -1,4 +1,4 @@
-import { ballsOf, expect, ledgerOf, openBack, test, openDrawer } from "./bench";
+import { ballsOf, expect, ledgerOf, openAt, openBack, test, openDrawer } from "./bench";
 
 test("a back becomes a back and a front: the balls, the ledger and the strand follow; undo takes it back", async ({
   page,
@@ -86,4 +86,27 @@ test("edges, seams, swatch and extras reach the ledger; without a tail there is 
   await expect(ledgerOf(page).getByRole("row", { name: /^Extras/ })).toBeHidden();
   await page.getByRole("button", { name: "Undo" }).first().click();
   await expect(ledgerOf(page).getByRole("row", { name: /^Extras/ })).toBeVisible();
+});
+
+test("the garment is folded as it is worn, and names the pieces of which nobody knows where they go", async ({
+  page,
+}) => {
+  await openAt(page);
+  const schematic = page.getByRole("region", { name: "Schematic", exact: true });
+  await schematic.getByRole("radio", { name: "As worn" }).click();
+  const worn = schematic.getByRole("img", { name: "Front over Back, as worn" });
+  // Two lines to each band: one along the front's neck, one along the back's, and two for each armhole.
+  await expect(worn.locator("polyline[stroke-dasharray='1.2 2.6']")).toHaveCount(6);
+  await expect(schematic.getByText("sewn along the dashed sides.")).toBeVisible();
+  await page.getByRole("button", { name: "Copy the piece" }).click();
+  await page.getByLabel("Name of the piece").fill("Pocket");
+  await expect(schematic.getByText("not drawn, since nothing says where it goes: Pocket.")).toBeVisible();
+  await schematic.getByRole("radio", { name: "This piece" }).click();
+  await expect(worn).toBeHidden();
+});
+
+test("a single piece is not offered as worn", async ({ page }) => {
+  await openBack(page);
+  await expect(page.getByRole("img", { name: /stitches by \d+ rows/ })).toBeVisible();
+  await expect(page.getByRole("radio", { name: "As worn" })).toHaveCount(0);
 });

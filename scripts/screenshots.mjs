@@ -14,6 +14,12 @@ const libraryRead = (page) => page.getByRole("region", { name: "Chart of Honeyco
 /** The piece is there when its own fabric is on it. */
 const pieceDrawn = (page) => page.locator("svg image").first().waitFor({ state: "attached" });
 
+/** The garment folded as it is worn, its fabric laid on it. */
+const worn = async (page) => {
+  await page.getByRole("radio", { name: "As worn" }).click();
+  await page.locator("svg image").nth(3).waitFor({ state: "attached" });
+};
+
 /** On a phone the drawing is folded away; what is in hand comes first. */
 const sectionsListed = (page) => page.getByRole("list", { name: "Sections" }).waitFor();
 
@@ -150,7 +156,7 @@ async function closed(page) {
 /** What each picture shows. `act` brings the view about; everything starts from the demo. */
 const VIEWS = [
   { name: "pieces", at: "/", size: WIDE, act: pieceDrawn },
-  { name: "pieces-dark", at: "/", size: WIDE, dark: true, act: pieceDrawn },
+  { name: "pieces-dark", at: "/", size: WIDE, dark: true, act: worn },
   { name: "pieces-phone", at: "/", size: PHONE, act: sectionsListed },
   { name: "pieces-colours", at: "/", size: { width: 1280, height: 1000 }, act: striped },
   { name: "projects", at: "/", size: WIDE, act: projects },

@@ -1,6 +1,10 @@
-/** Bobbles and nupps as they are drawn: a little ball of rows that stands before its stitch. Lengths in stitch widths. */
+/**
+ * What stands before the fabric as it is drawn: bobbles and nupps, each a little ball of rows before its stitch, and the
+ * stitch of a mock cable that is lifted over its neighbours. Lengths in stitch widths.
+ */
 import type { Panel } from "../panels/panel";
 import { widthOf } from "../stitches/crossings";
+import type { Operation } from "../stitches/operations";
 import { AXES } from "./contact";
 
 /** A raised stitch: its place, and the plain loops of yarn in it. */
@@ -22,23 +26,57 @@ const FLAT = 0.75;
 const ROW = 0.34;
 const PIECES = 12;
 
-/** The raised stitches of a panel, row by row. Example: a panel without bobbles has none. */
-export const raisedOf = ({ rows }: Panel): readonly RaisedStitch[] =>
+/** The stitches of a panel whose operation is such a one: their places, `middle` columns after their first. */
+const placesOf = (
+  { rows }: Panel,
+  which: (operation: Operation) => { readonly middle: number; readonly loops: number } | null,
+): readonly RaisedStitch[] =>
   rows.flatMap((works, row) => {
-    const raised: RaisedStitch[] = [];
+    const found: RaisedStitch[] = [];
     let column = 0;
     for (const work of works) {
-      if ("crossing" in work) column += widthOf(work.crossing);
-      else {
-        const { leaves, yarn } = work.operation;
-        if (work.operation.raised)
-          for (let time = 0; time < work.times; time += 1)
-            raised.push({ row, column: column + time * leaves, loops: yarn.loops });
-        column += leaves * work.times;
+      if ("crossing" in work) {
+        column += widthOf(work.crossing);
+        continue;
       }
+      const { leaves } = work.operation;
+      const place = which(work.operation);
+      for (let time = 0; place && time < work.times; time += 1)
+        found.push({ row, column: column + time * leaves + place.middle, loops: place.loops });
+      column += leaves * work.times;
     }
-    return raised;
+    return found;
   });
+
+/** The raised stitches of a panel, row by row. Example: a panel without bobbles has none. */
+export const raisedOf = (panel: Panel): readonly RaisedStitch[] =>
+  placesOf(panel, ({ raised, yarn }) => (raised ? { middle: 0, loops: yarn.loops } : null));
+
+/** How far a lifted stitch reaches to either side of the middle one, before it and behind it, and how steep it lies. */
+const LIFTED = { aside: 1.3, before: 0.42, behind: -0.2, steep: 0.34 } as const;
+
+/**
+ * The stitches of a panel that are lifted over those beside them: several are worked as one, and as many are left. The
+ * place of the middle one, and the loops of one. Example: mock cable over three stitches has one, at the second.
+ */
+export const liftedOf = (panel: Panel): readonly RaisedStitch[] =>
+  placesOf(panel, ({ uses, leaves, yarn }) =>
+    uses > 1 && uses === leaves ? { middle: Math.floor(leaves / 2), loops: yarn.loops / leaves } : null,
+  );
+
+/** Points of a stitch that is lifted over its neighbours: from behind at one side, over them, to behind at the other. */
+export function liftedPoints(): Float64Array {
+  const points = Array.from({ length: PIECES + 1 }, (_, step) => {
+    const turn = (Math.PI * step) / PIECES;
+    const { aside, before, behind, steep } = LIFTED;
+    return [
+      aside * Math.cos(turn),
+      -steep * Math.cos(turn) - steep / 2,
+      behind + (before - behind) * sqrt(Math.sin(turn)),
+    ];
+  });
+  return Float64Array.from(points.flat());
+}
 
 /**
  * Points of a ball of so many loops about its stitch: its rows, to and fro, from the bottom to the top.

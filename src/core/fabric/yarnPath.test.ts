@@ -118,6 +118,31 @@ test("what is laid over the needle leaves a hole: no yarn of its own comes out o
   expect(lowest(3)).toBeGreaterThan(lowest(1) + 0.25);
 });
 
+test("a slipped stitch reaches up through its row, and the yarn passes behind it, or before it", () => {
+  const plain = drawn("Rnds 1-4: K7.", "wetBlocked");
+  const highest = (loop: readonly number[][]) => Math.max(...loop.map(([, y = 0]) => y));
+  const deep = (loop: readonly number[][]) => mean(loop.map(([, , z = 0]) => z));
+  for (const [slip, side] of [
+    ["sl1 wyib", -1],
+    ["sl1 wyif", 1],
+  ] as const) {
+    const fabric = drawn(`Rnd 1: K7.\nRnd 2: K3, ${slip}, K3.\nRnds 3-4: K7.`, "wetBlocked");
+    expect(highest(loopOf(fabric, 0, 3))).toBeGreaterThan(highest(loopOf(plain, 0, 3)) + 0.4);
+    const passing = loopOf(fabric, 1, 3);
+    expect(side * deep(passing)).toBeGreaterThan(0.15);
+    expect(lengthOf(passing)).toBeLessThan(0.5 * lengthOf(loopOf(plain, 1, 3)));
+  }
+});
+
+test("what is lifted over its neighbours lies before them", () => {
+  const mock = drawn("Rnd 1: P2, mock3, P2.\nRnds 2-4: P2, K3, P2.", "wetBlocked");
+  const plain = drawn("Rnds 1-4: P2, K3, P2.", "wetBlocked");
+  const front = (fabric: DrawnFabric) => Math.max(...piecesOf(fabric).map(([, , z = 0]) => z));
+  expect(front(mock)).toBeGreaterThan(front(plain) + 0.05);
+  // One strand of twelve pieces for each of the four that are drawn.
+  expect(mock.path.pieces.length - plain.path.pieces.length).toBe(4 * 12 * NUMBERS_EACH);
+});
+
 test("in a crossing the strand in front stands before the one behind, where they meet", () => {
   const fabric = drawn("Rnd 1: 3/3 LC.\nRnds 2-6: K6.");
   const middle = fabric.path.width / 4;

@@ -8,7 +8,8 @@ import type { Panel } from "../panels/panel";
 import { AXES, drawTogether, pushingApart } from "./contact";
 import type { Mesh } from "./mesh";
 import type { Progress } from "./newton";
-import { ballPoints, raisedOf } from "./raised";
+import { ballPoints, liftedOf, liftedPoints, raisedOf } from "./raised";
+import { widthOf } from "../stitches/crossings";
 import { walesOf } from "./wales";
 
 /** Numbers of one piece of yarn: x, y, z at its start, x, y, z at its end, its place on the strand, its loops. */
@@ -53,6 +54,8 @@ const FORWARD = 0.143;
 const RIDGE = 0.16;
 /** A yarn over hangs down so much less than a loop that is drawn through another. */
 const OVER = 0.1;
+/** Behind a stitch that is slipped, or before it, the yarn passes so deep. */
+const PASSES = 0.34;
 /** Stitches that are crowded keep some of their bulge, and those that are stretched take no more. */
 const WIDTHS = [0.5, 1.15] as const;
 /**
@@ -64,6 +67,14 @@ const PRESSED = 0.3;
 export const PATH_MARGIN = 0.6;
 /** From the edge of the drawing to the edge of the fabric. */
 export const FREE_MARGIN = PATH_MARGIN - 0.5;
+
+/** So far over its last row a drawing may reach. */
+const TOP = 0.3;
+/** About a yarn over the stitches stand aside so far, those that are nearer than this: it is a hole. */
+const ASIDE = 0.26;
+const NEAR = 1.3;
+/** A loop is drawn no longer than this, however often it is slipped. */
+const MOST_REACH = 4;
 
 /** Following is little beside relaxing: its progress is that all is relaxed. */
 const ALL_RELAXED: Progress = { step: 0, force: 0, share: 1 };
@@ -82,6 +93,51 @@ function ridges(faces: Uint8Array, parents: Int32Array): Float64Array {
   return ridged;
 }
 
+/** 1 for each stitch that is slipped: the yarn passes it, and the loop below it reaches up through the row. */
+const slippedOf = ({ rows }: Panel): Uint8Array =>
+  Uint8Array.from(
+    rows.flatMap((row) =>
+      row.flatMap((work) => {
+        if ("crossing" in work) return Array.from({ length: widthOf(work.crossing) }, () => 0);
+        const { uses, leaves, yarn } = work.operation;
+        const slipped = uses === 1 && leaves === 1 && yarn.loops === 0 ? 1 : 0;
+        return Array.from({ length: leaves * work.times }, () => slipped);
+      }),
+    ),
+  );
+
+/** Places of the stitches, about each yarn over so far aside that its hole is seen. */
+function aboutHoles({ parentA, rows, columns }: Mesh, x: Float64Array): Float64Array {
+  const aside = x.slice();
+  parentA.forEach((parent, at) => {
+    if (parent >= 0) return;
+    const here = Math.floor(at / columns) * columns;
+    const below = (here + (rows - 1) * columns) % (rows * columns);
+    for (const row of [here, below])
+      for (let other = row; other < row + columns; other += 1) {
+        const far = (x[other] ?? 0) - (x[at] ?? 0);
+        if (other === at || abs(far) >= NEAR) continue;
+        const way = abs(far) < 1e-3 ? 0 : Math.sign(far);
+        aside[other] = (aside[other] ?? 0) + way * ASIDE * (1 - abs(far) / NEAR) * 2;
+      }
+  });
+  return aside;
+}
+
+/** How much further up each loop reaches, through the rows in which it is slipped. */
+function reachesOf({ parentA, rows, columns }: Mesh, slipped: Uint8Array, heights: Float64Array) {
+  const reaches = new Float64Array(slipped.length);
+  // From the top down; what is slipped at the foot of the repeat goes on from its top.
+  for (let time = 0; time < 2; time += 1)
+    for (let row = rows - 1; row >= 0; row -= 1)
+      for (let at = row * columns; at < (row + 1) * columns; at += 1) {
+        const parent = parentA[at] ?? -1;
+        if (slipped[at] === 1 && parent >= 0)
+          reaches[parent] = min(MOST_REACH, (heights[row] ?? 0) + (reaches[at] ?? 0));
+      }
+  return reaches;
+}
+
 /**
  * Follows the yarn through a panel that lies as `lying` says, step by step.
  * Example: 8 stitches by 4 rows, drawn twice up in 24 pieces a loop, are 1536 pieces.
@@ -95,7 +151,7 @@ export function* followingYarn(
   const { rows, columns, faces, parentA } = mesh;
   const { heights } = lying;
   const { pieces: each, up, yarn } = options;
-  const wales = walesOf(panel, mesh, lying.x);
+  const wales = walesOf(panel, mesh, aboutHoles(mesh, lying.x));
   const furthest = lying.x.reduce((most, place) => max(most, place), -Infinity);
   const nearest = lying.x.reduce((least, place) => min(least, place), Infinity);
   const repeatHeight = heights.reduce((sum, height) => sum + height, 0);
@@ -103,6 +159,8 @@ export function* followingYarn(
   // Columns count from the right, the drawing from the left.
   const across = (place: number) => width - PATH_MARGIN - (place - nearest);
   const ridged = ridges(faces, parentA);
+  const slipped = slippedOf(panel);
+  const reaches = reachesOf(mesh, slipped, heights);
   const turns = Array.from({ length: each + 1 }, (_, step) => -PI + (2 * PI * step) / each);
 
   /** Half the way from each stitch of a row to the next, at a height; at the outermost half a stitch. */
@@ -126,17 +184,27 @@ export function* followingYarn(
       const stands = front * ((1 - ridge) * FORWARD - ridge * RIDGE);
       const [left, right] = [heads[column] ?? 0.5, heads[column + 1] ?? 0.5];
       const wide = min(WIDTHS[1], max(WIDTHS[0], left + right));
+      const reach = reaches[here + column] ?? 0;
       for (let step = 0; step <= each; step += 1) {
         const turn = turns[step] ?? 0;
+        const at = (column * each + step) * AXES;
+        if (slipped[here + column] === 1) {
+          // From the feet of one neighbour to those of the other, on the side where no purl is to be seen.
+          points[at] =
+            wales.placeAt(here + column, -0.5) + (turn / PI) * (heads[turn < 0 ? column : column + 1] ?? 0.5);
+          points[at + 1] = -tall;
+          points[at + 2] = -front * PASSES;
+          continue;
+        }
         const height = cos(turn) / 2;
         // Between the feet of two loops the yarn runs from where the one stands to where the other does.
         const low = max(0, abs(turn) / PI - 0.5) * 2;
         const ends = turn < 0 ? column : column + 1;
         const half = (1 - low) * (heads[ends] ?? 0.5) + low * (feet[ends] ?? 0.5);
-        const at = (column * each + step) * AXES;
         points[at] = wales.placeAt(here + column, height) + (turn / PI) * half + wide * BULGE * sin(2 * turn);
         // What is laid over the needle comes out of no loop, and leaves a hole below it.
-        points[at + 1] = tall * cos(turn) * (parents < 0 && height < 0 ? OVER : 1);
+        points[at + 1] =
+          tall * cos(turn) * (parents < 0 && height < 0 ? OVER : 1) + reach * (height + 0.5) ** 2;
         points[at + 2] = stands - front * DEEP * cos(2 * turn) + wales.liftAt(here + column, height);
       }
     }
@@ -159,11 +227,17 @@ export function* followingYarn(
       void pass;
       yield ALL_RELAXED;
     }
-  const balls = raisedOf(panel).map((raised) => ({ ...raised, points: ballPoints(raised.loops) }));
+  const balls = [
+    ...raisedOf(panel).map((raised) => ({ ...raised, points: ballPoints(raised.loops) })),
+    ...liftedOf(panel).map((lifted) => ({ ...lifted, points: liftedPoints() })),
+  ];
   const ofBalls = balls.reduce((sum, { points }) => sum + points.length / AXES - 1, 0);
   const pieces = new Float32Array(up * (rows * columns * each + ofBalls) * NUMBERS_EACH);
   const stitches = new Uint32Array(pieces.length / NUMBERS_EACH);
   let [at, place] = [0, 0];
+  const top = repeatHeight * up + PATH_MARGIN + TOP;
+  /** What reaches into a row that is not drawn any more ends there. */
+  const rising = (y = 0, dy: number) => min(top, y + dy);
   /** Lays a line of points down as pieces, moved by so much. */
   const lay = (
     points: Float64Array,
@@ -175,12 +249,12 @@ export function* followingYarn(
       const from = piece * AXES;
       const [x0, y0, z0] = [
         across((points[from] ?? 0) + dx),
-        (points[from + 1] ?? 0) + dy,
+        rising(points[from + 1], dy),
         points[from + 2] ?? 0,
       ];
       const [x1, y1, z1] = [
         across((points[from + 3] ?? 0) + dx),
-        (points[from + 4] ?? 0) + dy,
+        rising(points[from + 4], dy),
         points[from + 5] ?? 0,
       ];
       const stitch = stitchOf(piece);

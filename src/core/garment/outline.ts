@@ -12,8 +12,9 @@ export interface OutlinePart {
   readonly fabricId: string | null;
   /** Where that fabric's first row and its middle lie. */
   readonly originMm: { readonly x: number; readonly y: number };
-  /** Its edge all round, in mm. */
+  /** Its edge all round, in mm: up at its right, so many of them, and down at its left. */
   readonly points: readonly (readonly [x: number, y: number])[];
+  readonly atRight: number;
   readonly fromMm: number;
   readonly toMm: number;
 }
@@ -42,7 +43,7 @@ function corners(section: WorkedSection, base: number, { widthMm, heightMm }: Pl
     push(left, row.left * widthMm, y, top);
     y = top;
   }
-  return { points: [...right, ...left.reverse()], to: y };
+  return { points: [...right, ...left.reverse()], atRight: right.length, to: y };
 }
 
 /**
@@ -73,13 +74,14 @@ export function outlineOf(sections: readonly WorkedSection[], plain: PlainStitch
     if (beginsFabric(worked.section)) fabric = { id: worked.section.id, x: middle, y: top };
     else if (worked.content === null) fabric = null;
     if (worked.rows.length === 0) continue;
-    const { points, to } = corners(worked, top, plain);
+    const { points, atRight, to } = corners(worked, top, plain);
     parts.push({
       sectionId: worked.section.id,
       side: worked.side,
       fabricId: fabric?.id ?? null,
       originMm: { x: fabric?.x ?? middle, y: fabric?.y ?? top },
       points,
+      atRight,
       fromMm: top,
       toMm: to,
     });

@@ -20,6 +20,10 @@ export const isShape = (section: ProjectSection): section is SectionOf<"shape"> 
 export const isArmhole = (section: ProjectSection): section is SectionOf<"castOffAt"> =>
   section.kind === "castOffAt" && section.goes === "off";
 
+/** Whether a section picks its stitches up from an edge: a band begins so. */
+export const isPickedUp = (section: ProjectSection): section is SectionOf<"pickUp"> =>
+  section.kind === "pickUp";
+
 interface SectionKindFacts<Kind extends SectionKind> {
   /** Its figures that can be typed, as it stands; what it asked for before it was changed counts no more. */
   readonly asks: (section: SectionOf<Kind>) => readonly FigureId[];

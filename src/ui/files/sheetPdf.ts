@@ -191,8 +191,8 @@ class Writer {
 
   async chart({ chart, name }: Extract<Block, { readonly kind: "chart" }>) {
     const picture = await this.document.embedPng(await (await chartPng(chart, name)).arrayBuffer());
-    // Pixels are two to a point; a chart is no larger than a page.
-    const scale = Math.min(0.36, ROOM / picture.width, (PAGE.height - 2 * MARGIN - 40) / picture.height);
+    // As large as it is on paper, pixels being 300 to the inch, and no larger than a page.
+    const scale = Math.min(72 / 300, ROOM / picture.width, (PAGE.height - 2 * MARGIN - 40) / picture.height);
     const drawn = { width: picture.width * scale, height: picture.height * scale };
     this.room(drawn.height + 24);
     this.lines([writable(this.fonts.bold, name)], MARGIN, this.fonts.bold, SIZES[3]);

@@ -51,6 +51,9 @@ export function StrandRuler() {
   });
 }
 
+/** What says that a strand is longer than it is drawn. */
+const BADGE = "rounded-full border border-madder bg-paper px-2 text-xs text-madder";
+
 interface DrawnStrandProps {
   readonly forecast: SeenYarn;
   readonly strand: Strand;
@@ -159,10 +162,8 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
           whole={leftOut === 0}
           numbered={alone}
         />
-        {leftOut > 0 && (
-          <span className="absolute right-0 rounded-full border border-madder bg-paper px-2 text-xs text-madder max-md:-top-0.5 md:-top-4.5">
-            + what is left out
-          </span>
+        {leftOut > 0 && alone && (
+          <span className={`absolute right-0 max-md:-top-0.5 md:-top-4.5 ${BADGE}`}>+ what is left out</span>
         )}
         {alone && markMm === null && (
           <div className="relative h-4.5 text-sm leading-4.5 text-faint max-md:hidden">
@@ -178,6 +179,11 @@ function DrawnStrand({ forecast, strand, scaleMm, alone, leftOut }: DrawnStrandP
           </span>
         )}
       </div>
+      {leftOut > 0 && !alone && (
+        <span className={`shrink-0 ${BADGE}`}>
+          + <span className="max-md:sr-only">what is left out</span>
+        </span>
+      )}
     </div>
   );
 }

@@ -15,6 +15,13 @@ export function chartBox({ columns, rows }: Chart) {
   return { cell, right, width: right + MARGIN, height: rows.length * cell.height + FOOT };
 }
 
+/** How large a chart is on paper whose stitches are so wide, in mm. */
+export function printedMm(chart: Chart, stitchMm: number) {
+  const { cell, width, height } = chartBox(chart);
+  const mm = stitchMm / cell.width;
+  return { width: width * mm, height: height * mm };
+}
+
 interface RepeatFrameProps {
   readonly repeat: NonNullable<Chart["repeat"]>;
   readonly right: number;

@@ -2,15 +2,13 @@
 import { Toolbar } from "@/ui/parts/Toolbar";
 import { lazily } from "@/ui/parts/lazily";
 import type { ReactNode } from "react";
-import type { Chart } from "@/core/panels/chart";
 import type { Mend } from "@/core/instructions/findings";
 import { showPanelsAs, useSettings } from "@/state/keeping/settings";
-import { Button } from "@/ui/parts/Button";
 import { Card } from "@/ui/parts/Card";
 import { Choice } from "@/ui/parts/Choice";
-import { toast } from "@/ui/parts/toast";
 import { ChartEditor } from "./ChartEditor";
 import { ChartLegend } from "./ChartLegend";
+import { ChartSave } from "./ChartSave";
 import { FindingList } from "./FindingList";
 import { usePatternAnalysis } from "./usePatternAnalysis";
 
@@ -38,17 +36,6 @@ interface PanelViewProps {
 }
 
 const NONE: readonly never[] = [];
-
-/** Keeps a chart as a picture; what draws it comes with the first one. */
-async function keep(as: "svg" | "png", chart: Chart, name: string) {
-  try {
-    const { keepChartPng, keepChartSvg } = await import("./exportChart");
-    if (as === "svg") keepChartSvg(chart, name);
-    else await keepChartPng(chart, name);
-  } catch {
-    toast.error("This browser cannot draw the chart as a picture.");
-  }
-}
 
 /** One panel: its rows as text and as a chart, and what is to say of them. */
 export function PanelView({ name, text, told = [], readOnly, onText, children }: PanelViewProps) {
@@ -91,14 +78,7 @@ export function PanelView({ name, text, told = [], readOnly, onText, children }:
                 complete={study?.complete ?? false}
               />
               <ChartLegend chart={chart} />
-              <div className="flex gap-2">
-                <Button size="small" onClick={() => void keep("png", chart, name)}>
-                  Save as PNG
-                </Button>
-                <Button size="small" onClick={() => void keep("svg", chart, name)}>
-                  Save as SVG
-                </Button>
-              </div>
+              <ChartSave chart={chart} name={name} />
             </>
           )}
         </div>

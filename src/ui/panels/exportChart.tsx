@@ -1,24 +1,32 @@
-/** A chart as a picture to keep: all of it, in the colours of the page. */
+/** A chart as a picture to keep: all of it, in light colours, as it is printed. */
 import { createRoot } from "react-dom/client";
 import { flushSync } from "react-dom";
 import type { Chart } from "@/core/panels/chart";
 import { fileStem } from "@/core/files/projectFile";
 import { download } from "@/ui/parts/download";
-import { chartBox, RepeatFrame, StitchNumbers } from "./ChartFrame";
+import { chartBox, printedMm, RepeatFrame, StitchNumbers } from "./ChartFrame";
 import { ChartPatterns } from "./ChartPatterns";
 import { MARGIN, RowCrossings, RowGround, RowPlace } from "./ChartRows";
 
 const IDS = "chart";
 
-function WholeChart({ chart, name }: { readonly chart: Chart; readonly name: string }) {
+interface WholeChartProps {
+  readonly chart: Chart;
+  readonly name: string;
+  /** How wide a stitch is on paper. */
+  readonly stitchMm: number;
+}
+
+function WholeChart({ chart, name, stitchMm }: WholeChartProps) {
   const { cell, right, width, height } = chartBox(chart);
+  const printed = printedMm(chart, stitchMm);
   const rows = chart.rows.length;
   const all = { right, cell, from: 0, to: chart.columns };
   return (
     <svg
       xmlns="http://www.w3.org/2000/svg"
-      width={width}
-      height={height}
+      width={`${printed.width.toFixed(2)}mm`}
+      height={`${printed.height.toFixed(2)}mm`}
       viewBox={`0 0 ${width} ${height}`}
       fontFamily="sans-serif"
     >
@@ -41,33 +49,50 @@ function WholeChart({ chart, name }: { readonly chart: Chart; readonly name: str
   );
 }
 
+/** The colours of the page when it is light: a dark picture would be printed in a pool of ink. */
+function lightColours(names: ReadonlySet<string>): ReadonlyMap<string, string> {
+  const page = document.documentElement;
+  const { theme } = page.dataset;
+  // It is turned back before it is drawn again: nobody sees it.
+  page.dataset.theme = "light";
+  const look = getComputedStyle(page);
+  const colours = new Map([...names].map((name) => [name, look.getPropertyValue(name).trim()]));
+  if (theme) page.dataset.theme = theme;
+  else delete page.dataset.theme;
+  return colours;
+}
+
+const COLOUR = /var\((--[\w-]+)\)/g;
+
 /** The chart as a picture that stands by itself: colours of the page are written in, since it leaves the page. */
-function chartSvg(chart: Chart, name: string): string {
+function chartSvg(chart: Chart, name: string, stitchMm: number): string {
   const place = document.createElement("div");
   const root = createRoot(place);
-  flushSync(() => root.render(<WholeChart chart={chart} name={name} />));
+  flushSync(() => root.render(<WholeChart {...{ chart, name, stitchMm }} />));
   const drawn = place.innerHTML;
   root.unmount();
-  const look = getComputedStyle(document.documentElement);
-  return drawn.replaceAll(/var\((--[\w-]+)\)/g, (_, colour: string) => look.getPropertyValue(colour).trim());
+  const colours = lightColours(new Set([...drawn.matchAll(COLOUR)].map(([, name = ""]) => name)));
+  return drawn.replaceAll(COLOUR, (_, name: string) => colours.get(name) ?? "");
 }
 
 const nameOf = (name: string, ending: string) => `${fileStem(name) || "chart"}-chart.${ending}`;
 
-export function keepChartSvg(chart: Chart, name: string) {
-  download(nameOf(name, "svg"), new Blob([chartSvg(chart, name)], { type: "image/svg+xml" }));
+export function keepChartSvg(chart: Chart, name: string, stitchMm: number) {
+  download(nameOf(name, "svg"), new Blob([chartSvg(chart, name, stitchMm)], { type: "image/svg+xml" }));
 }
 
-/** Sharp enough to be printed; no side longer than browsers can draw. */
-const SHARPNESS = 2;
+/** Pixels to a millimetre, at 300 to the inch; no side longer than browsers can draw. */
+const PX_PER_MM = 300 / 25.4;
+/** Where nobody chose: as on the knitting sheet. */
+const USUAL_MM = 5;
 const LONGEST_PX = 8000;
 
 /** A chart as pixels. Rejects where the browser cannot draw it. */
-export async function chartPng(chart: Chart, name: string): Promise<Blob> {
-  const { width, height } = chartBox(chart);
-  const scale = Math.min(SHARPNESS, LONGEST_PX / Math.max(width, height));
+export async function chartPng(chart: Chart, name: string, stitchMm = USUAL_MM): Promise<Blob> {
+  const { width, height } = printedMm(chart, stitchMm);
+  const scale = Math.min(PX_PER_MM, LONGEST_PX / Math.max(width, height));
   const picture = new Image();
-  const address = URL.createObjectURL(new Blob([chartSvg(chart, name)], { type: "image/svg+xml" }));
+  const address = URL.createObjectURL(new Blob([chartSvg(chart, name, stitchMm)], { type: "image/svg+xml" }));
   try {
     picture.src = address;
     await picture.decode();
@@ -84,5 +109,5 @@ export async function chartPng(chart: Chart, name: string): Promise<Blob> {
   }
 }
 
-export const keepChartPng = async (chart: Chart, name: string) =>
-  download(nameOf(name, "png"), await chartPng(chart, name));
+export const keepChartPng = async (chart: Chart, name: string, stitchMm: number) =>
+  download(nameOf(name, "png"), await chartPng(chart, name, stitchMm));

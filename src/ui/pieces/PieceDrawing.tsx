@@ -3,32 +3,46 @@ import { memo, useId } from "react";
 import { workedAt, type Strand } from "@/core/estimate/strand";
 import type { SectionWidth } from "@/core/estimate/sectionWidths";
 import type { SeenPart, SeenPiece } from "@/core/engine/seen";
+import type { PlannedYarn } from "@/core/estimate/wholeProject";
 import type { PutUp } from "@/core/yarn/putUp";
 import { millimetres } from "@/core/units/brands";
 import { formatSize } from "@/core/units/format";
 import type { Gauge } from "@/core/stitches/plainStitch";
 import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
+import { showSchematic, useSchematic } from "@/state/chosen/schematic";
 import { useHoveredRow } from "@/state/chosen/hoveredRow";
 import { useProjectPart } from "@/state/project/projectStore";
 import { useSettings, useUnits } from "@/state/keeping/settings";
+import { Choice } from "@/ui/parts/Choice";
 import { Drawer } from "@/ui/parts/Drawer";
 import { Why } from "@/ui/parts/Why";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ColourBands } from "./ColourBands";
 import { FabricPattern } from "./FabricPattern";
 import { sectionName } from "./sectionWords";
+import { useWorn, WornDrawing } from "./WornDrawing";
 
 interface PieceDrawingProps {
   readonly piece: SeenPiece;
   readonly gauge: Gauge;
   readonly putUp: PutUp;
   readonly strand: Strand;
+  /** All of the project, and what they are knitted in: folded as they are worn. */
+  readonly pieces: readonly SeenPiece[];
+  readonly yarns: readonly PlannedYarn[];
 }
+
+const SIGHTS = [
+  { value: "piece", label: "This piece" },
+  { value: "worn", label: "As worn" },
+] as const;
 
 /** The piece to scale in its yarn's colour, its own fabric on it, and the plain width that it is pulled in from. */
 export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps) {
   const units = useUnits();
   const { round } = useChosenPiece();
+  const sight = useSchematic(({ of }) => of);
+  const worn = useWorn(props.pieces);
   const { widths, widthMm, heightMm } = props.piece.estimate;
   const wide = formatSize(widthMm, units);
   const high = formatSize(heightMm, units);
@@ -38,7 +52,16 @@ export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps)
       {(open) =>
         open && (
           <>
-            <DrawnPiece {...props} />
+            {worn && (
+              <div className="mt-2">
+                <Choice label="Show" options={SIGHTS} value={sight} onChange={showSchematic} />
+              </div>
+            )}
+            {worn && sight === "worn" ? (
+              <WornDrawing worn={worn} pieces={props.pieces} yarns={props.yarns} gauge={props.gauge} />
+            ) : (
+              <DrawnPiece {...props} />
+            )}
             {widths.main && <WidthWords piece={props.piece} main={widths.main} way={way} />}
             <p className="text-sm">
               It is <Why of={{ figure: "height", pieceId: props.piece.id }}>{high}</Why> high

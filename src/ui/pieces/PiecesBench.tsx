@@ -39,7 +39,14 @@ export function PiecesBench() {
       </Boundary>
       <div className="grid gap-3">
         {piece && yarn && strand && settled.known && (
-          <PieceDrawing piece={piece} gauge={settled.plan.gauge} putUp={yarn.putUp} strand={strand} />
+          <PieceDrawing
+            piece={piece}
+            pieces={settled.estimate.pieces}
+            yarns={settled.plan.yarns}
+            gauge={settled.plan.gauge}
+            putUp={yarn.putUp}
+            strand={strand}
+          />
         )}
         <YarnCard answer={answer} />
         <SizeCard />

@@ -1,0 +1,58 @@
+"use client";
+import { useState } from "react";
+import type { Chart } from "@/core/panels/chart";
+import { millimetres } from "@/core/units/brands";
+import { formatSize } from "@/core/units/format";
+import { useUnits } from "@/state/keeping/settings";
+import { Button } from "@/ui/parts/Button";
+import { Choice } from "@/ui/parts/Choice";
+import { toast } from "@/ui/parts/toast";
+import { printedMm } from "./ChartFrame";
+
+/** How wide a stitch is on paper, in mm. */
+const SIZES = { small: 3.5, usual: 5, large: 8 } as const;
+type Size = keyof typeof SIZES;
+
+const OPTIONS = [
+  { value: "small", label: "small", name: "Stitches small on paper" },
+  { value: "usual", label: "usual", name: "Stitches of the usual size on paper" },
+  { value: "large", label: "large", name: "Stitches large on paper" },
+] as const;
+
+/** A sheet of paper without its margins, in mm. */
+const PAGE = { width: 190, height: 277 } as const;
+
+/** Keeps a chart as a picture; what draws it comes with the first one. */
+async function keep(as: "svg" | "png", chart: Chart, name: string, stitchMm: number) {
+  try {
+    const { keepChartPng, keepChartSvg } = await import("./exportChart");
+    if (as === "svg") keepChartSvg(chart, name, stitchMm);
+    else await keepChartPng(chart, name, stitchMm);
+  } catch {
+    toast.error("This browser cannot draw the chart as a picture.");
+  }
+}
+
+/** The chart as a picture to print: how large its stitches are, and how large that makes it. */
+export function ChartSave({ chart, name }: { readonly chart: Chart; readonly name: string }) {
+  const [size, setSize] = useState<Size>("usual");
+  const units = useUnits();
+  const stitchMm = SIZES[size];
+  const { width, height } = printedMm(chart, stitchMm);
+  const told = `${formatSize(millimetres(width), units)} × ${formatSize(millimetres(height), units)}`;
+  const pages = Math.ceil(width / PAGE.width) * Math.ceil(height / PAGE.height);
+  return (
+    <div className="flex flex-wrap items-center gap-2 text-sm">
+      <Button size="small" onClick={() => void keep("png", chart, name, stitchMm)}>
+        Save as PNG
+      </Button>
+      <Button size="small" onClick={() => void keep("svg", chart, name, stitchMm)}>
+        Save as SVG
+      </Button>
+      <Choice label="Size on paper" options={OPTIONS} value={size} onChange={setSize} />
+      <span className="text-faint">
+        {told} on paper{pages > 1 && `: larger than one sheet, about ${pages}`}
+      </span>
+    </div>
+  );
+}
