@@ -66,10 +66,12 @@ async function typeUntilKilled({ page, field }, paceMs, forMs) {
   return { typed, at: until };
 }
 
+const wasTyped = (text) => LETTERS.repeat(4).startsWith(text);
 const losses = [];
 let [unopened, strange, astray] = [0, 0, 0];
 try {
   let tab = await open();
+  const atFirst = await tab.field.inputValue();
   for (let turn = 0; turn < kills; turn += 1) {
     const pace = PACES[turn % PACES.length];
     const { typed, at } = await typeUntilKilled(tab, pace, 300 + Math.random() * 2500);
@@ -84,8 +86,14 @@ try {
     const known = typed.findLast(({ text }) => text === kept);
     // Nothing of this turn was kept: what stands is of a turn before.
     const from = known ? typed[typed.indexOf(known) + 1] : typed[0];
-    if (!known && kept.length > 0 && !LETTERS.repeat(4).startsWith(kept)) strange += 1;
-    losses.push(from && from.at < at ? at - from.at : 0);
+    if (!known && kept.length > 0 && !wasTyped(kept) && kept !== atFirst) strange += 1;
+    const lost = from && from.at < at ? at - from.at : 0;
+    losses.push(lost);
+    // The name that stood there before anything was typed is no stranger.
+    if (lost > 500 || (!known && kept.length > 0 && !wasTyped(kept)))
+      console.log(
+        `  kill ${turn + 1}: ${Math.round(lost)} ms lost, “${kept}” stands there, a letter every ${pace} ms`,
+      );
   }
   await tab.context.close();
 } finally {
