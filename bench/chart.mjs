@@ -17,7 +17,8 @@ try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`${server.address}/panels`);
   await page.getByRole("button", { name: "New", exact: true }).click();
-  await page.getByRole("textbox", { name: "Rows as text" }).fill(pattern);
+  await page.getByRole("textbox", { name: "Rows as text" }).press("ControlOrMeta+a");
+  await page.keyboard.insertText(pattern);
   await page.getByText("200 stitches · 400 rows").waitFor();
   const chart = page.getByRole("region", { name: "Chart of New panel" });
   const frames = await chart.evaluate(scrollAndTime);

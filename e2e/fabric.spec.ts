@@ -10,6 +10,7 @@ import {
   openBack,
   test,
   openDrawer,
+  writeRows,
 } from "./bench";
 
 const ropeOf = (half: number) =>
@@ -20,15 +21,8 @@ async function fabricOf(page: Page, text: string) {
   await openAt(page, "/panels");
   await page.getByRole("button", { name: "New", exact: true }).click();
   await page.getByRole("radio", { name: "Fabric" }).click();
-  await write(page, text);
+  await writeRows(page, text);
   return page.getByRole("region", { name: "Fabric of New panel" });
-}
-
-/** Replaces the whole text as a person does, by keys: the editor itself selects all of it. */
-async function write(page: Page, text: string) {
-  await page.getByRole("textbox", { name: "Rows as text" }).click();
-  await page.keyboard.press("Control+a");
-  await page.keyboard.insertText(text);
 }
 
 /** What the view tells: share of the width kept, and stitch widths that crossings eat. */
@@ -53,7 +47,7 @@ test("a wider crossing narrows the drawn panel and raises its yarn, and the figu
   await page.getByRole("slider", { name: /^Finished/ }).fill("0");
   const seen = [];
   for (const half of [2, 3, 4]) {
-    await write(page, ropeOf(half));
+    await writeRows(page, ropeOf(half));
     const answer = await request.post("/api/fabric", {
       data: { instructions: ropeOf(half), blocking: "asKnit" },
     });
@@ -133,9 +127,9 @@ test("a fabric that cannot be drawn says why, and is drawn again when the text i
 }) => {
   const fabric = await fabricOf(page, "Rnd 1: K4, yo.\nRnd 2: K5.");
   await expect(page.getByText(/only panels that keep their count can be relaxed/)).toBeVisible();
-  await write(page, "Rnd 1: K4, wibble.\nRnd 2: K4.");
+  await writeRows(page, "Rnd 1: K4, wibble.\nRnd 2: K4.");
   await expect(page.getByText(/A row could not be read/)).toBeVisible();
-  await write(page, ropeOf(2));
+  await writeRows(page, ropeOf(2));
   await expect(fabric).toBeVisible();
 });
 
@@ -144,7 +138,7 @@ test("long work shows how far it is and can be stopped, and the page stays free"
     row % 6 === 0 ? `Rnd ${row + 1}: [P2, 3/3 LC, P2] 40 times.` : `Rnd ${row + 1}: [P2, K6, P2] 40 times.`,
   );
   await fabricOf(page, ropeOf(2));
-  await write(page, wide.join("\n"));
+  await writeRows(page, wide.join("\n"));
   await expect(page.getByRole("progressbar", { name: "Relaxing the fabric" })).toBeVisible();
   await page.getByRole("button", { name: "Stop" }).click();
   await expect(page.getByText(/^Stopped\./)).toBeVisible();

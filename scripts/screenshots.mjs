@@ -179,11 +179,10 @@ const VIEWS = [
 /** A panel of one's own, with a question and a mistake to be mended. */
 async function editPanel(page) {
   await page.getByRole("button", { name: "New", exact: true }).click();
-  await page
-    .getByRole("textbox", { name: "Rows as text" })
-    .fill(
-      "Row 1 (RS): P2, C4F, P1, C3F, P1, K1, P2.\nRow 2: K2, P1, K1, P3, K1, P4, K2.\nRow 3: P2, K4, P1, k3, P1, MB, P1.\nRow 4: k the knits and p the purls.",
-    );
+  await page.getByRole("textbox", { name: "Rows as text" }).press("ControlOrMeta+a");
+  await page.keyboard.insertText(
+    "Row 1 (RS): P2, C4F, P1, C3F, P1, K1, P2.\nRow 2: K2, P1, K1, P3, K1, P4, K2.\nRow 3: P2, K4, P1, k3, P1, MB, P1.\nRow 4: k the knits and p the purls.",
+  );
   await page.getByText(/means different things/).waitFor();
 }
 

@@ -73,8 +73,11 @@ function endsOf(
   });
 }
 
-/** Lays the fabric's back under what is painted: within its outline, through the gaps alone. */
-function layUnder(pixels: Uint8ClampedArray, back: InSight, dyeOf: (tube: number) => Uint8Array) {
+/**
+ * Lays the fabric's back under what is painted: within its outline, through the gaps alone. `dyes` are of the pieces,
+ * `stride` of which are one tube of the back.
+ */
+function layUnder(pixels: Uint8ClampedArray, back: InSight, dyes: Uint8Array, stride: number) {
   const { width, height } = back;
   const rows = endsOf(pixels, [height, width], [width, 1]);
   const columns = endsOf(pixels, [width, 1], [height, width]);
@@ -87,10 +90,10 @@ function layUnder(pixels: Uint8ClampedArray, back: InSight, dyeOf: (tube: number
     const row = Math.floor(at / width);
     const column = at - row * width;
     if (!within(column, rows[row]) || !within(row, columns[column])) continue;
-    const dye = dyeOf(tube - 1);
+    const dye = 3 * (tube - 1) * stride;
     for (let channel = 0; channel < 3; channel += 1)
       pixels[4 * at + channel] =
-        alpha * (pixels[4 * at + channel] ?? 0) + (1 - alpha) * BACK.light * (dye[channel] ?? 0);
+        alpha * (pixels[4 * at + channel] ?? 0) + (1 - alpha) * BACK.light * (dyes[dye + channel] ?? 0);
     pixels[4 * at + 3] = 255;
   }
 }
@@ -125,7 +128,7 @@ export function* paintingYarn(path: YarnPath, look: YarnLook, { width, height }:
   const behind = tubesOf(path, scale / side, stride);
   const thick = { radius: (BACK.thicker * radius) / side, depth: 0, fuzz: 0, halo: 0 };
   const back = yield* between(0.9, 1, lookingAt(behind, { width, height }, thick));
-  layUnder(pixels, back, (tube) => dyes.subarray(3 * tube * stride));
+  layUnder(pixels, back, dyes, stride);
   const pieces = new Uint32Array(width * height);
   for (let row = 0; row < height; row += 1)
     for (let column = 0; column < width; column += 1)

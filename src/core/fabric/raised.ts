@@ -2,8 +2,7 @@
  * What stands before the fabric as it is drawn: bobbles and nupps, each a little ball of rows before its stitch, and the
  * stitch of a mock cable that is lifted over its neighbours. Lengths in stitch widths.
  */
-import type { Panel } from "../panels/panel";
-import { widthOf } from "../stitches/crossings";
+import { unitsOf, type Panel } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
 import { AXES } from "./contact";
 
@@ -32,20 +31,13 @@ const placesOf = (
   which: (operation: Operation) => { readonly middle: number; readonly loops: number } | null,
 ): readonly RaisedStitch[] =>
   rows.flatMap((works, row) => {
-    const found: RaisedStitch[] = [];
     let column = 0;
-    for (const work of works) {
-      if ("crossing" in work) {
-        column += widthOf(work.crossing);
-        continue;
-      }
-      const { leaves } = work.operation;
-      const place = which(work.operation);
-      for (let time = 0; place && time < work.times; time += 1)
-        found.push({ row, column: column + time * leaves + place.middle, loops: place.loops });
-      column += leaves * work.times;
-    }
-    return found;
+    return unitsOf(works).flatMap(({ work, leaves }) => {
+      const first = column;
+      column += leaves;
+      const place = "operation" in work ? which(work.operation) : null;
+      return place ? [{ row, column: first + place.middle, loops: place.loops }] : [];
+    });
   });
 
 /** The raised stitches of a panel, row by row. Example: a panel without bobbles has none. */

@@ -4,12 +4,11 @@
  * t + a sin 2t, across it h cos t, in depth d cos 2t, laid on the wale that it belongs to. Lengths in plain stitch
  * widths, x to the right and y up as the right side is looked at, z towards the eye.
  */
-import type { Panel } from "../panels/panel";
+import { unitsOf, type Panel } from "../panels/panel";
 import { AXES, drawTogether, pushingApart } from "./contact";
 import type { Mesh } from "./mesh";
 import type { Progress } from "./newton";
 import { ballPoints, liftedOf, liftedPoints, raisedOf } from "./raised";
-import { widthOf } from "../stitches/crossings";
 import { walesOf } from "./wales";
 
 /** Numbers of one piece of yarn: x, y, z at its start, x, y, z at its end, its place on the strand, its loops. */
@@ -96,14 +95,10 @@ function ridges(faces: Uint8Array, parents: Int32Array): Float64Array {
 /** 1 for each stitch that is slipped: the yarn passes it, and the loop below it reaches up through the row. */
 const slippedOf = ({ rows }: Panel): Uint8Array =>
   Uint8Array.from(
-    rows.flatMap((row) =>
-      row.flatMap((work) => {
-        if ("crossing" in work) return Array.from({ length: widthOf(work.crossing) }, () => 0);
-        const { uses, leaves, yarn } = work.operation;
-        const slipped = uses === 1 && leaves === 1 && yarn.loops === 0 ? 1 : 0;
-        return Array.from({ length: leaves * work.times }, () => slipped);
-      }),
-    ),
+    rows.flatMap(unitsOf).flatMap(({ work, uses, leaves }) => {
+      const slipped = "operation" in work && uses === 1 && leaves === 1 && work.operation.yarn.loops === 0;
+      return Array.from({ length: leaves }, () => (slipped ? 1 : 0));
+    }),
   );
 
 /** Places of the stitches, about each yarn over so far aside that its hole is seen. */

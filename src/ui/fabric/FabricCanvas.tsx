@@ -1,11 +1,10 @@
 "use client";
 import { useEffect, useRef, useState } from "react";
 import type { YarnPath } from "@/core/fabric/yarnPath";
-import { fabricSvg } from "@/core/files/fabricSvg";
-import { dyeBy } from "@/drawing/dye";
 import type { Painted, YarnLook } from "@/drawing/paintYarn";
 import { nextJob } from "@/state/engine/job";
 import { loom } from "@/state/engine/workers";
+import { pathSvg, putPainted } from "./fabricPicture";
 
 interface FabricCanvasProps {
   readonly path: YarnPath;
@@ -13,8 +12,8 @@ interface FabricCanvasProps {
   /** Size of a plain stitch width, in pixels of the page. */
   readonly scale: number;
   readonly label: string;
-  /** Hears what is in sight at each pixel, once it is painted well. */
-  readonly onPainted?: (painted: Painted) => void;
+  /** Hears what is in sight at each pixel, each time that it is painted. */
+  readonly onPainted: (painted: Painted) => void;
 }
 
 /** Sharper than this is not drawn: large fabrics would take more memory than they show. */
@@ -44,10 +43,9 @@ export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanv
       for (const quick of [true, false]) {
         const painted = await loom().paint(job, path, { ...look, quick }, size);
         if (!painted) return;
-        [pen.canvas.width, pen.canvas.height] = [painted.width, painted.height];
-        pen.putImageData(new ImageData(painted.pixels, painted.width, painted.height), 0, 0);
+        putPainted(pen, painted);
         setShown(path);
-        told.current?.(painted);
+        told.current(painted);
       }
     };
     void show();
@@ -61,7 +59,7 @@ export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanv
         <img
           alt={label}
           style={{ width, height }}
-          src={`data:image/svg+xml,${encodeURIComponent(fabricSvg(path, { ...look, colourOf: dyeBy(look.dye), stitchMm: 5, title: label }))}`}
+          src={`data:image/svg+xml,${encodeURIComponent(pathSvg(path, look, 5, label))}`}
         />
         <p role="note" className="absolute top-1 left-1 rounded bg-card px-1.5 text-xs">
           Drawn flat: this browser has no canvas to paint on.

@@ -8,6 +8,7 @@ import { closeUp, middleOf } from "@/drawing/closeUp";
 import type { YarnLook } from "@/drawing/paintYarn";
 import { nextJob } from "@/state/engine/job";
 import { loom } from "@/state/engine/workers";
+import { putPainted } from "./fabricPicture";
 
 interface FabricLensProps {
   readonly path: YarnPath;
@@ -54,14 +55,13 @@ export function FabricLens({ path, look, repeat, chart, loopMm, stitch }: Fabric
       const painted = await loom().paint(job, part, look, size);
       const pen = place.current?.getContext("2d");
       if (!painted || !pen) return;
-      const { pixels, pieces, width, height } = painted;
+      const { pixels, pieces } = painted;
       pieces.forEach((piece, at) => {
         if (piece > 0 && part.stitches[piece - 1] === stitch) return;
         for (let channel = 0; channel < 3; channel += 1)
           pixels[4 * at + channel] = DIMMED * (pixels[4 * at + channel] ?? 0);
       });
-      [pen.canvas.width, pen.canvas.height] = [width, height];
-      pen.putImageData(new ImageData(pixels, width, height), 0, 0);
+      putPainted(pen, painted);
     };
     void show();
     return () => void loom().stopWeaving(job);

@@ -106,8 +106,8 @@ export function FabricStage({ woven, look, chart, stitchMm, loopMm, name }: Fabr
               look={look}
               scale={scale}
               label={`${plainWidth} stitches by ${figures.rows * times} rows, ${Math.round(100 * figures.widthFactor)} % of their plain width`}
-              onPainted={(well) => {
-                painted.current = well;
+              onPainted={(seen) => {
+                painted.current = seen;
               }}
             />
           </div>

@@ -1,12 +1,11 @@
 /** A drawn fabric as a picture to keep. */
 import type { YarnPath } from "@/core/fabric/yarnPath";
-import { fabricSvg } from "@/core/files/fabricSvg";
 import { fileStem } from "@/core/files/projectFile";
 import { download } from "@/ui/parts/download";
-import { dyeBy } from "@/drawing/dye";
 import type { YarnLook } from "@/drawing/paintYarn";
 import { nextJob } from "@/state/engine/job";
 import { loom } from "@/state/engine/workers";
+import { pathSvg, putPainted } from "./fabricPicture";
 
 /** Longer side of a kept picture, in pixels. */
 const LONGER_SIDE = 2400;
@@ -14,8 +13,7 @@ const LONGER_SIDE = 2400;
 const nameOf = (name: string, ending: string) => `${fileStem(name) || "fabric"}.${ending}`;
 
 export function keepAsSvg(path: YarnPath, look: YarnLook, stitchMm: number, name: string) {
-  const picture = fabricSvg(path, { ...look, colourOf: dyeBy(look.dye), stitchMm, title: name });
-  download(nameOf(name, "svg"), new Blob([picture], { type: "image/svg+xml" }));
+  download(nameOf(name, "svg"), new Blob([pathSvg(path, look, stitchMm, name)], { type: "image/svg+xml" }));
 }
 
 /** Gives false where the browser cannot draw it. */
@@ -26,8 +24,7 @@ export async function keepAsPng(path: YarnPath, look: YarnLook, name: string): P
   const size = { width: Math.round(path.width * scale), height: Math.round(path.height * scale) };
   const painted = pen && (await loom().paint(nextJob(), path, look, size));
   if (!painted) return false;
-  [canvas.width, canvas.height] = [painted.width, painted.height];
-  pen.putImageData(new ImageData(painted.pixels, painted.width, painted.height), 0, 0);
+  putPainted(pen, painted);
   const picture = await new Promise<Blob | null>((resolve) => {
     canvas.toBlob(resolve, "image/png");
   });

@@ -1,10 +1,11 @@
 /** The knitting sheet as pages (PDF), made in the browser. */
 import fontkit from "@pdf-lib/fontkit";
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from "pdf-lib";
-import { chartPng } from "@/ui/panels/exportChart";
+import { chartPng, PX_PER_INCH } from "@/ui/panels/exportChart";
 import type { Block, Outline } from "./sheet";
 
-/** A4, in points; 1 pt is 1/72 of an inch. */
+const POINTS_PER_INCH = 72;
+/** A4, in points. */
 const PAGE = { width: 595.28, height: 841.89 };
 const MARGIN = 48;
 const ROOM = PAGE.width - 2 * MARGIN;
@@ -191,8 +192,12 @@ class Writer {
 
   async chart({ chart, name }: Extract<Block, { readonly kind: "chart" }>) {
     const picture = await this.document.embedPng(await (await chartPng(chart, name)).arrayBuffer());
-    // As large as it is on paper, pixels being 300 to the inch, and no larger than a page.
-    const scale = Math.min(72 / 300, ROOM / picture.width, (PAGE.height - 2 * MARGIN - 40) / picture.height);
+    // As large as it is on paper, and no larger than a page.
+    const scale = Math.min(
+      POINTS_PER_INCH / PX_PER_INCH,
+      ROOM / picture.width,
+      (PAGE.height - 2 * MARGIN - 40) / picture.height,
+    );
     const drawn = { width: picture.width * scale, height: picture.height * scale };
     this.room(drawn.height + 24);
     this.lines([writable(this.fonts.bold, name)], MARGIN, this.fonts.bold, SIZES[3]);

@@ -15,6 +15,9 @@ export function chartBox({ columns, rows }: Chart) {
   return { cell, right, width: right + MARGIN, height: rows.length * cell.height + FOOT };
 }
 
+/** How wide a stitch of a chart is on paper, in mm. */
+export const PRINTED_MM = { small: 3.5, usual: 5, large: 8 } as const;
+
 /** How large a chart is on paper whose stitches are so wide, in mm. */
 export function printedMm(chart: Chart, stitchMm: number) {
   const { cell, width, height } = chartBox(chart);

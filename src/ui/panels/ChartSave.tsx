@@ -7,11 +7,9 @@ import { useUnits } from "@/state/keeping/settings";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { toast } from "@/ui/parts/toast";
-import { printedMm } from "./ChartFrame";
+import { PRINTED_MM, printedMm } from "./ChartFrame";
 
-/** How wide a stitch is on paper, in mm. */
-const SIZES = { small: 3.5, usual: 5, large: 8 } as const;
-type Size = keyof typeof SIZES;
+type Size = keyof typeof PRINTED_MM;
 
 const OPTIONS = [
   { value: "small", label: "small", name: "Stitches small on paper" },
@@ -37,7 +35,7 @@ async function keep(as: "svg" | "png", chart: Chart, name: string, stitchMm: num
 export function ChartSave({ chart, name }: { readonly chart: Chart; readonly name: string }) {
   const [size, setSize] = useState<Size>("usual");
   const units = useUnits();
-  const stitchMm = SIZES[size];
+  const stitchMm = PRINTED_MM[size];
   const { width, height } = printedMm(chart, stitchMm);
   const told = `${formatSize(millimetres(width), units)} × ${formatSize(millimetres(height), units)}`;
   const pages = Math.ceil(width / PAGE.width) * Math.ceil(height / PAGE.height);

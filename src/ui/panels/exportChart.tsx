@@ -4,7 +4,7 @@ import { flushSync } from "react-dom";
 import type { Chart } from "@/core/panels/chart";
 import { fileStem } from "@/core/files/projectFile";
 import { download } from "@/ui/parts/download";
-import { chartBox, printedMm, RepeatFrame, StitchNumbers } from "./ChartFrame";
+import { chartBox, PRINTED_MM, printedMm, RepeatFrame, StitchNumbers } from "./ChartFrame";
 import { ChartPatterns } from "./ChartPatterns";
 import { MARGIN, RowCrossings, RowGround, RowPlace } from "./ChartRows";
 
@@ -81,14 +81,17 @@ export function keepChartSvg(chart: Chart, name: string, stitchMm: number) {
   download(nameOf(name, "svg"), new Blob([chartSvg(chart, name, stitchMm)], { type: "image/svg+xml" }));
 }
 
-/** Pixels to a millimetre, at 300 to the inch; no side longer than browsers can draw. */
-const PX_PER_MM = 300 / 25.4;
-/** Where nobody chose: as on the knitting sheet. */
-const USUAL_MM = 5;
+/** Pixels to an inch and to a millimetre of paper; no side longer than browsers can draw. */
+export const PX_PER_INCH = 300;
+const PX_PER_MM = PX_PER_INCH / 25.4;
 const LONGEST_PX = 8000;
 
 /** A chart as pixels. Rejects where the browser cannot draw it. */
-export async function chartPng(chart: Chart, name: string, stitchMm = USUAL_MM): Promise<Blob> {
+export async function chartPng(
+  chart: Chart,
+  name: string,
+  stitchMm: number = PRINTED_MM.usual,
+): Promise<Blob> {
   const { width, height } = printedMm(chart, stitchMm);
   const scale = Math.min(PX_PER_MM, LONGEST_PX / Math.max(width, height));
   const picture = new Image();

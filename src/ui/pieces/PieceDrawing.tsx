@@ -2,7 +2,7 @@
 import { memo, useId } from "react";
 import { workedAt, type Strand } from "@/core/estimate/strand";
 import type { SectionWidth } from "@/core/estimate/sectionWidths";
-import type { SeenPart, SeenPiece } from "@/core/engine/seen";
+import type { SeenPiece } from "@/core/engine/seen";
 import type { PlannedYarn } from "@/core/estimate/wholeProject";
 import type { PutUp } from "@/core/yarn/putUp";
 import { millimetres } from "@/core/units/brands";
@@ -11,14 +11,13 @@ import type { Gauge } from "@/core/stitches/plainStitch";
 import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
 import { showSchematic, useSchematic } from "@/state/chosen/schematic";
 import { useHoveredRow } from "@/state/chosen/hoveredRow";
-import { useProjectPart } from "@/state/project/projectStore";
 import { useSettings, useUnits } from "@/state/keeping/settings";
 import { Choice } from "@/ui/parts/Choice";
 import { Drawer } from "@/ui/parts/Drawer";
 import { Why } from "@/ui/parts/Why";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ColourBands } from "./ColourBands";
-import { FabricPattern } from "./FabricPattern";
+import { edgeOfPart, fillOfPart, PieceFabrics, useYarnColour } from "./FabricPattern";
 import { sectionName } from "./sectionWords";
 import { useWorn, WornDrawing } from "./WornDrawing";
 
@@ -41,8 +40,6 @@ const SIGHTS = [
 export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps) {
   const units = useUnits();
   const { round } = useChosenPiece();
-  const sight = useSchematic(({ of }) => of);
-  const worn = useWorn(props.pieces);
   const { widths, widthMm, heightMm } = props.piece.estimate;
   const wide = formatSize(widthMm, units);
   const high = formatSize(heightMm, units);
@@ -52,16 +49,7 @@ export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps)
       {(open) =>
         open && (
           <>
-            {worn && (
-              <div className="mt-2">
-                <Choice label="Show" options={SIGHTS} value={sight} onChange={showSchematic} />
-              </div>
-            )}
-            {worn && sight === "worn" ? (
-              <WornDrawing worn={worn} pieces={props.pieces} yarns={props.yarns} gauge={props.gauge} />
-            ) : (
-              <DrawnPiece {...props} />
-            )}
+            <Schematic {...props} />
             {widths.main && <WidthWords piece={props.piece} main={widths.main} way={way} />}
             <p className="text-sm">
               It is <Why of={{ figure: "height", pieceId: props.piece.id }}>{high}</Why> high
@@ -73,6 +61,21 @@ export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps)
     </Drawer>
   );
 });
+
+/** The piece in hand, or the garment as it is worn where it can be folded. */
+function Schematic(props: PieceDrawingProps) {
+  const sight = useSchematic(({ of }) => of);
+  const worn = useWorn(props.pieces);
+  if (!worn) return <DrawnPiece {...props} />;
+  return (
+    <>
+      <div className="mt-2">
+        <Choice label="Show" options={SIGHTS} value={sight} onChange={showSchematic} />
+      </div>
+      {sight === "worn" ? <WornDrawing worn={worn} {...props} /> : <DrawnPiece {...props} />}
+    </>
+  );
+}
 
 /** Less than this is not told as pulled in, or as another width. */
 const SLIGHT_MM = 0.5;
@@ -154,9 +157,7 @@ function rowAt({ sections }: SeenPiece, row: number): { index: number; share: nu
 function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
   const ids = useId().replaceAll(":", "");
   const { round, sections: all } = useChosenPiece();
-  const colour = useProjectPart(
-    ({ yarns }) => yarns.find(({ id }) => id === piece.yarnId)?.colour ?? "#888888",
-  );
+  const colour = useYarnColour(piece.yarnId);
   const words = useSettings((settings) => settings.words);
   const chosen = useChosenSection().id;
   const pointed = usePointedRow(piece, strand);
@@ -172,12 +173,6 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
   const bottom = BOX.margin + high * scale;
   const x = (mm: number) => BOX.width / 2 - mm * flat * scale;
   const y = (mm: number) => bottom - mm * scale;
-  const patternOf = ({ fabricId }: SeenPart) =>
-    `${ids}${parts.findIndex((one) => one.fabricId === fabricId)}`;
-  const fabrics = parts.filter(
-    (part, index) =>
-      part.fabricId !== null && parts.findIndex(({ fabricId }) => fabricId === part.fabricId) === index,
-  );
   const place = pointed === null ? null : rowAt(piece, pointed);
   const drawnBefore = place && sections.slice(0, place.index).filter(({ rows }) => rows > 0).length;
   const pointedPart = drawnBefore === null ? undefined : parts[drawnBefore];
@@ -206,19 +201,7 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
         />
       )}
       <defs>
-        {fabrics.map((part) => (
-          <FabricPattern
-            key={part.fabricId}
-            id={patternOf(part)}
-            part={part}
-            fabricId={part.fabricId ?? ""}
-            place={{ x, y, scale, flat }}
-            piece={piece}
-            gauge={gauge}
-            putUp={putUp}
-            colour={colour}
-          />
-        ))}
+        <PieceFabrics place={{ x, y, scale, flat }} {...{ ids, piece, gauge, putUp, colour }} />
       </defs>
       {parts.map((part) => {
         const section = all.find(({ id }) => id === part.sectionId);
@@ -226,8 +209,8 @@ function DrawnPiece({ piece, gauge, putUp, strand }: PieceDrawingProps) {
         return (
           <polygon
             key={`${part.sectionId} ${part.side}`}
-            points={part.points.map(([px, py]) => `${x(px).toFixed(2)},${y(py).toFixed(2)}`).join(" ")}
-            fill={part.fabricId === null ? colour : `url(#${patternOf(part)}) ${colour}`}
+            points={edgeOfPart(part, { x, y })}
+            fill={fillOfPart(ids, piece, part, colour)}
             stroke={isChosen ? "var(--madder)" : "var(--card)"}
             strokeWidth={isChosen ? 2 : 0.75}
             strokeLinejoin="round"

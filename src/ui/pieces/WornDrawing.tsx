@@ -1,12 +1,12 @@
 "use client";
 import { useId } from "react";
 import { foldable, wornOf, type Line, type Worn } from "@/core/garment/worn";
-import type { SeenPart, SeenPiece } from "@/core/engine/seen";
+import type { SeenPiece } from "@/core/engine/seen";
 import type { PlannedYarn } from "@/core/estimate/wholeProject";
 import type { Gauge } from "@/core/stitches/plainStitch";
 import { choosePiece } from "@/state/chosen/chosen";
 import { useProjectPart } from "@/state/project/projectStore";
-import { FabricPattern } from "./FabricPattern";
+import { edgeOfPart, fillOfPart, PieceFabrics, useYarnColour } from "./FabricPattern";
 
 interface WornDrawingProps {
   readonly worn: Worn;
@@ -51,38 +51,18 @@ interface LaidProps {
 
 function Laid({ piece, yarns, gauge, flat, x, y, scale, shaded = false }: LaidProps) {
   const ids = useId().replaceAll(":", "");
-  const colour = useColour(piece.yarnId);
+  const colour = useYarnColour(piece.yarnId);
   const putUp = yarns.find(({ id }) => id === piece.yarnId)?.putUp;
-  const { outline: parts } = piece;
-  const patternOf = ({ fabricId }: SeenPart) =>
-    `${ids}${parts.findIndex((one) => one.fabricId === fabricId)}`;
-  const fabrics = parts.filter(
-    (part, index) =>
-      part.fabricId !== null && parts.findIndex(({ fabricId }) => fabricId === part.fabricId) === index,
-  );
   return (
     <>
       <defs>
-        {putUp &&
-          fabrics.map((part) => (
-            <FabricPattern
-              key={part.fabricId}
-              id={patternOf(part)}
-              fabricId={part.fabricId ?? ""}
-              place={{ x, y, scale, flat }}
-              {...{ part, piece, gauge, putUp, colour }}
-            />
-          ))}
+        {putUp && <PieceFabrics place={{ x, y, scale, flat }} {...{ ids, piece, gauge, putUp, colour }} />}
       </defs>
-      {parts.map((part) => {
-        const points = part.points.map(([px, py]) => `${x(px).toFixed(2)},${y(py).toFixed(2)}`).join(" ");
-        const key = `${part.sectionId} ${part.side}`;
+      {piece.outline.map((part) => {
+        const points = edgeOfPart(part, { x, y });
         return (
-          <g key={key}>
-            <polygon
-              points={points}
-              fill={part.fabricId === null ? colour : `url(#${patternOf(part)}) ${colour}`}
-            />
+          <g key={`${part.sectionId} ${part.side}`}>
+            <polygon points={points} fill={fillOfPart(ids, piece, part, colour)} />
             {shaded && <polygon points={points} fill="black" opacity={SHADE} />}
           </g>
         );
@@ -90,9 +70,6 @@ function Laid({ piece, yarns, gauge, flat, x, y, scale, shaded = false }: LaidPr
     </>
   );
 }
-
-const useColour = (yarnId: string) =>
-  useProjectPart(({ yarns }) => yarns.find(({ id }) => id === yarnId)?.colour ?? "#888888");
 
 interface BandProps {
   readonly piece: SeenPiece;
@@ -104,7 +81,7 @@ interface BandProps {
 
 /** A band as it stands out from an edge: its ribs across it. */
 function Band({ piece, line, wide, at, shaded }: BandProps) {
-  const colour = useColour(piece.yarnId);
+  const colour = useYarnColour(piece.yarnId);
   const points = line.map(at).join(" ");
   const drawn = { points, fill: "none", strokeWidth: wide, strokeLinejoin: "bevel" } as const;
   return (
