@@ -144,6 +144,29 @@ test("long work shows how far it is and can be stopped, and the page stays free"
   await expect(page.getByText(/^Stopped\./)).toBeVisible();
 });
 
+test("a large piece shows how far its drawing is; stopped it says so, and is drawn when that is wished", async ({
+  page,
+}) => {
+  const large = Array.from({ length: 160 }, (_, row) =>
+    row % 8 === 0 ? `Rnd ${row + 1}: [P2, 2/2 LC] 15 times.` : `Rnd ${row + 1}: [P2, K4] 15 times.`,
+  );
+  await openBack(page);
+  await page.getByRole("link", { name: "Panels" }).first().click();
+  await page.getByRole("button", { name: "New", exact: true }).click();
+  await writeRows(page, large.join("\n"));
+  await page.getByRole("link", { name: "Pieces" }).first().click();
+  await page.getByRole("radio", { name: "Panels", exact: true }).click();
+  await page.getByLabel("Panel 1", { exact: true }).selectOption({ label: "New panel" });
+  const schematic = page.getByRole("region", { name: "Schematic", exact: true });
+  await expect(schematic.getByRole("progressbar", { name: "Drawing the fabric" })).toBeVisible();
+  await schematic.getByRole("button", { name: "Stop" }).click();
+  await expect(schematic.getByText("Its fabric is not drawn: you stopped it.")).toBeVisible();
+  await expect(schematic.locator("pattern image")).toHaveCount(0);
+  await schematic.getByRole("button", { name: "Draw it" }).click();
+  await expect(schematic.locator("pattern image").first()).toBeAttached();
+  await expect(schematic.getByText("Its fabric is not drawn")).toBeHidden();
+});
+
 test("any panels lie across the piece, from the right; undo brings the ropes back", async ({ page }) => {
   await openBack(page);
   await page.getByLabel("Width measured over cables").fill("");

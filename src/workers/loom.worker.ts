@@ -11,8 +11,8 @@ import { characterOf } from "../core/yarn/character";
 import { paintingYarn, type Painted, type Size, type YarnLook } from "../drawing/paintYarn";
 import { acrossOf } from "../core/garment/panelLayout";
 import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
-import { relaxPanel, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
-import { toEnd } from "../core/steps";
+import { relaxing, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
+import { between } from "../core/steps";
 import { readPattern } from "../core/instructions/read";
 import type { Project, ProjectPiece } from "../core/project/project";
 import { isFabric } from "../core/project/sectionKinds";
@@ -60,7 +60,7 @@ async function paint(job: number, path: YarnPath, look: YarnLook, size: Size): P
 }
 
 /** A picture of one repeat of a section's fabric, to be laid on and on upwards; a ground sideways too. */
-interface FabricPicture {
+export interface FabricPicture {
   readonly picture: Blob;
   readonly rows: number;
   readonly stitches: number;
@@ -91,7 +91,7 @@ function panelOfSection(project: Project, piece: ProjectPiece, section: ProjectS
 }
 
 /** The whole row of a section, relaxed as one; null where it cannot be, or is too large to be drawn. */
-function fabricOf(project: Project, pieceId: string, sectionId: string) {
+function* followingSection(project: Project, pieceId: string, sectionId: string) {
   const piece = project.pieces.find(({ id }) => id === pieceId);
   const section = piece?.sections.find(({ id }) => id === sectionId);
   if (!piece || !section) return null;
@@ -99,40 +99,58 @@ function fabricOf(project: Project, pieceId: string, sectionId: string) {
   const panel = straight && piece.mirrored ? mirror(straight) : straight;
   if (!panel || panel.rows.length * panelStitches(panel) > MOST_DRAWN) return null;
   const options = { aspect: aspectOf(project), blocking: piece.blocking };
-  const lying = relaxPanel(panel, options, known);
+  const lying = yield* between(0, 0.4, relaxing(panel, options, known));
   if (!lying.ok) return null;
   const yarn = stitchYarn(panel, options.aspect);
-  const path = toEnd(
-    followingThrough(panel, options, lying, { up: REPEATS, pieces: 8, yarn, contact: false }),
-  );
+  const drawn = { up: REPEATS, pieces: 8, yarn, contact: false };
+  const path = yield* between(0.4, 1, followingThrough(panel, options, lying, drawn));
   const repeat = lying.heights.reduce((sum, height) => sum + height, 0);
   return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };
 }
 
-/** Draws the fabric of a section; null where there is none, or where nothing can be drawn here. */
-async function drawFabric(
-  project: Project,
-  pieceId: string,
-  sectionId: string,
-  colour: string,
-  { mostPx, thickness }: { readonly mostPx: number; readonly thickness: number },
-) {
-  const fabric = fabricOf(project, pieceId, sectionId);
+export interface SectionToDraw {
+  readonly project: Project;
+  readonly pieceId: string;
+  readonly sectionId: string;
+  readonly colour: string;
+  readonly mostPx: number;
+  readonly thickness: number;
+}
+
+/** Follows and paints a section's fabric; null where there is none. */
+function* drawingSection({ project, pieceId, sectionId, colour, mostPx, thickness }: SectionToDraw) {
+  const fabric = yield* between(0, 0.6, followingSection(project, pieceId, sectionId));
   if (!fabric) return null;
   const { path, rows, stitches, repeat } = fabric;
   const wide = Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
   const scale = Math.min(wide / path.width, MOST_PX / path.height);
   const yarnId = project.pieces.find(({ id }) => id === pieceId)?.yarnId;
   const yarn = project.yarns.find(({ id }) => id === yarnId) ?? project.yarns[0];
-  if (typeof OffscreenCanvas === "undefined") return null;
   const look = { dye: colour, thickness, ...(yarn && { character: characterOf(yarn) }) };
   const size = { width: Math.round(path.width * scale), height: Math.round(path.height * scale) };
-  const { pixels, width, height } = toEnd(paintingYarn(path, look, size));
+  const painted = yield* between(0.6, 1, paintingYarn(path, look, size));
+  return { painted, scale, rows, stitches, repeat };
+}
+
+/**
+ * Draws the fabric of a section, known to `stopWeaving` by `job`; null where there is none, where nothing can be drawn
+ * here, or where it was stopped.
+ */
+async function drawFabric(
+  job: number,
+  asked: SectionToDraw,
+  onProgress: (share: number) => void,
+): Promise<FabricPicture | null> {
+  if (typeof OffscreenCanvas === "undefined") return null;
+  const done = await desk.do(drawingSection(asked), { id: job, urgency: "long", onProgress });
+  if (!done?.told) return null;
+  const { painted, scale, rows, stitches, repeat } = done.told;
+  const { pixels, width, height } = painted;
   const [left, top] = [Math.round(FREE_MARGIN * scale), Math.round((PATH_MARGIN + repeat) * scale)];
   // The fabric without its free edge, and the middle one of its repeats.
   const cut = new OffscreenCanvas(width - 2 * left, Math.max(1, Math.round(repeat * scale)));
   cut.getContext("2d")?.putImageData(new ImageData(pixels, width, height), -left, -top);
-  return { picture: await cut.convertToBlob(), rows, stitches } satisfies FabricPicture;
+  return { picture: await cut.convertToBlob(), rows, stitches };
 }
 
 const stopWeaving = (job: number) => desk.stop(job);

@@ -17,8 +17,10 @@ import { Drawer } from "@/ui/parts/Drawer";
 import { Why } from "@/ui/parts/Why";
 import { SourceMark } from "@/ui/parts/SourceMark";
 import { ColourBands } from "./ColourBands";
+import { DrawingProgress } from "./DrawingProgress";
 import { edgeOfPart, fillOfPart, PieceFabrics, useYarnColour } from "./FabricPattern";
 import { sectionName } from "./sectionWords";
+import { SCHEMATIC } from "./usePieceFabric";
 import { useWorn, WornDrawing } from "./WornDrawing";
 
 interface PieceDrawingProps {
@@ -49,7 +51,10 @@ export const PieceDrawing = memo(function PieceDrawing(props: PieceDrawingProps)
       {(open) =>
         open && (
           <>
-            <Schematic {...props} />
+            <div className="relative">
+              <Schematic {...props} />
+              <DrawingProgress drawing={SCHEMATIC} />
+            </div>
             {widths.main && <WidthWords piece={props.piece} main={widths.main} way={way} />}
             <p className="text-sm">
               It is <Why of={{ figure: "height", pieceId: props.piece.id }}>{high}</Why> high

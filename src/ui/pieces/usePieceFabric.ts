@@ -6,7 +6,7 @@ import { thicknessOf } from "@/core/yarn/thickness";
 import type { Project } from "@/core/project/project";
 import type { PutUp } from "@/core/yarn/putUp";
 import { useProject } from "@/state/project/projectStore";
-import { loom } from "@/state/engine/workers";
+import { drawSection, useDrawingWishes } from "@/state/engine/drawing";
 import { drawnThickness } from "@/ui/fabric/fabricLook";
 
 /** One repeat of a section's own fabric, to be laid on and on. */
@@ -30,15 +30,19 @@ interface Wanted {
   readonly colour: string;
 }
 
+/** What the fabrics of the open project's pieces are drawn for. */
+export const SCHEMATIC = "schematic";
+
 /** The fabric of a section of the open project. */
 export const usePieceFabric = (wanted: Wanted): PieceFabric | null =>
-  useDrawnFabric(useProject(), wanted, PIECE_PX);
+  useDrawnFabric(SCHEMATIC, useProject(), wanted, PIECE_PX);
 
 /**
  * The section's own fabric, relaxed and drawn in the worker at most so wide; null until it is there, or where it cannot
- * be drawn.
+ * be drawn. `drawing` is what it is drawn for.
  */
 export function useDrawnFabric(
+  drawing: string,
   project: Project,
   { pieceId, sectionId, gauge, putUp, colour }: Wanted,
   mostPx: number,
@@ -51,20 +55,22 @@ export function useDrawnFabric(
   const basis = piece && section ? fabricBasis(project, piece, section, aspect) : "";
   const yarn = project.yarns.find(({ id }) => id === piece?.yarnId) ?? project.yarns[0];
   const label = [yarn?.fibres, yarn?.plies, yarn?.dyed].join(" ");
-  const key = [pieceId, sectionId, basis, piece?.mirrored, colour, thickness, label].join("\n");
+  const wishes = useDrawingWishes();
+  const key = [drawing, pieceId, sectionId, basis, piece?.mirrored, colour, thickness, label, wishes].join(
+    "\n",
+  );
   useEffect(() => {
-    let current = true;
     let address = "";
-    const draw = async () => {
-      const drawn = await loom().drawFabric(project, pieceId, sectionId, colour, { thickness, mostPx });
-      if (!current) return;
-      address = drawn ? URL.createObjectURL(drawn.picture) : "";
-      setFabric(drawn && { address, rows: drawn.rows, stitches: drawn.stitches });
-    };
-    const timer = setTimeout(() => void draw(), SETTLE_MS);
+    let drop = () => {};
+    const timer = setTimeout(() => {
+      drop = drawSection(drawing, { project, pieceId, sectionId, colour, thickness, mostPx }, (drawn) => {
+        address = drawn ? URL.createObjectURL(drawn.picture) : "";
+        setFabric(drawn && { address, rows: drawn.rows, stitches: drawn.stitches });
+      });
+    }, SETTLE_MS);
     return () => {
-      current = false;
       clearTimeout(timer);
+      drop();
       if (address) URL.revokeObjectURL(address);
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key holds all of the project that is drawn

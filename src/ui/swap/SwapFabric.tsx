@@ -4,6 +4,7 @@ import { grams, metres } from "@/core/units/brands";
 import type { Gauge } from "@/core/stitches/plainStitch";
 import type { PutUp } from "@/core/yarn/putUp";
 import { useUnits } from "@/state/keeping/settings";
+import { DrawingProgress } from "@/ui/pieces/DrawingProgress";
 import { useDrawnFabric } from "@/ui/pieces/usePieceFabric";
 
 /** All fabrics are drawn at this scale, so that they can be compared by eye. */
@@ -19,6 +20,8 @@ const putUpOf = ({ project }: Outcome): PutUp => {
   const { massG, lengthM } = project.yarns[0]?.putUp ?? { massG: 100, lengthM: 160 };
   return { massG: grams(massG), lengthM: metres(lengthM) };
 };
+
+const drawingOf = ({ id }: Outcome) => `swap ${id}`;
 
 /** A window on the cabled fabric of an outcome, as it would lie on the table. */
 export function SwapFabric({ outcome }: { readonly outcome: Outcome }) {
@@ -38,6 +41,7 @@ export function SwapFabric({ outcome }: { readonly outcome: Outcome }) {
         />
       )}
       <ScaleBar />
+      <DrawingProgress drawing={drawingOf(outcome)} />
     </div>
   );
 }
@@ -53,6 +57,7 @@ interface DrawnProps {
 function Drawn({ outcome, pieceId, sectionId, gauge, name }: DrawnProps) {
   const { project, fabric: place, colour } = outcome;
   const drawn = useDrawnFabric(
+    drawingOf(outcome),
     project,
     { pieceId, sectionId, gauge, putUp: putUpOf(outcome), colour },
     MOST_PX,
