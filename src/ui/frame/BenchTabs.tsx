@@ -2,6 +2,7 @@
 import { Ellipsis } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
+import { useIsAnswered } from "@/state/engine/answer";
 import { openTools } from "@/state/chosen/toolDrawer";
 import { Button } from "@/ui/parts/Button";
 import { Menu } from "@/ui/parts/Menu";
@@ -72,6 +73,8 @@ interface TabProps {
 const Tab = ({ to, name, shortcut, here }: TabProps) => (
   <Link
     href={to}
+    // The other benches are fetched beforehand, but not before the answer.
+    prefetch={useIsAnswered() ? null : false}
     title={`Key ${shortcut}`}
     aria-current={here ? "page" : undefined}
     aria-keyshortcuts={shortcut}
