@@ -21,10 +21,16 @@ export type Item = Span &
         readonly counted: boolean;
       }
     | { readonly type: "crossing"; readonly name: string; readonly times: number }
-    | { readonly type: "group"; readonly items: readonly Item[]; readonly extent: Extent }
+    | {
+        readonly type: "group";
+        readonly items: readonly Item[];
+        readonly extent: Extent;
+        /** Where "more" stands behind a bracket, which leaves open than what; null where it does not. */
+        readonly more: Span | null;
+      }
     | { readonly type: "psso"; readonly count: number }
-    /** As the row of that number was written. */
-    | { readonly type: "asRow"; readonly row: number }
+    /** As a row was written: the first of the rows that say so as the first of these, and so on; `times` over. */
+    | { readonly type: "asRows"; readonly rows: readonly number[]; readonly times: number | null }
     /** Each stitch as it shows (`keep`), or the other way round. */
     | { readonly type: "faces"; readonly keep: boolean }
   );
@@ -33,6 +39,10 @@ export interface Heading extends Span {
   readonly rows: readonly number[];
   /** "and all WS rows" */
   readonly allOf: "RS" | "WS" | "odd" | "even" | "other" | null;
+  /** "and every 4th row" */
+  readonly step: number | null;
+  /** "Next row" goes on from the one before; a set-up row is worked once, before the others. */
+  readonly unnumbered: "next" | "setUp" | null;
   readonly side: "RS" | "WS" | null;
   readonly round: boolean;
 }
@@ -40,4 +50,6 @@ export interface Heading extends Span {
 export interface WrittenRow {
   readonly heading: Heading;
   readonly items: readonly Item[];
+  /** Stitches that it says to leave, "(12 sts)"; null where it says nothing of them. */
+  readonly leaves: number | null;
 }

@@ -3,7 +3,7 @@ import { say } from "../words/message";
 import { seenFromTheFront } from "./seenFromTheFront";
 import { Impossible, impossible } from "./impossible";
 import { widthOf } from "../stitches/crossings";
-import { operationOf, type Face } from "../stitches/operations";
+import { operationOf, passedOver, type Face } from "../stitches/operations";
 import { facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow, type Work } from "../panels/panel";
 import type { Extent, Item, Span } from "./ast";
 import { MOST_DEPTH, type Budget } from "./budget";
@@ -21,6 +21,8 @@ export interface RowTask {
   /** The row below, whose faces can be followed. */
   readonly rowBelow: PanelRow | null;
   readonly definitions: Definitions;
+  /** The rows that its heading names, of which it is one. */
+  readonly among: readonly number[];
   readonly itemsOfRow: (row: number) => readonly Item[] | null;
   /** Work that the whole text may still be. */
   readonly budget: Budget;
@@ -98,7 +100,7 @@ class RowWorker {
         return this.repeat(item, after);
       case "psso":
         return this.passOver(item);
-      case "asRow":
+      case "asRows":
         return this.likeRow(item, after);
       case "faces":
         return this.followFaces(item, after);
@@ -128,7 +130,8 @@ class RowWorker {
 
   private named({ name, from, to }: Span & { readonly name: string }) {
     const operation = operationNamed(name, this.task.side, this.task.definitions);
-    if (!operation) throw impossible(say("unknownStitch", { name }), { from, to });
+    const unread = this.task.definitions.unread.get(plainName(name));
+    if (!operation) throw impossible(unread?.message ?? say("unknownStitch", { name }), { from, to });
     return operation;
   }
 
@@ -150,7 +153,8 @@ class RowWorker {
   }
 
   private repeat(item: Extract<Item, { type: "group" }>, after: number) {
-    const { items, extent } = item;
+    const { items, extent, more } = item;
+    if (more && "times" in extent) throw moreThanWhat(extent.times, more);
     if (items.length === 0) throw impossible(say("emptyRepeat"), item);
     this.depth += 1;
     if (this.depth > MOST_DEPTH) throw impossible(say("nestedTooDeep"), item);
@@ -187,7 +191,7 @@ class RowWorker {
       this.spend(1, item);
       if (item.type === "crossing") return sum + item.times * this.crossingWidth(item.name);
       if (item.type === "psso") return sum;
-      if (item.type === "asRow" || item.type === "faces") return sum;
+      if (item.type === "asRows" || item.type === "faces") return sum;
       const times = "times" in item.extent ? item.extent.times : 0;
       return sum + times * (item.type === "group" ? this.usesOf(item.items) : this.named(item).uses);
     }, 0);
@@ -211,8 +215,27 @@ class RowWorker {
           : this.slipped(slipped, 1) && isOne(knitted, "k2tog", 1)
             ? "sk2p"
             : null;
-    if (!id) throw impossible(say("passedOverNothing"), item);
-    this.works.splice(-2, 2, { operation: operationOf(id), times: 1 });
+    if (id) this.works.splice(-2, 2, { operation: operationOf(id), times: 1 });
+    else this.passOverSeveral(item);
+  }
+
+  /** "sl 1, k2, psso", "sl 1, k1, yo, k1, psso": a stitch slipped over several. */
+  private passOverSeveral(item: Extract<Item, { type: "psso" }>) {
+    const at = this.works.findLastIndex((work) => this.slipped(work, 1));
+    const after = at < 0 ? [] : this.works.slice(at + 1);
+    const parts = after.flatMap((work) => {
+      if (!("operation" in work)) return [];
+      const { id } = work.operation;
+      return id === "knit"
+        ? [`k${work.times}`]
+        : id === "yo"
+          ? Array.from({ length: work.times }, () => "yo")
+          : [];
+    });
+    if (item.count !== 1 || after.length === 0 || after.length > 3 || parts.length < after.length)
+      throw impossible(say("passedOverNothing"), item);
+    const operation = passedOver(parts, stitchesUsedBy(after), stitchesOf(after));
+    this.works.splice(at, after.length + 1, { operation, times: 1 });
   }
 
   private slipped(work: Work | undefined, times: number) {
@@ -221,10 +244,17 @@ class RowWorker {
     );
   }
 
-  private likeRow(item: Extract<Item, { type: "asRow" }>, after: number) {
-    const items = this.task.itemsOfRow(item.row);
+  private likeRow(item: Extract<Item, { type: "asRows" }>, after: number) {
+    const { row: own, among, itemsOfRow } = this.task;
+    const count = item.rows.length * (item.times ?? 1);
+    if (item.times !== null && count !== among.length)
+      throw impossible(say("likeOtherRows", { rows: among.length, like: count }), item);
+    if (item.rows.length > 1 && among.length % item.rows.length !== 0)
+      throw impossible(say("likeOtherRows", { rows: among.length, like: item.rows.length }), item);
+    const row = item.rows[Math.max(0, among.indexOf(own)) % item.rows.length] ?? 0;
+    const items = itemsOfRow(row);
     this.depth += 1;
-    if (!items || this.depth > MOST_DEPTH) throw impossible(say("likeNoRow", { row: item.row }), item);
+    if (!items || this.depth > MOST_DEPTH) throw impossible(say("likeNoRow", { row }), item);
     this.workInstruction(items, after);
     this.depth -= 1;
   }
@@ -240,5 +270,18 @@ class RowWorker {
       this.put({ operation: operationOf(item.keep ? face : other(face)), times: 1 }, item);
   }
 }
+
+/** "[C4B, p2] twice more": so often in all, or once more than that. */
+const moreThanWhat = (times: number, { from, to }: Span) =>
+  new Impossible({
+    severity: "question",
+    message: say("moreThanWhat", { times }),
+    from,
+    to,
+    mends: [times, times + 1].map((count) => ({
+      label: say("timesInAll", { times: count }),
+      edit: { from, to, text: `${count} times` },
+    })),
+  });
 
 const other = (face: Face): Face => (face === "knit" ? "purl" : "knit");

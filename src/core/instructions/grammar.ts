@@ -1,9 +1,9 @@
 /** The grammar of what is worked in a row, behind its heading. */
 import type { IToken } from "chevrotain";
-import type { Extent, Item, WrittenRow } from "./ast";
+import type { Item, WrittenRow } from "./ast";
 import { MOST_DEPTH } from "./budget";
 import { spanOf } from "./headingGrammar";
-import { StitchParser } from "./stitchGrammar";
+import { groupOf, ONCE, StitchParser, type SaidExtent } from "./stitchGrammar";
 import * as T from "./tokens";
 
 class RowParser extends StitchParser {
@@ -21,7 +21,7 @@ class RowParser extends StitchParser {
     });
     const heading = this.SUBRULE(this.heading);
     const items = this.SUBRULE(this.items);
-    return { heading, items };
+    return { heading, items, leaves: null };
   });
 
   private readonly items = this.RULE("items", (): Item[] => {
@@ -34,6 +34,16 @@ class RowParser extends StitchParser {
           { ALT: () => this.CONSUME(T.Comma) },
           { ALT: () => this.CONSUME(T.Stop) },
           { ALT: () => this.CONSUME(T.W.And) },
+          { ALT: () => this.CONSUME(T.Plus) },
+          { ALT: () => this.CONSUME(T.Dash) },
+          { ALT: () => this.CONSUME(T.Slash) },
+          {
+            // "rep from * across, end with p2"
+            ALT: () => {
+              this.CONSUME(T.W.End);
+              this.OPTION(() => this.CONSUME(T.W.With));
+            },
+          },
         ]),
     });
     return items;
@@ -43,7 +53,8 @@ class RowParser extends StitchParser {
     return this.OR([
       { ALT: () => this.SUBRULE(this.starred) },
       { ALT: () => this.SUBRULE(this.bracketed) },
-      { ALT: () => this.SUBRULE(this.asRow) },
+      { ALT: () => this.SUBRULE(this.asRows) },
+      { ALT: () => this.SUBRULE(this.asTheyShow) },
       { GATE: () => this.saysFaces(), ALT: () => this.SUBRULE(this.faces) },
       { ALT: () => this.SUBRULE(this.plain) },
       { ALT: () => this.SUBRULE(this.single) },
@@ -59,34 +70,48 @@ class RowParser extends StitchParser {
     const again = this.OR([
       {
         ALT: () => {
-          this.CONSUME1(T.Rep);
-          this.CONSUME(T.W.From);
-          this.CONSUME2(T.Star);
+          this.SUBRULE1(this.again);
           return true;
         },
       },
       {
         ALT: () => {
           this.CONSUME3(T.Star);
-          this.OPTION(() => {
-            this.CONSUME2(T.Rep);
-            this.OPTION2(() => {
-              this.CONSUME2(T.W.From);
-              this.CONSUME4(T.Star);
-            });
-          });
+          this.OPTION(() => this.SUBRULE2(this.again));
           return false;
         },
       },
     ]);
+    this.OPTION1(() => this.CONSUME(T.Comma));
     const extent = this.SUBRULE(this.extent);
-    return this.ACTION(() => ({
-      type: "group" as const,
-      items,
-      // "rep from * 3 times" is three more, behind the first.
-      extent: again && "times" in extent ? { times: extent.times + 1 } : extent,
-      ...spanOf(first, this.LA(0)),
-    }));
+    return this.ACTION(() => {
+      // "rep from * 3 times" is three more, behind the first; "*…* rep twice more" says so itself.
+      const once = "times" in extent && (again ? !extent.inAll : extent.more);
+      return {
+        type: "group" as const,
+        items,
+        extent: "times" in extent ? { times: extent.times + (once ? 1 : 0) } : extent,
+        more: null,
+        ...spanOf(first, this.LA(0)),
+      };
+    });
+  });
+
+  /** "rep from *", "repeat from * to *", "rep between *", "rep" */
+  private readonly again = this.RULE("again", (): void => {
+    this.CONSUME(T.Rep);
+    this.OPTION1(() => {
+      this.OR([{ ALT: () => this.CONSUME(T.W.From) }, { ALT: () => this.CONSUME(T.W.Between) }]);
+      this.CONSUME1(T.Star);
+      this.OPTION2({
+        // "to *", not "to end"
+        GATE: () => this.LA(2).tokenType === T.Star,
+        DEF: () => {
+          this.OR2([{ ALT: () => this.CONSUME(T.W.To) }, { ALT: () => this.CONSUME(T.W.And) }]);
+          this.CONSUME2(T.Star);
+        },
+      });
+    });
   });
 
   /** "[K1, P1] 3 times", "(k2tog, yo) x 4", "[K1, P1] to end" */
@@ -94,12 +119,13 @@ class RowParser extends StitchParser {
     const first = this.CONSUME(T.Open);
     const items = this.SUBRULE(this.items);
     this.CONSUME(T.Close);
-    let extent: Extent = { times: 1 };
+    let extent: SaidExtent = ONCE;
+    const behind = this.LA(1);
     this.OPTION1(() => this.CONSUME(T.Rep));
     this.OPTION2(() => {
       extent = this.SUBRULE(this.extent);
     });
-    return this.ACTION(() => ({ type: "group" as const, items, extent, ...spanOf(first, this.LA(0)) }));
+    return this.ACTION(() => groupOf(items, extent, behind, first, this.LA(0)));
   });
 }
 

@@ -2,7 +2,7 @@
 import { EmbeddedActionsParser, type IToken } from "chevrotain";
 import type { Heading, Span } from "./ast";
 import { MOST_ROWS } from "./rowNumbers";
-import { wholeOrRoman } from "./numerals";
+import { numberIn, wholeOrRoman } from "./numerals";
 import * as T from "./tokens";
 
 /** From the first character of one token to behind the last of another. */
@@ -11,23 +11,105 @@ export const spanOf = (first: IToken, last: IToken): Span => ({
   to: (last.endOffset ?? last.startOffset) + 1,
 });
 
+const sideOf = ({ image }: IToken) => (/^r/i.test(image) ? "RS" : "WS");
+
+/** What a heading says, word by word; what it comes to is known at its end. */
+interface Said {
+  readonly rows: number[];
+  readonly sides: { readonly side: "RS" | "WS"; readonly behindAll: boolean }[];
+  all: boolean;
+  parity: "odd" | "even" | null;
+  other: boolean;
+  /** "every 4th row" */
+  step: number | null;
+  unnumbered: Heading["unnumbered"];
+}
+
+function headingOf({
+  rows,
+  sides,
+  all,
+  parity,
+  other,
+  step,
+  unnumbered,
+}: Said): Omit<Heading, "from" | "to" | "round"> {
+  const [first] = sides;
+  const behindAll = sides.find((one) => one.behindAll)?.side;
+  if (!all && parity && rows.length > 0) {
+    const odd = parity === "odd" ? 1 : 0;
+    return {
+      rows: rows.filter((row) => row % 2 === odd),
+      allOf: null,
+      step,
+      side: first?.side ?? null,
+      unnumbered,
+    };
+  }
+  // "WS rows:" are all of them; "RS Row 1:" is that one row.
+  const allSided = rows.length === 0 && unnumbered === null ? first?.side : undefined;
+  const allOf = all
+    ? (parity ??
+      behindAll ??
+      (step === null ? (other || rows.length > 0 ? "other" : (first?.side ?? "other")) : null))
+    : (parity ?? allSided ?? null);
+  const side = first?.side ?? null;
+  return {
+    rows,
+    allOf,
+    step: all ? step : null,
+    side: rows.length > 0 || unnumbered ? side : null,
+    unnumbered,
+  };
+}
+
 export class HeadingParser extends EmbeddedActionsParser {
   constructor() {
     super(T.TOKENS, { recoveryEnabled: false, maxLookahead: 3 });
   }
 
-  /** "Row 1 (RS):", "Rows 3, 5:", "Row 2 and all WS rows:", "Rows 4-10 even:", "All WS rows:" */
+  /** Brackets that are open in the heading. */
+  private open = 0;
+  /** Whether a number stands there already: what follows a row's number by itself is no other row. */
+  private numbered = false;
+
+  /** Whether a bracket holds more of the heading: a side, "and all WS rows". */
+  private opensHeading(): boolean {
+    const next = this.LA(2).tokenType;
+    return [T.Side, T.W.And, T.W.All, T.RowWord, T.W.Even, T.W.Odd].includes(next);
+  }
+
+  /** A figure, or Roman letters behind the word for a row. */
+  private isNumber(): boolean {
+    const { tokenType, image } = this.LA(1);
+    if (tokenType !== T.Word && tokenType !== T.By) return true;
+    return wholeOrRoman(image) !== null && this.LA(0).tokenType === T.RowWord;
+  }
+
+  /** "Row 1 (RS):", "2nd row", "Row 2 and every WS row:", "Rows 4-10 even:", "WS rows:", "(RS) Row 1:" */
   protected readonly heading = this.RULE("heading", (): Heading => {
-    const rows: number[] = [];
-    let allOf: Heading["allOf"] = null;
-    let side: Heading["side"] = null;
-    let parity = -1;
+    const said: Said = {
+      rows: [],
+      sides: [],
+      all: false,
+      parity: null,
+      other: false,
+      step: null,
+      unnumbered: null,
+    };
+    let round = false;
+    let counted = false;
+    let word = false;
     const first = this.LA(1);
-    const sideOf = (token: IToken) => token.image.toUpperCase() as "RS" | "WS";
-    this.OPTION1(() => this.CONSUME1(T.RowWord));
+    this.ACTION(() => {
+      this.open = 0;
+      this.numbered = false;
+    });
     this.MANY(() => {
       this.OR1([
         {
+          // A number, or a range; behind "every" it is a step.
+          GATE: () => this.isNumber() && (!this.numbered || this.LA(0).tokenType !== T.Whole),
           ALT: () => {
             const from = this.SUBRULE1(this.number);
             let to = from;
@@ -36,89 +118,132 @@ export class HeadingParser extends EmbeddedActionsParser {
               to = this.SUBRULE2(this.number);
             });
             this.ACTION(() => {
-              for (let row = from; row <= Math.min(to, from + MOST_ROWS); row += 1) {
-                rows.push(row);
-                // Numbers beyond this are told of by their row; counting on from there would never end.
-                if (row > MOST_ROWS || rows.length > 2 * MOST_ROWS) break;
+              this.numbered = true;
+              if (said.all && counted) {
+                said.step = from;
+                return;
               }
+              for (let row = from; row <= Math.min(to, from + MOST_ROWS); row += 1) {
+                said.rows.push(row);
+                // Numbers beyond this are told of by their row; counting on from there would never end.
+                if (row > MOST_ROWS || said.rows.length > 2 * MOST_ROWS) break;
+              }
+              counted = true;
             });
           },
         },
-        { ALT: () => this.CONSUME1(T.Comma) },
-        { ALT: () => this.CONSUME(T.W.And) },
+        {
+          GATE: () => word || counted,
+          ALT: () => {
+            this.CONSUME1(T.Comma);
+            this.ACTION(() => {
+              this.numbered = false;
+            });
+          },
+        },
+        {
+          ALT: () => {
+            this.CONSUME(T.W.And);
+            this.ACTION(() => {
+              this.numbered = false;
+            });
+          },
+        },
         { ALT: () => this.CONSUME(T.W.The) },
-        { ALT: () => this.CONSUME2(T.RowWord) },
+        {
+          ALT: () => {
+            const row = this.CONSUME2(T.RowWord);
+            this.ACTION(() => {
+              word = true;
+              round ||= /^r(?:ou)?nd/i.test(row.image);
+              this.numbered &&= this.LA(0).tokenType !== T.RowWord;
+            });
+          },
+        },
         {
           ALT: () => {
             this.CONSUME(T.W.Even);
-            parity = 0;
+            said.parity = "even";
           },
         },
         {
           ALT: () => {
             this.CONSUME(T.W.Odd);
-            parity = 1;
+            said.parity = "odd";
           },
         },
         {
           ALT: () => {
             this.CONSUME(T.W.All);
-            this.OPTION3(() => {
-              const word = this.OR3([
-                { ALT: () => this.CONSUME2(T.Side) },
-                { ALT: () => this.CONSUME2(T.W.Even) },
-                { ALT: () => this.CONSUME2(T.W.Odd) },
-                { ALT: () => this.CONSUME(T.Word) },
-              ]);
-              this.ACTION(() => {
-                const said = word.image.toLowerCase();
-                allOf =
-                  word.tokenType === T.Side
-                    ? sideOf(word)
-                    : said === "even" || said === "odd"
-                      ? said
-                      : "other";
-              });
+            said.all = true;
+          },
+        },
+        {
+          // "other", "alternate", "following", "next", "foundation"
+          GATE: () => said.all || !word,
+          ALT: () => {
+            const which = this.CONSUME(T.Word);
+            this.ACTION(() => {
+              if (/^(?:other|alt|alternate|remaining|subsequent)$/i.test(which.image)) said.other = true;
+              else if (/^next$/i.test(which.image)) said.unnumbered = "next";
+              else if (/^(?:foundation|set|setup|up|preparation|prep)$/i.test(which.image))
+                said.unnumbered = "setUp";
             });
           },
         },
         {
           ALT: () => {
-            const word = this.CONSUME3(T.Side);
+            const side = this.CONSUME3(T.Side);
             this.ACTION(() => {
-              allOf ??= sideOf(word);
+              said.sides.push({ side: sideOf(side), behindAll: said.all });
             });
           },
         },
         {
+          GATE: () => this.opensHeading(),
           ALT: () => {
             this.CONSUME(T.Open);
-            const word = this.CONSUME4(T.Side);
-            this.OPTION4(() => this.CONSUME3(T.RowWord));
+            this.ACTION(() => {
+              this.open += 1;
+            });
+          },
+        },
+        {
+          ALT: () => {
             this.CONSUME(T.Close);
             this.ACTION(() => {
-              side = sideOf(word);
+              this.open -= 1;
             });
           },
         },
       ]);
     });
-    this.OPTION5(() => this.CONSUME(T.Colon));
-    return this.ACTION(() => ({
-      ...spanOf(first, this.LA(0)),
-      rows: parity < 0 ? rows : rows.filter((row) => row % 2 === parity),
-      allOf: allOf ?? (parity >= 0 && rows.length === 0 ? (parity === 0 ? "even" : "odd") : null),
-      side,
-      round: /^r(ou)?nd/i.test(first.image),
-    }));
+    this.MANY2(() => this.OR4([{ ALT: () => this.CONSUME(T.Colon) }, { ALT: () => this.CONSUME(T.Stop) }]));
+    // "Row 1: (RS) P2"
+    this.OPTION3({
+      GATE: () => this.LA(2).tokenType === T.Side,
+      DEF: () => {
+        this.CONSUME2(T.Open);
+        const side = this.CONSUME2(T.Side);
+        this.CONSUME2(T.Close);
+        this.ACTION(() => {
+          said.sides.push({ side: sideOf(side), behindAll: said.all });
+        });
+      },
+    });
+    return this.ACTION(() => ({ ...headingOf(said), ...spanOf(first, this.LA(0)), round }));
   });
 
   protected readonly number = this.RULE("number", (): number => {
     const word = this.OR([
       { ALT: () => this.CONSUME(T.Whole) },
-      { ALT: () => this.CONSUME(T.Word) },
+      { ALT: () => this.CONSUME(T.Ordinal) },
       { ALT: () => this.CONSUME(T.By) },
+      { GATE: () => wholeOrRoman(this.LA(1).image) !== null, ALT: () => this.CONSUME(T.Word) },
     ]);
-    return this.ACTION(() => wholeOrRoman(word.image) ?? 0);
+    return this.ACTION(() => {
+      const figure = numberIn(word.image);
+      return Number.isNaN(figure) ? (wholeOrRoman(word.image) ?? 0) : figure;
+    });
   });
 }

@@ -1,12 +1,19 @@
 /** What the words of a pattern mean: operations and crossings by name, the pattern's own names first. */
 import type { Crossing } from "../stitches/crossings";
-import { readCrossingName, type Ambiguous } from "../stitches/crossingNames";
+import { plainCrossingName, readCrossingName, type Ambiguous } from "../stitches/crossingNames";
 import { allOperations, bobble, nupp, operationOf, type Operation } from "../stitches/operations";
+import type { Message } from "../words/message";
 
 /** Names that the pattern itself explains: MB = 5 sts, 2 rows; C3F = 2/1 LC. */
 export interface Definitions {
+  /** By their names in small letters. */
   readonly operations: ReadonlyMap<string, Operation>;
-  readonly crossings: ReadonlyMap<string, string>;
+  /** By their plain names. */
+  readonly crossings: ReadonlyMap<string, Crossing>;
+  /** All of them as they are written, in small letters: those of crossings, and those of anything else. */
+  readonly names: ReadonlyMap<string, "crossing" | "operation">;
+  /** Names whose explanation is not understood, and what is to be said where they are used. */
+  readonly unread: ReadonlyMap<string, { readonly message: Message }>;
 }
 
 /** Words with more than one spelling; the rest are found by their abbreviations. */
@@ -22,6 +29,11 @@ const SPELLINGS: Readonly<Record<string, string>> = {
   yf: "yo",
   yrn: "yo",
   yon: "yo",
+  "yarn over": "yo",
+  kb: "k tbl",
+  kb1: "k tbl",
+  pb: "p tbl",
+  pb1: "p tbl",
 };
 const BY_NAME: ReadonlyMap<string, Operation> = new Map(allOperations.map((one) => [one.abbreviation, one]));
 
@@ -35,11 +47,12 @@ export function operationNamed(name: string, side: "RS" | "WS", definitions: Def
   if (/^mb\d*$/.test(name)) return bobble(5, 2);
   if (/^nupp\d*$/.test(name)) return nupp(5);
   if (name === "sl") return slipOn(side);
-  return BY_NAME.get(SPELLINGS[name] ?? name) ?? null;
+  const plain = name.replace(/\s+/g, " ").replace(/^([kp]\d+) tog$/, "$1tog");
+  return BY_NAME.get(SPELLINGS[plain] ?? plain) ?? null;
 }
 
-/** A crossing's name without spaces, in capitals. Example: "2/2 lc" is "2/2LC". */
-export const plainName = (name: string) => name.replace(/\s+/g, "").toUpperCase();
+/** A name as names are compared. Example: "2/2 lc" is "2/2LC", "cable 4 front" is "C4F". */
+export const plainName = plainCrossingName;
 
 /** Names are few and stand in a pattern many thousand times. */
 const READ = new Map<string, Crossing | Ambiguous | null>();
@@ -55,6 +68,6 @@ function readOnce(name: string): Crossing | Ambiguous | null {
   return crossing;
 }
 
-/** The crossing of a name, by the pattern's own answer where the name means two things. */
+/** The crossing of a name, by the pattern's own answer where it gives one. */
 export const crossingNamed = (name: string, { crossings }: Definitions): Crossing | Ambiguous | null =>
-  readOnce((crossings.size > 0 && crossings.get(plainName(name))) || name);
+  (crossings.size > 0 ? crossings.get(plainName(name)) : undefined) ?? readOnce(name);

@@ -1,20 +1,23 @@
 /** Reads a written pattern: text in, panel and findings out. It never throws, whatever the text. */
-import { stitchesOf, stitchesUsedBy, type Panel, type PanelRow } from "../panels/panel";
+import type { Panel } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
 import { say } from "../words/message";
 import type { WrittenRow } from "./ast";
-import { definitionsOf } from "./definitions";
+import { checked } from "./checks";
+import { takeDefinitions } from "./definitions";
 import { Budget } from "./budget";
 import type { RepeatColumns } from "./expand";
 import { placed, remark, type Finding, type UnplacedFinding } from "./findings";
 import { coloursOfRows, withoutColours, type RowColour } from "./colourNames";
 import { parseMultiple } from "./grammar";
+import { withNames } from "./named";
 import type { Definitions } from "./names";
+import { plainSigns } from "./plainSigns";
 import { MOST_ROWS, numberRows, saidFirst, type Numbered } from "./rowNumbers";
 import { spanOfStatement, statementsOf, type Statement } from "./statements";
-import { tokensOf } from "./tokens";
+import { tokensOf, W } from "./tokens";
 import { workRows, type Worked } from "./workRows";
-import { writtenRows } from "./written";
+import { writtenRows, type Said } from "./written";
 
 export interface ReadPattern {
   /** The rows that could be read, in order; null where none could. */
@@ -57,11 +60,10 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
     workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats, budget: of, text: parsed.text });
   const start =
     stitches ??
-    startingCount(numbered, multiple, (upTo, count, least) => work(upTo, count, least, budget.part(TRIED)));
+    startingCount(numbered, parsed, (upTo, count, least) => work(upTo, count, least, budget.part(TRIED)));
   const { rows, repeat, findings } = work(numbered.length, start, 0);
-  checkRows(rows, numbered, findings, told);
-  if (!round) checkParity(numbered, told);
-  told.push(...findings);
+  const { said } = parsed;
+  told.push(...checked({ rows, numbered, said, repeat, round }, findings.length === 0), ...findings);
   const good = numbered.flatMap((one, index) => {
     const works = rows[index];
     return works ? [{ works, ...one }] : [];
@@ -93,6 +95,8 @@ export interface ParsedPattern {
   readonly saidFirst: "RS" | "WS" | null;
   /** Rows that are there, but could not be parsed. */
   readonly unread: number;
+  /** What stands between its rows and was understood. */
+  readonly said: readonly Said[];
   readonly told: readonly UnplacedFinding[];
 }
 
@@ -106,12 +110,13 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
   if (whole !== text) told.push(remark("error", 0, 0, say("textTooLong")));
   // Colours are named in rows that are worked once; a panel that names some is asked about, and takes stripes.
   const { text: read, named } = from === "any" ? withoutColours(whole) : { text: whole, named: [] };
-  const statements = statementsOf(tokensOf(read));
-  const definitions = definitionsOf(statements, told);
+  const { text: rows, definitions: explained } = takeDefinitions(plainSigns(read), told);
+  const { tokens, definitions } = withNames(rows, tokensOf(rows), explained, told);
+  const statements = statementsOf(rows, tokens);
   const multiple = multipleOf(statements, told);
-  const { rows: written, unread } = writtenRows(statements, told);
-  const round = written.some(({ heading }) => heading.round) || saysRound(statements);
-  const numbered = numberRows(written, unread, { round, from }, told);
+  const { rows: written, unread, said } = writtenRows(rows, statements, told);
+  const round = saysRound(said) ?? written.some(({ heading }) => heading.round);
+  const numbered = numberRows(written, unread, { round, from, said }, told);
   return {
     text: whole,
     numbered,
@@ -124,20 +129,24 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
     multiple,
     round,
     saidFirst: saidFirst(written),
+    said,
     unread: unread.size + written.filter(({ heading }) => heading.rows.some((row) => row > MOST_ROWS)).length,
     told,
   };
 }
 
-const saysRound = (statements: readonly Statement[]) =>
-  statements.some(
-    ({ kind, tokens }) => kind === "manner" && tokens.some(({ image }) => /^rounds?$/i.test(image)),
-  );
+/** Whether it says that it is worked in the round, or flat; null where it says neither. */
+function saysRound(said: readonly Said[]): boolean | null {
+  const manner = said.find(({ sentence }) => sentence.says === "manner")?.sentence;
+  return manner?.says === "manner" ? manner.round : null;
+}
 
 function multipleOf(statements: readonly Statement[], told: UnplacedFinding[]) {
   const statement = statements.find(({ kind }) => kind === "multiple");
   if (!statement) return null;
-  const parsed = parseMultiple(statement.tokens);
+  const { tokens } = statement;
+  const at = tokens.findIndex(({ tokenType }) => tokenType === W.Multiple);
+  const parsed = parseMultiple(tokens.slice(at));
   if (parsed.ok && parsed.value.of > 0) return parsed.value;
   const { from, to } = spanOfStatement(statement);
   told.push(remark("error", from, to, say("multipleForm")));
@@ -147,51 +156,25 @@ function multipleOf(statements: readonly Statement[], told: UnplacedFinding[]) {
 /** Share of the work that is left which one such try may be. */
 const TRIED = 0.02;
 
+/** A stated count beyond this is no panel's. */
+const MOST_STATED = 2000;
+
 /** More stitches than this are not tried where nothing says how many there are. */
 const MOST_TRIED = 64;
 
-/** Stitches to begin with: as row 1 counts them, by the multiple, or the first number that all rows fit. */
+/** Stitches to begin with: as row 1 counts them, by what the text says, or the first number that all rows fit. */
 function startingCount(
   numbered: readonly Numbered[],
-  multiple: ReadPattern["multiple"],
+  { multiple, said }: Pick<ParsedPattern, "multiple" | "said">,
   work: (upTo: number, start: number | null, leastRepeats: 0 | 1) => Worked,
 ): number | null {
   if (work(1, null, 1).rows[0]) return null;
+  const stated = said.find(({ sentence }) => sentence.says === "stitches")?.sentence;
+  if (stated?.says === "stitches" && stated.stitches <= MOST_STATED) return stated.stitches;
   if (multiple) return multiple.of + multiple.plus;
   for (let count = 1; count <= MOST_TRIED; count += 1) {
     if (!work(1, count, 1).rows[0]) continue;
     if (work(numbered.length, count, 1).findings.length === 0) return count;
   }
   return null;
-}
-
-/** Worked flat, an odd number of rows begins its second time on the other side, and two pieces do not match. */
-function checkParity(numbered: readonly Numbered[], told: UnplacedFinding[]) {
-  const last = numbered.at(-1);
-  if (!last || last.row % 2 === 0 || last.row === 1) return;
-  const { from, to } = last.written.heading;
-  told.push(remark("warning", from, to, say("oddRepeat", { rows: last.row }), last.row));
-}
-
-/** The repeat must close: its last row leaves what its first row uses. */
-function checkRows(
-  rows: readonly (PanelRow | null)[],
-  numbered: readonly Numbered[],
-  findings: readonly UnplacedFinding[],
-  told: UnplacedFinding[],
-) {
-  const [first, last] = [rows[0], rows.at(-1)];
-  const heading = numbered.at(-1)?.written.heading;
-  if (!first || !last || !heading || findings.length > 0 || rows.length < 2) return;
-  const [begins, ends] = [stitchesUsedBy(first), stitchesOf(last)];
-  if (begins !== ends)
-    told.push(
-      remark(
-        "error",
-        heading.from,
-        heading.to,
-        say("repeatOpen", { ends, begins }),
-        numbered.at(-1)?.row ?? null,
-      ),
-    );
 }

@@ -3,7 +3,7 @@ import { tokensOf } from "./tokens";
 
 /** Kind and text of each statement. */
 const told = (text: string) =>
-  statementsOf(tokensOf(text)).map(({ kind, tokens }) => {
+  statementsOf(text, tokensOf(text)).map(({ kind, tokens }) => {
     const [first, last] = [tokens[0], tokens.at(-1)];
     return [kind, text.slice(first?.startOffset, (last?.endOffset ?? 0) + 1)];
   });
@@ -29,14 +29,16 @@ test("a row that is spoken of inside a row starts nothing", () => {
 
 test("what is not a row is told apart", () => {
   expect(
-    told("My rope\nmultiple of 8 + 4\nMB = 5 sts, 2 rows\nWorked in rounds\nRow 1: K2.\nRepeat rows 1-4."),
+    told(
+      "My rope\nmultiple of 8 + 4\nWorked in rounds\nRow 1: K2.\nRepeat rows 1-4.\nRows 1-4 form the pattern.",
+    ),
   ).toEqual([
     ["remark", "My rope"],
     ["multiple", "multiple of 8 + 4"],
-    ["define", "MB = 5 sts, 2 rows"],
-    ["manner", "Worked in rounds"],
+    ["remark", "Worked in rounds"],
     ["row", "Row 1: K2."],
-    ["repeat", "Repeat rows 1-4."],
+    ["remark", "Repeat rows 1-4."],
+    ["remark", "Rows 1-4 form the pattern."],
   ]);
 });
 
@@ -52,7 +54,8 @@ test("headings that name a side or all rows start a row", () => {
 });
 
 test("a page number may cut a row in two and is lifted out of it", () => {
-  const statements = statementsOf(tokensOf("Row 1: K2,\n12\nP2."));
+  const text = "Row 1: K2,\n12\nP2.";
+  const statements = statementsOf(text, tokensOf(text));
   expect(statements.map(({ kind, tokens }) => [kind, tokens.length])).toEqual([
     ["row", 9],
     ["pageNumber", 1],

@@ -1,97 +1,218 @@
 /** Cuts a pattern into statements, each read by itself, so that one bad row does not hide the others. */
 import type { IToken } from "chevrotain";
-import {
-  BobbleName,
-  CrossingName,
-  Equals,
-  NewLine,
-  NuppName,
-  Rep,
-  RowWord,
-  Side,
-  Stop,
-  W,
-  Whole,
-  Word,
-} from "./tokens";
+import { readSentence } from "./sentences";
+import * as T from "./tokens";
 
-type StatementKind = "row" | "repeat" | "define" | "multiple" | "manner" | "remark" | "pageNumber";
+type StatementKind = "row" | "multiple" | "remark" | "pageNumber";
 
 export interface Statement {
   readonly kind: StatementKind;
   readonly tokens: readonly IToken[];
 }
 
-const NAMES = new Set([Word, CrossingName, BobbleName, NuppName]);
-
-/** What a statement that starts with these tokens is; null where none starts here. */
-function kindAt(tokens: readonly IToken[], at: number): StatementKind | null {
-  const [first, second, third] = tokens.slice(at, at + 3).map(({ tokenType }) => tokenType);
-  if (!first) return null;
-  if (first === Rep && second === RowWord) return "repeat";
-  if (first === RowWord && (second === Whole || second === Word || isRoman(tokens[at + 1]))) return "row";
-  if (first === W.All && (second === RowWord || ((second === Side || second === Word) && third === RowWord)))
-    return "row";
-  if (first === Side && second === RowWord) return "row";
-  if (second === Equals && NAMES.has(first)) return "define";
-  if (first === W.Multiple && second === W.Of) return "multiple";
-  if (first === W.Worked) return "manner";
-  return null;
+/** Tokens up to the end of a sentence or of a line. */
+interface Segment {
+  readonly tokens: readonly IToken[];
+  /** Whether it begins a line. */
+  readonly line: boolean;
 }
+
+/** What work begins with. */
+const WORK = new Set([
+  T.Knit,
+  T.Purl,
+  T.Slip,
+  T.CrossingName,
+  T.Operation,
+  T.YarnMoved,
+  T.DefinedCrossing,
+  T.DefinedOperation,
+  T.BobbleName,
+  T.NuppName,
+  T.Psso,
+  T.Misspelt,
+]);
+
+const typeAt = (tokens: readonly IToken[], at: number) => tokens[at]?.tokenType;
+
+/** Whether work begins here: a stitch, a star, or a bracket before one. */
+export function isWork(tokens: readonly IToken[], from = 0): boolean {
+  let at = from;
+  while (typeAt(tokens, at) === T.Open || typeAt(tokens, at) === T.Star) at += 1;
+  const type = typeAt(tokens, at);
+  return type !== undefined && WORK.has(type);
+}
+
+/** Sentences of each line; a stop within a number ends none. */
+function segmentsOf(tokens: readonly IToken[]): readonly Segment[] {
+  const segments: { tokens: IToken[]; line: boolean }[] = [];
+  let line = true;
+  let begun: IToken[] | null = null;
+  tokens.forEach((token, at) => {
+    if (token.tokenType === T.NewLine) {
+      line = true;
+      begun = null;
+      return;
+    }
+    if (!begun) {
+      begun = [];
+      segments.push({ tokens: begun, line });
+      line = false;
+    }
+    begun.push(token);
+    const next = tokens[at + 1];
+    const glued =
+      next !== undefined && next.startOffset === token.startOffset + 1 && next.tokenType === T.Whole;
+    if (token.tokenType === T.Stop && !glued && begun.length > 1 && !isListNumber(begun)) begun = null;
+  });
+  return segments;
+}
+
+/** "1." at the beginning of a line is a number in a list, and no sentence. */
+const isListNumber = (tokens: readonly IToken[]) => tokens.length === 2 && typeAt(tokens, 0) === T.Whole;
 
 /** Row I, Row IV: letters that the lexer may have taken for something else. */
 const isRoman = (token: IToken | undefined) => token !== undefined && /^[ivxlc]+$/i.test(token.image);
 
+const NUMBERS = new Set([T.Whole, T.Ordinal]);
+const isNumber = (tokens: readonly IToken[], at: number) => {
+  const type = typeAt(tokens, at);
+  return type !== undefined && NUMBERS.has(type);
+};
+
+/** Rows without a number: the next one, and one that is worked once before the others. */
+const UNNUMBERED = /^(?:next|foundation|set-?up|setup|preparation|prep)$/i;
+
+/** Where a heading of a row begins in a segment; -1 where there is none. */
+function headingAt(tokens: readonly IToken[]): number {
+  // Signs of a list may stand before it.
+  const at = typeAt(tokens, 0) === T.Dash ? 1 : 0;
+  const open = typeAt(tokens, at) === T.Open ? 1 : 0;
+  const first = typeAt(tokens, at + open);
+  const second = typeAt(tokens, at + open + 1);
+  if (open === 0 && first === T.RowWord && (isNumber(tokens, at + 1) || isRoman(tokens[at + 1]))) return at;
+  if (open === 0 && first === T.RowWord && second === T.Word && typeAt(tokens, at + 2) === T.Colon) return at;
+  if (open === 0 && first === T.Ordinal && second === T.RowWord) return at;
+  // "1st and 3rd rows", "2nd, 4th and 6th rows"
+  if (open === 0 && first === T.Ordinal) {
+    let end = at + 1;
+    while (
+      isNumber(tokens, end) ||
+      [T.Comma, T.W.And, T.W.To, T.Dash].includes(typeAt(tokens, end) as typeof T.Comma)
+    )
+      end += 1;
+    if (end > at + 1 && typeAt(tokens, end) === T.RowWord) return at;
+  }
+  // "(RS) Row 1", "RS Row 1", "WS rows:"
+  if (first === T.Side) {
+    const next = at + 2 * open + 1;
+    if (typeAt(tokens, next) === T.RowWord) return at;
+  }
+  if (open === 0 && first === T.W.All) {
+    for (let end = at + 1; end <= at + 4; end += 1) if (typeAt(tokens, end) === T.RowWord) return at;
+  }
+  if (open === 0 && UNNUMBERED.test(tokens[at]?.image ?? "")) {
+    for (let end = at + 1; end <= at + 3; end += 1) if (typeAt(tokens, end) === T.RowWord) return at;
+  }
+  return -1;
+}
+
+/** "1. P2, k4", "2) K2", "1 (RS): p2": a number that stands for a row, where no row is called so. */
+function isListed(tokens: readonly IToken[]): boolean {
+  if (typeAt(tokens, 0) !== T.Whole || !/^\d+$/.test(tokens[0]?.image ?? "")) return false;
+  let at = 1;
+  if (typeAt(tokens, 1) === T.Open && typeAt(tokens, 2) === T.Side) at = 4;
+  while (typeAt(tokens, at) === T.Stop || typeAt(tokens, at) === T.Close || typeAt(tokens, at) === T.Colon)
+    at += 1;
+  return at > 1 && (isWork(tokens, at) || typeAt(tokens, at) === T.AsRows);
+}
+
 /** A number by itself on a line: a page number that was pasted along. */
-const isPageNumber = (tokens: readonly IToken[], at: number) =>
-  tokens[at]?.tokenType === Whole && (tokens[at + 1]?.tokenType ?? NewLine) === NewLine;
+const isPageNumber = ({ line, tokens }: Segment) =>
+  line && tokens.length === 1 && typeAt(tokens, 0) === T.Whole && /^\d+$/.test(tokens[0]?.image ?? "");
+
+const AFTER_WORK = new Set<unknown>([T.Comma, T.W.And, T.Plus, T.Slash, T.Colon]);
+
+/** Whether a row cannot end here: nothing is worked yet, it breaks off, or a bracket or a repeat is open. */
+function isOpen(tokens: readonly IToken[]): boolean {
+  const last = tokens.at(-1);
+  if (!last || AFTER_WORK.has(last.tokenType)) return true;
+  if (!tokens.some((_, at) => at > 0 && isWork(tokens, at))) return !saysMore(tokens);
+  let depth = 0;
+  const stars = new Map<string, number>();
+  for (const { tokenType, image } of tokens) {
+    if (tokenType === T.Open) depth += 1;
+    else if (tokenType === T.Close) depth -= 1;
+    else if (tokenType === T.Star) stars.set(image, (stars.get(image) ?? 0) + 1);
+  }
+  return depth > 0 || [...stars.values()].some((count) => count % 2 === 1);
+}
+
+/** Words behind a heading that are no stitches of their own, as "as row 2" or "work in pattern". */
+const saysMore = (tokens: readonly IToken[]) =>
+  tokens.some(({ tokenType }) => tokenType === T.AsRows || tokenType === T.AsTheyShow);
+
+/** What may go on with a row whose sentence has ended: work, or the words that say how often it is repeated. */
+const goesOn = (tokens: readonly IToken[]) =>
+  isWork(tokens) ||
+  (typeAt(tokens, 0) === T.Rep && typeAt(tokens, 2) === T.Star) ||
+  typeAt(tokens, 0) === T.Open ||
+  typeAt(tokens, 0) === T.Close;
 
 /**
- * The statements of a text, in order. A row goes on over line breaks until the next statement starts;
- * what stands before the first one, or belongs to none, is a remark.
+ * The statements of a text, in order. A row goes on over the ends of lines and sentences as long as what follows is
+ * work; what belongs to no row is a remark.
  */
-export function statementsOf(tokens: readonly IToken[]): readonly Statement[] {
+export function statementsOf(text: string, tokens: readonly IToken[]): readonly Statement[] {
+  const segments = segmentsOf(tokens);
+  const headings = segments.map((segment) => (speaksOfRows(text, segment) ? -1 : headingAt(segment.tokens)));
+  const named = headings.some((at) => at >= 0);
   const statements: { kind: StatementKind; tokens: IToken[] }[] = [];
-  let fresh = true;
-  for (let at = 0; at < tokens.length; at += 1) {
-    const token = tokens[at] as IToken;
-    if (token.tokenType === NewLine) {
-      fresh = true;
-      // Only a row goes on over the end of its line.
-      const current = statements.at(-1);
-      if (current && current.kind !== "row" && current.kind !== "pageNumber")
-        statements.push({ kind: "remark", tokens: [] });
-      continue;
+  /** The row that may go on. */
+  let row: { kind: StatementKind; tokens: IToken[] } | null = null;
+  for (const [index, segment] of segments.entries()) {
+    const at = headings[index] ?? -1;
+    const listed = !named && segment.line && isListed(segment.tokens);
+    if (at >= 0 || listed) {
+      row = { kind: "row", tokens: segment.tokens.slice(Math.max(0, at)) };
+      statements.push(row);
+    } else if (isPageNumber(segment)) statements.push({ kind: "pageNumber", tokens: [...segment.tokens] });
+    else if (isMultiple(segment.tokens)) statements.push({ kind: "multiple", tokens: [...segment.tokens] });
+    else if (
+      row &&
+      (isOpen(row.tokens)
+        ? isWork(segment.tokens) || !segment.line || goesOn(segment.tokens) || breaksOff(row.tokens)
+        : goesOn(segment.tokens))
+    )
+      row.tokens.push(...segment.tokens);
+    else {
+      statements.push({ kind: "remark", tokens: [...segment.tokens] });
+      if (!segment.line) continue;
+      row = row && isOpen(row.tokens) ? row : null;
     }
-    const kind = fresh ? kindAt(tokens, at) : null;
-    if (kind) statements.push({ kind, tokens: [] });
-    else if (fresh && isPageNumber(tokens, at)) statements.push({ kind: "pageNumber", tokens: [] });
-    else if (statements.length === 0 || statements.at(-1)?.kind === "pageNumber")
-      statements.push({ kind: fresh && resumes(statements) ? "row" : "remark", tokens: [] });
-    statements.at(-1)?.tokens.push(token);
-    fresh = token.tokenType === Stop;
   }
-  return mended(statements);
+  return statements.filter(({ tokens: own }) => own.length > 0);
 }
 
-/** A page number may stand in the middle of a row: what follows it goes on with the row. */
-const resumes = (statements: readonly { kind: StatementKind }[]) =>
-  statements.length >= 2 && statements.at(-2)?.kind === "row";
+/** "1st to 6th rows form the pattern": rows are named, and none is written. */
+const speaksOfRows = (text: string, { tokens }: Segment): boolean => {
+  const [first, last] = [tokens[0], tokens.at(-1)];
+  if (
+    !first ||
+    !last ||
+    !tokens.some(({ image }) => /^(?:form|forms|are|set|sets|make|establish)$/i.test(image))
+  )
+    return false;
+  return readSentence(text.slice(first.startOffset, (last.endOffset ?? 0) + 1))?.says === "again";
+};
 
-/** Joins a row that a page number cut in two, and drops what holds nothing. */
-function mended(statements: readonly { kind: StatementKind; tokens: IToken[] }[]): readonly Statement[] {
-  const result: { kind: StatementKind; tokens: IToken[] }[] = [];
-  for (const statement of statements) {
-    if (statement.tokens.length === 0) continue;
-    const [cut, row] = [result.at(-1), result.at(-2)];
-    const goesOn = statement.kind === "row" && !startsRow(statement.tokens);
-    if (goesOn && cut?.kind === "pageNumber" && row?.kind === "row") row.tokens.push(...statement.tokens);
-    else result.push(statement);
-  }
-  return result;
-}
+/** A row that stops behind a comma or in the middle of a bracket: what comes next is its own, whatever it is. */
+const breaksOff = (tokens: readonly IToken[]) =>
+  tokens.some((_, at) => at > 0 && isWork(tokens, at)) && tokens.at(-1)?.tokenType === T.Comma;
 
-const startsRow = (tokens: readonly IToken[]) => kindAt(tokens, 0) === "row";
+/** "multiple of 8 + 4", also behind "Cast on a" or in brackets. */
+const isMultiple = (tokens: readonly IToken[]) =>
+  tokens.some((_, at) => typeAt(tokens, at) === T.W.Multiple && typeAt(tokens, at + 1) === T.W.Of);
 
 /** Where a statement stands in the text. */
 export const spanOfStatement = ({ tokens }: Statement) => ({

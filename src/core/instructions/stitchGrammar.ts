@@ -1,7 +1,9 @@
 /** The grammar of what is worked over one stitch or several: singles, runs, faces, and how far they go. */
-import type { IToken, TokenType } from "chevrotain";
+import type { IToken } from "chevrotain";
 import type { Extent, Item } from "./ast";
 import { HeadingParser, spanOf } from "./headingGrammar";
+import { numberIn } from "./numerals";
+import { rowsIn, timesIn } from "./sentences";
 import * as T from "./tokens";
 
 const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 };
@@ -16,80 +18,152 @@ export class StitchParser extends HeadingParser {
     );
   }
 
-  protected readonly extent = this.RULE("extent", (): Extent => {
+  protected readonly extent = this.RULE("extent", (): SaidExtent => {
     return this.OR1([
       { ALT: () => this.SUBRULE(this.leaving) },
       {
-        // "rep from * around", "across": to the end.
+        // "rep from * around", "across": to the end, or to the last stitches.
         ALT: () => {
           this.CONSUME(T.W.Around);
-          return { leaving: 0 };
+          let left: SaidExtent = { leaving: 0 };
+          this.OPTION({
+            GATE: () => this.LA(1).tokenType === T.W.To || this.LA(1).tokenType === T.W.Until,
+            DEF: () => {
+              left = this.SUBRULE2(this.leaving);
+            },
+          });
+          return left;
         },
       },
+      { ALT: () => this.SUBRULE(this.often) },
+    ]);
+  });
+
+  /** "3 times", "x 3", "3x", "twice more", "2 more times", "3 times in all" */
+  private readonly often = this.RULE("often", (): SaidExtent => {
+    let [times, more, inAll] = [1, false, false];
+    this.OR([
       {
         ALT: () => {
           const count = this.CONSUME1(T.Whole);
-          this.CONSUME(T.Times);
-          this.OPTION1(() => this.CONSUME1(T.W.More));
-          return this.ACTION(() => ({ times: Number(count.image) }));
+          this.OPTION1(() => {
+            this.CONSUME1(T.W.More);
+            this.ACTION(() => {
+              more = true;
+            });
+          });
+          this.OR2([{ ALT: () => this.CONSUME1(T.Times) }, { ALT: () => this.CONSUME1(T.By) }]);
+          this.ACTION(() => {
+            times = numberIn(count.image);
+          });
         },
       },
       {
         ALT: () => {
-          this.CONSUME(T.By);
+          this.CONSUME2(T.By);
           const count = this.CONSUME2(T.Whole);
-          return this.ACTION(() => ({ times: Number(count.image) }));
+          this.OPTION3(() => this.CONSUME2(T.Times));
+          this.ACTION(() => {
+            times = numberIn(count.image);
+          });
         },
       },
       {
         ALT: () => {
           const word = this.CONSUME(T.Twice);
-          this.OPTION2(() => this.CONSUME2(T.W.More));
-          return this.ACTION(() => ({ times: TIMES[word.image.toLowerCase()] ?? 1 }));
+          this.ACTION(() => {
+            times = TIMES[word.image.toLowerCase()] ?? 1;
+          });
         },
       },
     ]);
+    this.OPTION2(() => {
+      this.CONSUME2(T.W.More);
+      this.ACTION(() => {
+        more = true;
+      });
+    });
+    this.OPTION4(() => {
+      this.CONSUME(T.W.With);
+      this.OR3([{ ALT: () => this.CONSUME(T.W.All) }, { ALT: () => this.CONSUME(T.W.Total) }]);
+      this.ACTION(() => {
+        inAll = true;
+      });
+    });
+    return this.ACTION(() => ({ times, more, inAll }));
   });
 
   /** "to end", "to the end of row", "to last 3 sts" */
-  protected readonly leaving = this.RULE("leaving", (): Extent => {
-    this.CONSUME(T.W.To);
-    this.OPTION1(() => this.CONSUME1(T.W.The));
-    return this.OR([
+  protected readonly leaving = this.RULE("leaving", (): { readonly leaving: number } => {
+    let leaving = 0;
+    const stitches = () => {
+      leaving = 1;
+      this.OPTION4(() => {
+        const number = this.CONSUME(T.Whole);
+        this.ACTION(() => {
+          leaving = numberIn(number.image);
+        });
+      });
+      this.OPTION5(() => this.CONSUME(T.Stitches));
+    };
+    this.OR1([
       {
         ALT: () => {
-          this.CONSUME(T.W.End);
-          this.OPTION2(() => {
-            this.CONSUME(T.W.Of);
-            this.OPTION3(() => this.CONSUME2(T.W.The));
-            this.CONSUME(T.RowWord);
-          });
-          return { leaving: 0 };
+          this.CONSUME(T.W.To);
+          this.OPTION1(() => this.CONSUME1(T.W.The));
+          this.OR2([
+            {
+              ALT: () => {
+                this.CONSUME(T.W.End);
+                this.OPTION2(() => {
+                  this.CONSUME(T.W.Of);
+                  this.OPTION3(() => this.CONSUME2(T.W.The));
+                  this.CONSUME(T.RowWord);
+                });
+              },
+            },
+            {
+              ALT: () => {
+                this.CONSUME(T.W.Last);
+                stitches();
+              },
+            },
+          ]);
         },
       },
       {
+        // "until 2 sts remain", "until the last 2 sts"
         ALT: () => {
-          this.CONSUME(T.W.Last);
-          let count = 1;
-          this.OPTION4(() => {
-            const number = this.CONSUME(T.Whole);
-            this.ACTION(() => {
-              count = Number(number.image);
-            });
+          this.CONSUME(T.W.Until);
+          this.OPTION6(() => this.CONSUME3(T.W.The));
+          this.OPTION7(() => this.CONSUME2(T.W.Last));
+          const number = this.CONSUME2(T.Whole);
+          this.OPTION8(() => this.CONSUME2(T.Stitches));
+          this.OPTION9(() => this.CONSUME(T.W.Remain));
+          this.ACTION(() => {
+            leaving = numberIn(number.image);
           });
-          this.OPTION5(() => this.CONSUME(T.Stitches));
-          return this.ACTION(() => ({ leaving: count }));
         },
       },
     ]);
+    return this.ACTION(() => ({ leaving }));
   });
 
-  protected readonly asRow = this.RULE("asRow", (): Item => {
-    const first = this.CONSUME(T.W.As);
-    this.OPTION1(() => this.CONSUME(T.W.The));
-    this.CONSUME(T.RowWord);
-    const number = this.SUBRULE(this.number);
-    return this.ACTION(() => ({ type: "asRow" as const, row: number, ...spanOf(first, this.LA(0)) }));
+  /** "as row 2", "rep rows 1-4 twice" */
+  protected readonly asRows = this.RULE("asRows", (): Item => {
+    const said = this.CONSUME(T.AsRows);
+    return this.ACTION(() => ({
+      type: "asRows" as const,
+      rows: rowsIn(said.image),
+      times: timesIn(said.image),
+      ...spanOf(said, said),
+    }));
+  });
+
+  /** "work in pattern as established" */
+  protected readonly asTheyShow = this.RULE("asTheyShow", (): Item => {
+    const said = this.CONSUME(T.AsTheyShow);
+    return this.ACTION(() => ({ type: "faces" as const, keep: true, ...spanOf(said, said) }));
   });
 
   /** "k the knits and p the purls", or the other way round */
@@ -146,28 +220,43 @@ export class StitchParser extends HeadingParser {
     let counted = false;
     let manner = "";
     const behind = () => {
-      const said = this.OR2([{ ALT: () => this.CONSUME(T.Tbl) }, { ALT: () => this.CONSUME(T.WithYarn) }]);
+      const said = this.OR2([
+        { ALT: () => this.CONSUME(T.Tbl) },
+        { ALT: () => this.CONSUME(T.WithYarn) },
+        { ALT: () => this.CONSUME(T.Wise) },
+      ]);
       this.ACTION(() => {
-        manner = said.image.toLowerCase();
+        if (said.tokenType !== T.Wise) manner = said.image.toLowerCase();
       });
     };
+    this.OPTION6(() => this.CONSUME(T.W.The));
+    this.OPTION7(() => this.CONSUME1(T.W.All));
     this.OPTION1(() => {
       const number = this.CONSUME(T.Whole);
       this.ACTION(() => {
-        extent = { times: Number(number.image) };
+        extent = { times: numberIn(number.image) };
         counted = true;
       });
     });
-    this.OPTION2(() => this.CONSUME(T.W.All));
+    this.OPTION2(() => this.CONSUME2(T.W.All));
     this.OPTION3(() => this.CONSUME(T.Stitches));
-    this.OPTION4(behind);
+    this.OPTION8({ GATE: () => this.LA(2).tokenType === T.Tbl, DEF: () => this.CONSUME(T.Dash) });
+    this.MANY(behind);
     this.OPTION5(() => {
-      extent = this.SUBRULE(this.leaving);
+      extent = this.OR3([
+        { ALT: () => this.SUBRULE(this.leaving) },
+        {
+          ALT: () => {
+            this.CONSUME(T.W.Around);
+            return { leaving: 0 };
+          },
+        },
+      ]);
       counted = true;
     });
     return this.ACTION(() => ({
       type: "operation" as const,
-      name: operationName(word.tokenType, manner),
+      name: operationName(word, manner),
       extent,
       counted,
       ...spanOf(word, this.LA(0)),
@@ -178,30 +267,41 @@ export class StitchParser extends HeadingParser {
   protected readonly single = this.RULE("single", (): Item => {
     const word = this.OR1([
       { ALT: () => this.CONSUME(T.CrossingName) },
+      { ALT: () => this.CONSUME(T.DefinedCrossing) },
       { ALT: () => this.CONSUME(T.Operation) },
+      { ALT: () => this.CONSUME(T.DefinedOperation) },
       { ALT: () => this.CONSUME(T.BobbleName) },
       { ALT: () => this.CONSUME(T.NuppName) },
       { ALT: () => this.CONSUME(T.Psso) },
     ]);
-    let extent: Extent = { times: 1 };
+    let extent: SaidExtent = ONCE;
     this.OPTION1(() => this.CONSUME(T.Tbl));
+    this.OPTION3(() => this.CONSUME(T.Over));
+    const behind = this.LA(1);
     this.OPTION2(() => {
       extent = this.SUBRULE(this.extent);
     });
     return this.ACTION((): Item => {
-      const span = spanOf(word, this.LA(0));
-      const name = word.image.toLowerCase();
+      const last = this.LA(0);
+      const span = spanOf(word, last);
+      const name = word.tokenType === T.DefinedOperation ? word.image : word.image.toLowerCase();
       if (word.tokenType === T.Psso) return { type: "psso", count: name === "p2sso" ? 2 : 1, ...span };
-      if (word.tokenType !== T.CrossingName)
-        return { type: "operation", name, extent, counted: true, ...span };
-      if ("times" in extent) return { type: "crossing", name: word.image, times: extent.times, ...span };
+      const doubtful = "times" in extent && extent.more;
+      if (word.tokenType !== T.CrossingName && word.tokenType !== T.DefinedCrossing) {
+        const operation = { type: "operation" as const, name: name.toLowerCase(), counted: true, ...span };
+        return doubtful
+          ? groupOf([{ ...operation, extent: { times: 1 } }], extent, behind, word, last)
+          : { ...operation, extent: plainExtent(extent) };
+      }
+      if ("times" in extent && !doubtful)
+        return { type: "crossing", name: word.image, times: extent.times, ...span };
       // "2/2 LC to end" is that crossing again and again.
       const crossing: Item = { type: "crossing", name: word.image, times: 1, ...span };
-      return { type: "group", items: [crossing], extent, ...span };
+      return groupOf([crossing], extent, behind, word, last);
     });
   });
 
-  /** "multiple of 14 + 8" */
+  /** "multiple of 14 + 8", "multiple of 6 sts plus 2" */
   readonly multiple = this.RULE("multiple", (): { readonly of: number; readonly plus: number } => {
     this.CONSUME(T.W.Multiple);
     this.CONSUME(T.W.Of);
@@ -209,17 +309,55 @@ export class StitchParser extends HeadingParser {
     let plus: IToken | undefined;
     this.OPTION1(() => this.CONSUME1(T.Stitches));
     this.OPTION2(() => {
-      this.CONSUME(T.Plus);
+      this.OR([
+        { ALT: () => this.CONSUME(T.Plus) },
+        { ALT: () => this.CONSUME(T.W.And) },
+        { GATE: () => /^plus$/i.test(this.LA(1).image), ALT: () => this.CONSUME(T.Word) },
+      ]);
       plus = this.CONSUME2(T.Whole);
     });
     this.OPTION3(() => this.CONSUME2(T.Stitches));
-    this.OPTION4(() => this.CONSUME(T.Stop));
-    return this.ACTION(() => ({ of: Number(of.image), plus: Number(plus?.image ?? 0) }));
+    this.MANY(() =>
+      this.OR2([
+        { ALT: () => this.CONSUME(T.Stop) },
+        { ALT: () => this.CONSUME(T.Colon) },
+        { ALT: () => this.CONSUME(T.Close) },
+      ]),
+    );
+    return this.ACTION(() => ({ of: numberIn(of.image), plus: plus ? numberIn(plus.image) : 0 }));
   });
 }
 
-function operationName(word: TokenType, manner: string): string {
-  if (word === T.Slip) return manner === "wyif" ? "sl wyif" : manner === "wyib" ? "sl wyib" : "sl";
-  const letter = word === T.Knit ? "k" : "p";
-  return manner === "tbl" ? `${letter} tbl` : letter;
+/** How often, in the words of a pattern: "twice more", "3 times in all". */
+export type SaidExtent =
+  { readonly leaving: number } | { readonly times: number; readonly more: boolean; readonly inAll: boolean };
+
+export const ONCE: SaidExtent = { times: 1, more: false, inAll: false };
+
+const plainExtent = (extent: SaidExtent): Extent => ("times" in extent ? { times: extent.times } : extent);
+
+/** Items worked several times; `behind` is where it begins to be said how often. */
+export function groupOf(
+  items: readonly Item[],
+  extent: SaidExtent,
+  behind: IToken,
+  first: IToken,
+  last: IToken,
+): Extract<Item, { type: "group" }> {
+  return {
+    type: "group",
+    items,
+    extent: plainExtent(extent),
+    more: "times" in extent && extent.more ? spanOf(behind, last) : null,
+    ...spanOf(first, last),
+  };
+}
+
+function operationName({ tokenType, payload }: IToken, manner: string): string {
+  if (tokenType === T.Slip) {
+    const yarn = manner || (typeof payload === "string" ? payload : "");
+    return yarn === "wyif" ? "sl wyif" : yarn === "wyib" ? "sl wyib" : "sl";
+  }
+  const letter = tokenType === T.Knit ? "k" : "p";
+  return /^(?:tbl|through)/.test(manner) ? `${letter} tbl` : letter;
 }

@@ -1,5 +1,9 @@
 /** The words of written patterns, as a lexer sees them. Case, curly signs and odd spaces do not matter. */
 import { Lexer, createToken, type IToken, type TokenType } from "chevrotain";
+import { NUMBER, NUMBER_WORDS, ORDINAL_WORDS } from "./numerals";
+
+/** Letters, in a class: the lexer does not know those of Unicode. */
+const LETTER = "A-Za-z\\u00c0-\\u024f";
 
 const token = (name: string, pattern: RegExp, more: { group?: string; longer_alt?: TokenType } = {}) =>
   createToken({ name, pattern, ...more });
@@ -7,47 +11,122 @@ const token = (name: string, pattern: RegExp, more: { group?: string; longer_alt
 /** Anything of letters that is nothing else: unknown words, and names that a pattern defines. */
 export const Word = token("Word", /[A-Za-z\u00c0-\u024f\u0370-\u052f][A-Za-z\d\u00c0-\u024f\u0370-\u052f]*/);
 const keyword = (name: string, pattern: RegExp) => token(name, pattern, { longer_alt: Word });
+/** A word that ends where its letters end: a figure may follow it at once, as in "Row1". */
+const bare = (name: string, pattern: RegExp) =>
+  token(name, new RegExp(`(?:${pattern.source})(?![${LETTER}])`, "i"));
 
 export const NewLine = token("NewLine", /\r?\n/);
 const Space = token("Space", /[^\S\r\n]+/, { group: Lexer.SKIPPED });
 const Bullet = token("Bullet", /[•·▪◦‣●○■□►▸–—]+/, { group: Lexer.SKIPPED });
+const ENDS = `(?![${LETTER}\\d])`;
+/** Markers are moved along; no stitch hangs on them. */
+const Marker = token(
+  "Marker",
+  new RegExp(
+    `(?:(?:place|slip|sl|move|remove)[^\\S\\n]+(?:a[^\\S\\n]+|the[^\\S\\n]+)?(?:markers?|m)|[ps]m|slm)${ENDS}`,
+    "i",
+  ),
+  { group: Lexer.SKIPPED },
+);
 
+const GAP = "[^\\S\\n]?";
+const SIDES = "(?:right|left)[^\\S\\n]+(?:purl[^\\S\\n]+)?(?:cross(?:ing)?|cable|twist)";
 /** A crossing in any school's name; whether such a one can be is for `readCrossingName` to say. */
 export const CrossingName = token(
   "CrossingName",
-  /\d+\/\d+(?:\/\d+)?\s?[lr](?:p[pkr]c|[pr]?c)(?![\p{L}\d])|(?:cr|c|t)\d+[fb](?![\p{L}\d])|[lr]t(?![\p{L}\d])/iu,
+  new RegExp(
+    [
+      `\\d+${GAP}[/x-]${GAP}\\d+(?:${GAP}[/x-]${GAP}\\d+)?[^\\S\\n-]?-?(?:[lr](?:p[pkr]c|[pr]?c|cp|pt|t)|${SIDES})${ENDS}`,
+      `${NUMBER}${GAP}-?(?:stitch|sts?)[^\\S\\n-]?-?(?:[lr](?:p?c|pt|t)|${SIDES})${ENDS}`,
+      `(?:cable|cross|twist)[^\\S\\n]+${NUMBER}[^\\S\\n]+(?:front|back|left|right|[fblr])${ENDS}`,
+      `(?:cr|c|t)${GAP}\\d+${GAP}[fblr]${ENDS}`,
+      `[lr]t${ENDS}`,
+    ].join("|"),
+    "i",
+  ),
 );
 /** Operations that are one word; with a number inside, as k2tog. */
 export const Operation = keyword(
   "Operation",
-  /[kp]\d+tog|s+s[kp]|skpo?|sk2po?|s2kpo?|cddp?|m1[lr]?p?|kfbf?|pfb|yo|yfwd|yfd|yrn|yon|yf|[lr]li|mock3/i,
+  /[kp]\d+\s?tog|s+s[kp]|skpo?|sk2po?|s2kpo?|cddp?|m1[lr]?p?|kfbf?|pfb|yo|yarn\s+over|yrn|yon|[lr]li|mock3|[kp]b1?(?![A-Za-z\u00c0-\u024f])/i,
 );
+/** The yarn brought to the front before a slip, or taken back behind one; before a knit stitch it is a yarn over. */
+export const YarnMoved = token("YarnMoved", /(?:yfwd|yfd|yf|ybk|yb)(?![A-Za-z\u00c0-\u024f\d])/i);
+/** Names that the pattern explains: of a crossing, of something worked, and of what was not understood. */
+export const DefinedCrossing = token("DefinedCrossing", Lexer.NA);
+export const DefinedOperation = token("DefinedOperation", Lexer.NA);
 export const BobbleName = keyword("BobbleName", /mb\d*/i);
 export const NuppName = keyword("NuppName", /nupp\d*/i);
 /** Letters, a number and letters again, as "k2tgo": one misspelt word, not a knit 2 and a rest. */
-export const Misspelt = token("Misspelt", /[a-z]+\d+(?!tbl|sts?|wyi|rep|time|to|and|x)[a-z]{2,}\d*/i);
+export const Misspelt = token(
+  "Misspelt",
+  /[a-z]+\d+(?!tbl|sts?|wyi|rep|time|to|and|x|pwise|kwise)[a-z]{2,}\d*/i,
+);
 export const Psso = keyword("Psso", /p2?sso/i);
-export const Tbl = keyword("Tbl", /tbl/i);
+export const Tbl = keyword("Tbl", /tbl|through\s+(?:the\s+)?back\s+loops?/i);
 export const WithYarn = keyword("WithYarn", /wyi[bf]/i);
-export const Knits = keyword("Knits", /knits/i);
-export const Purls = keyword("Purls", /purls/i);
-export const Knit = token("Knit", /knit(?!\p{L})|k(?!\p{L})|k(?=tbl)/iu);
-export const Purl = token("Purl", /purl(?!\p{L})|p(?!\p{L})|p(?=tbl)/iu);
-export const Slip = token("Slip", /slip(?!\p{L})|sl(?!\p{L})/iu);
-export const RowWord = keyword("RowWord", /rows?|rnds?|rounds?/i);
-export const Side = keyword("Side", /[rw]s/i);
+/** How the needle goes in where nothing else is said: it changes nothing that is counted. */
+export const Wise = keyword("Wise", /pwise|kwise|purlwise|knitwise/i);
+export const Knits = keyword("Knits", /knits|knit\s+st(?:itche)?s/i);
+export const Purls = keyword("Purls", /purls|purl\s+st(?:itche)?s/i);
+export const Knit = token("Knit", /knit(?![A-Za-z\u00c0-\u024f])|k(?![A-Za-z\u00c0-\u024f])|k(?=tbl)/i);
+export const Purl = token("Purl", /purl(?![A-Za-z\u00c0-\u024f])|p(?![A-Za-z\u00c0-\u024f])|p(?=tbl)/i);
+export const Slip = token("Slip", /slip(?![A-Za-z\u00c0-\u024f])|sl(?![A-Za-z\u00c0-\u024f])/i);
+export const RowWord = token(
+  "RowWord",
+  /(?:rows?|rnds?|rounds?)(?![A-Za-z\u00c0-\u024f])|r(?=\d+\s?[:.)(])/i,
+);
+export const Side = bare("Side", /[rw]s|(?:right|wrong)[\s-]+side/);
 export const Rep = keyword("Rep", /repeat|rep/i);
 export const Stitches = keyword("Stitches", /stitches|stitch|sts|st/i);
 export const Times = keyword("Times", /times|time/i);
 export const Twice = keyword("Twice", /once|twice|thrice/i);
+/** "in next st", "into the same stitch": all that was said is worked in one. */
+export const InOne = token(
+  "InOne",
+  new RegExp(
+    `(?:(?:all|loosely)\\s+)?(?:in|into)\\s+(?:the\\s+)?(?:next|same|following|one)\\s+(?:st(?:itch)?)${ENDS}`,
+    "i",
+  ),
+);
+/** "over next 4 sts": how wide what was said is. */
+export const Over = token(
+  "Over",
+  new RegExp(`over\\s+(?:the\\s+)?(?:next\\s+|following\\s+)?${NUMBER}\\s+(?:sts?|stitches)${ENDS}`, "i"),
+);
+const ROWS = "(?:rows?|rnds?|rounds?)";
+const AND_ON = "(?:\\s*(?:-|,|and|&|to|thru|through|,\\s*and)\\s*";
+/** "as row 2", "rep rows 1-4 twice", "same as 2nd row": rows that are written elsewhere. */
+export const AsRows = token(
+  "AsRows",
+  new RegExp(
+    `(?:(?:is\\s+|work\\s+|knit\\s+)?(?:the\\s+)?same\\s+as|(?:work\\s+)?as|like|rep(?:eat)?|work)\\s+(?:for\\s+)?(?:the\\s+)?(?:${ROWS}\\s+\\d+${AND_ON}\\d+)*|\\d+(?:st|nd|rd|th)${AND_ON}\\d+(?:st|nd|rd|th))*\\s+${ROWS})(?:\\s+(?:once|twice|${NUMBER}\\s+times)(?:\\s+more)?)?${ENDS}`,
+    "i",
+  ),
+);
+const EST = "(?:as\\s+(?:est(?:ablished)?|set))";
+/** "work in pattern as established", "work sts as they appear": each stitch as it shows. */
+export const AsTheyShow = token(
+  "AsTheyShow",
+  new RegExp(
+    `(?:(?:work|knit|cont(?:inue)?|keep(?:ing)?)\\s+(?:working\\s+)?)?(?:(?:all\\s+)?(?:the\\s+)?(?:sts?|stitches)\\s+as\\s+(?:they|you)\\s+[${LETTER}]+(?:\\s+(?:to\\s+you|them))?|(?:even\\s+|straight\\s+)?(?:in\\s+)?(?:est(?:ablished)?\\s+)?patt(?:ern)?(?:\\s+(?:${EST}|correct))?|${EST})${ENDS}|work\\s+(?:even|straight)${ENDS}`,
+    "i",
+  ),
+);
+/** What a pattern says at the end of a repeat before it says what is left: "ending with p2". */
 const plainWords = {
   From: /from/i,
-  To: /to/i,
-  End: /end/i,
+  Between: /between/i,
+  Until: /until/i,
+  Remain: /remain(?:ing)?|left|rem/i,
+  Total: /total/i,
+  To: /to|thru|through/i,
+  End: /end(?:ing)?/i,
+  With: /with|in/i,
   Around: /around|across/i,
   Last: /last/i,
-  And: /and|&/i,
-  All: /all/i,
+  And: /and|then|&/i,
+  All: /all|every|each/i,
   Even: /even/i,
   Odd: /odd/i,
   As: /as/i,
@@ -56,15 +135,13 @@ const plainWords = {
   Multiple: /multiple/i,
   Of: /of/i,
   Loops: /loops?/i,
-  In: /in/i,
-  Flat: /flat/i,
-  Worked: /worked/i,
 };
 export const W = Object.fromEntries(
   Object.entries(plainWords).map(([name, pattern]) => [name, keyword(name, pattern)]),
 ) as { readonly [Name in keyof typeof plainWords]: TokenType };
 export const By = keyword("By", /x/i);
-export const Whole = token("Whole", /\d+/);
+export const Ordinal = bare("Ordinal", new RegExp(`\\d+(?:st|nd|rd|th)|${ORDINAL_WORDS.join("|")}`));
+export const Whole = token("Whole", new RegExp(`\\d+|(?:${NUMBER_WORDS.join("|")})${ENDS}`, "i"));
 
 export const Star = token("Star", /[*✱∗＊]+/);
 export const Open = token("Open", /[[({]/);
@@ -75,20 +152,28 @@ export const Stop = token("Stop", /\./);
 export const Equals = token("Equals", /=/);
 export const Plus = token("Plus", /\+/);
 export const Dash = token("Dash", /-/);
+export const Slash = token("Slash", /\//);
 const Other = token("Other", /[^\s]/u);
 
 export const TOKENS: TokenType[] = [
   NewLine,
   Space,
   Bullet,
+  Marker,
+  AsRows,
+  AsTheyShow,
   CrossingName,
+  InOne,
+  Over,
   Operation,
+  YarnMoved,
   BobbleName,
   NuppName,
   Psso,
   Misspelt,
   Tbl,
   WithYarn,
+  Wise,
   Knits,
   Purls,
   Knit,
@@ -102,8 +187,9 @@ export const TOKENS: TokenType[] = [
   Twice,
   ...Object.values(W),
   By,
-  Word,
+  Ordinal,
   Whole,
+  Word,
   Star,
   Open,
   Close,
@@ -113,16 +199,13 @@ export const TOKENS: TokenType[] = [
   Equals,
   Plus,
   Dash,
+  Slash,
   Other,
+  DefinedCrossing,
+  DefinedOperation,
 ];
 
 const lexer = new Lexer(TOKENS, { ensureOptimizations: false });
 
-/** Signs that stand for others, each as long as what it stands for, so that places stay true. */
-const SAME: Readonly<Record<string, string>> = { "\u00a0": " ", "\u202f": " ", "‑": "-", "−": "-", "×": "x" };
-
-/** All tokens of a text. A character that is part of nothing becomes a token of its own; nothing is lost. */
-export function tokensOf(text: string): readonly IToken[] {
-  const plain = text.replace(/[\u00a0\u202f‑−×]/g, (sign) => SAME[sign] ?? sign);
-  return lexer.tokenize(plain).tokens;
-}
+/** All tokens of a text in plain signs. A character that is part of nothing becomes a token of its own; nothing is lost. */
+export const tokensOf = (text: string): readonly IToken[] => lexer.tokenize(text).tokens;

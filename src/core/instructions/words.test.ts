@@ -1,13 +1,12 @@
 import { say } from "../words/message";
 import { sentence } from "@testing/sentence";
 import fc from "fast-check";
-import { definitionsOf } from "./definitions";
+import { takeDefinitions } from "./definitions";
 import { placed, remark, type UnplacedFinding } from "./findings";
 import { crossingNamed, operationNamed } from "./names";
 import { wholeOrRoman } from "./numerals";
-import { statementsOf } from "./statements";
+import { readPattern } from "./read";
 import { nearestWords } from "./suggest";
-import { tokensOf } from "./tokens";
 
 const roman = (number: number): string => {
   const signs: readonly (readonly [number, string])[] = [
@@ -46,7 +45,7 @@ test("the nearest words come first, and none where all are far", () => {
 
 const told = (text: string) => {
   const findings: UnplacedFinding[] = [];
-  const definitions = definitionsOf(statementsOf(tokensOf(text)), findings);
+  const { definitions } = takeDefinitions(text, findings);
   return { ...definitions, findings };
 };
 
@@ -60,15 +59,26 @@ test("a pattern explains its own bobbles, nupps and crossings", () => {
     ["mb2", "bobble 5 1"],
     ["nupp", "nupp 9"],
   ]);
-  expect([...crossings]).toEqual([["C5F", "3/2 LC"]]);
+  expect([...crossings].map(([name, { front, back, lean }]) => [name, front, back, lean])).toEqual([
+    ["C5F", 3, 2, "left"],
+  ]);
 });
 
-test.each(["MB = 0 sts", "MB = 99 sts, 2 rows", "nupp = many", "C3F = left", "gorse = 3 sts"])(
+test.each(["MB = 0 sts", "MB = 99 sts, 2 rows", "nupp = many", "C3F = left"])(
   "%s is not understood, and says what would be",
   (text) => {
     expect(sentence(told(text).findings[0]?.message)).toMatch(/is not understood: write MB = 5 sts/);
   },
 );
+
+test("any word may be explained as it likes, as long as no row uses it", () => {
+  expect(told("gorse = 3 sts").findings.map(({ severity }) => severity)).toEqual(["remark"]);
+  const used = readPattern("gorse = 3 sts\nRow 1: K2, gorse, K2.\nRow 2: P7.");
+  expect(used.findings.map(({ severity, row }) => [severity, row])).toEqual([
+    ["remark", null],
+    ["error", 1],
+  ]);
+});
 
 test("names: the pattern's own meaning wins, spellings agree, a slip keeps the yarn from the right side", () => {
   const definitions = told("MB = 3 sts, 1 row\nC3B = 1/2 RC");

@@ -4,7 +4,7 @@ import { say } from "../words/message";
 import type { Item } from "./ast";
 import { countMends } from "./countMends";
 import type { Budget } from "./budget";
-import { expandRow, type RepeatColumns, type RowTask } from "./expand";
+import { expandRow, type Expanded, type RepeatColumns, type RowTask } from "./expand";
 import type { UnplacedFinding } from "./findings";
 import type { Definitions } from "./names";
 import type { Numbered } from "./rowNumbers";
@@ -26,7 +26,18 @@ export interface Manner {
   readonly text: string;
 }
 
-/** Works the first `upTo` rows; one that fails leaves the count of the row below it. */
+/** What is known of the stitches on the needle before a row. */
+interface Needle {
+  /** As the row below leaves them, or as it would had it been right; null where nothing is known. */
+  readonly counts: readonly number[];
+  /** Whether a row before could not be worked: then any count is taken. */
+  readonly unsure: boolean;
+}
+
+/**
+ * Works the first `upTo` rows. One that fails is told; those that are built on it are not: they may fit what it should
+ * have left as well as what it leaves.
+ */
 export function workRows(
   numbered: readonly Numbered[],
   upTo: number,
@@ -36,43 +47,71 @@ export function workRows(
   const itemsOfRow = (row: number): readonly Item[] | null => byNumber.get(row) ?? null;
   const findings: UnplacedFinding[] = [];
   const rows: (PanelRow | null)[] = [];
-  let below = start;
+  let needle: Needle = { counts: start === null ? [] : [start], unsure: start === null };
   let repeat: RepeatColumns | null = null;
   let rowBelow: PanelRow | null = null;
+  let before = (numbered[0]?.row ?? 1) - 1;
   for (const { row, written } of numbered.slice(0, upTo)) {
     // It has been said at the row at which it was over.
     if (budget.isOver) {
       rows.push(null);
       continue;
     }
-    const task: RowTask = {
+    // A row that is missing may have left any count.
+    const unsure: boolean = needle.unsure || row !== before + 1;
+    before = row;
+    const taskOf = (below: number | null): RowTask => ({
       row,
       side: sideOf(row),
       items: written.items,
+      among: written.heading.rows,
       below,
       leastRepeats,
       rowBelow,
       definitions,
       itemsOfRow,
       budget,
-    };
-    const { works, repeat: columns, findings: told } = expandRow(task);
-    findings.push(...told);
+    });
+    const [expected = null, ...others] = needle.counts;
+    const fits = ({ works }: Expanded, below: number | null) =>
+      works !== null && (below === null || stitchesUsedBy(works) === below);
+    let below = expected;
+    let expanded = expandRow(taskOf(expected));
+    for (const other of others) {
+      if (fits(expanded, below)) break;
+      const tried = expandRow(taskOf(other));
+      if (fits(tried, other)) [expanded, below] = [tried, other];
+    }
+    const { works, repeat: columns, findings: told } = expanded;
     rows.push(works);
     repeat ??= columns;
-    if (!works) continue;
-    const used = stitchesUsedBy(works);
-    if (below !== null && used !== below) {
+    if (!works) {
+      findings.push(...told);
+      needle = { counts: needle.counts, unsure: true };
+      continue;
+    }
+    const [used, left] = [stitchesUsedBy(works), stitchesOf(works)];
+    const wrong = below !== null && used !== below && !unsure;
+    if (wrong)
       findings.push({
         severity: "error",
         row,
         from: written.heading.from,
         to: Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
-        message: say("wrongCount", { row, used, below }),
-        mends: countMends(task, text),
+        message: say("wrongCount", { row, used, below: below ?? 0 }),
+        mends: countMends(taskOf(below), text),
       });
-    }
-    below = stitchesOf(works);
+    const said = written.leaves;
+    if (said !== null && said !== left && !wrong)
+      findings.push({
+        severity: "error",
+        row,
+        from: written.heading.from,
+        to: Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
+        message: say("leavesOtherwise", { row, left, said }),
+        mends: [],
+      });
+    needle = { counts: wrong ? [(below ?? 0) + left - used, left] : [left], unsure: false };
     rowBelow = works;
   }
   return { rows, repeat, findings };

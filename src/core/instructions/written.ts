@@ -3,56 +3,98 @@ import type { WrittenRow } from "./ast";
 import { say } from "../words/message";
 import { remark, type UnplacedFinding } from "./findings";
 import { parseRow } from "./grammar";
+import { numberIn } from "./numerals";
+import { readSentence, speaksOfWork, type Sentence } from "./sentences";
 import { spanOfStatement, type Statement } from "./statements";
 import { nearestWords } from "./suggest";
-import { Misspelt, Word } from "./tokens";
+import { tidyRow } from "./tidyRow";
+import { Misspelt, Ordinal, RowWord, Whole, Word } from "./tokens";
+
+/** What stands between rows and was understood; `after` is how many rows stand before it. */
+export interface Said {
+  readonly sentence: Sentence;
+  readonly after: number;
+  readonly from: number;
+  readonly to: number;
+}
 
 interface Written {
   readonly rows: readonly WrittenRow[];
   /** Rows that are there, but could not be parsed. */
   readonly unread: ReadonlySet<number>;
+  readonly said: readonly Said[];
 }
 
 /** Parses each row by itself; one that cannot be parsed is told and left out. */
-export function writtenRows(statements: readonly Statement[], told: UnplacedFinding[]): Written {
+export function writtenRows(
+  text: string,
+  statements: readonly Statement[],
+  told: UnplacedFinding[],
+): Written {
   const rows: WrittenRow[] = [];
   const unread = new Set<number>();
+  const said: Said[] = [];
+  let begun = false;
   for (const statement of statements) {
     const { from, to } = spanOfStatement(statement);
-    if (statement.kind === "remark" || statement.kind === "repeat") {
-      if (statement.kind === "remark") told.push(remark("remark", from, to, say("notARow")));
-      continue;
-    }
     if (statement.kind === "pageNumber") told.push(remark("remark", from, to, say("pageNumber")));
+    if (statement.kind === "remark") {
+      const words = text.slice(from, to);
+      const sentence = readSentence(words);
+      if (sentence) said.push({ sentence, after: rows.length, from, to });
+      else if (speaksOfWork(words, !begun)) told.push(notUnderstood(from, to));
+      if (!sentence || sentence.says === "nothing") told.push(remark("remark", from, to, say("notARow")));
+    }
     if (statement.kind !== "row") continue;
-    const parsed = parseRow(statement.tokens);
-    if (parsed.ok) rows.push(parsed.value);
+    begun = true;
+    const { tokens, leaves, asides, sizes } = tidyRow(statement.tokens);
+    for (const aside of asides) told.push(remark("remark", aside.from, aside.to, say("aside")));
+    const parsed = parseRow(tokens);
+    if (sizes) {
+      const row = rowNumberOf(statement);
+      told.push({
+        ...remark("question", sizes.from, sizes.to, say("sizesInRow", { row, sizes: sizes.of })),
+        row,
+      });
+    }
+    if (parsed.ok) rows.push({ ...parsed.value, leaves });
     else {
       const problem = unreadable(parsed, statement);
       told.push(problem);
       if (problem.row !== null) unread.add(problem.row);
     }
   }
-  return { rows, unread };
+  return { rows, unread, said };
 }
+
+/** A sentence that may change what is worked: whoever reads it says that it does not, or writes it as rows. */
+const notUnderstood = (from: number, to: number): UnplacedFinding => ({
+  ...remark("question", from, to, say("sentenceNotUnderstood")),
+  mends: [{ label: say("onlyANote"), edit: { from, to: from, text: "Note: " } }],
+});
+
+const rowNumberOf = ({ tokens }: Statement): number | null => {
+  const at = tokens.findIndex(({ tokenType }) => tokenType === RowWord);
+  const near = tokens.slice(Math.max(0, at - 3), at + 3);
+  const number = near.find(({ tokenType }) => tokenType === Whole || tokenType === Ordinal);
+  return number ? numberIn(number.image) || null : null;
+};
 
 function unreadable(
   { token, why }: Extract<ReturnType<typeof parseRow>, { ok: false }>,
   statement: Statement,
 ): UnplacedFinding {
-  const row = Number(statement.tokens.find(({ image }) => /^\d+$/.test(image))?.image ?? NaN);
+  const row = rowNumberOf(statement);
   const { from, to } = spanOfStatement(statement);
-  const said = Number.isNaN(row) ? null : row;
-  if (!token) return { ...remark("error", from, to, say("rowBreaksOff", { row: said })), row: row || null };
+  if (!token) return { ...remark("error", from, to, say("rowBreaksOff", { row })), row };
   const at = { from: token.startOffset, to: (token.endOffset ?? token.startOffset) + 1 };
-  if (why === "tooDeep")
-    return { ...remark("error", at.from, at.to, say("rowNestedTooDeep", { row: said })), row: row || null };
+  if (why === "tooDeep") return { ...remark("error", at.from, at.to, say("rowNestedTooDeep", { row })), row };
   const near = token.tokenType === Word || token.tokenType === Misspelt ? nearestWords(token.image) : [];
   return {
     severity: "error",
-    row: row || null,
+    row,
     ...at,
-    message: say("wordNotUnderstood", { row: said, name: token.image, near }),
+    message: say("wordNotUnderstood", { row, name: token.image, near }),
     mends: near.map((word) => ({ label: word, edit: { ...at, text: word } })),
   };
 }

@@ -11,6 +11,33 @@ export interface Ambiguous {
 const LEAN = { L: "left", R: "right", F: "left", B: "right" } as const;
 const lean = (letter: string) => LEAN[letter as keyof typeof LEAN];
 
+/** Counts that schools write in words: one and on. */
+const COUNTS = "one two three four five six seven eight nine ten eleven twelve".split(" ");
+/** "Cable 4 front" is C4F, and so on. */
+const WRITTEN_OUT: Readonly<Record<string, string>> = { cable: "c", cross: "cr", twist: "t" };
+
+/**
+ * A name in the signs that schools share: capitals, no spaces, figures for words.
+ * Example: "cable six back" is "C6B", "2x2 right cross" is "2/2RC", "4-st left cable" is "4-LC".
+ */
+export const plainCrossingName = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[a-z]+/g, (word) => (COUNTS.includes(word) ? String(COUNTS.indexOf(word) + 1) : word))
+    .replace(
+      /(right|left)\s+(purl\s+)?(?:cross(?:ing)?|cable|twist)/,
+      (_, side: string, purl: string | undefined) => side.charAt(0) + (purl ? "pc" : "c"),
+    )
+    .replace(
+      /^(cable|cross|twist)\s+(\d+)\s+([fblr])[a-z]*$/,
+      (_, kind: string, count: string, side: string) => `${WRITTEN_OUT[kind] ?? ""}${count}${side}`,
+    )
+    .replace(/(\d)\s*[x-]\s*(?=\d)/g, "$1/")
+    .replace(/^(\d+)\s*-?\s*st(?:s|itch)?\s*-?\s*/, "$1-")
+    .replace(/([lr])cp$/, "$1pc")
+    .replace(/\s+/g, "")
+    .toUpperCase();
+
 const of = (
   front: number,
   back: number,
@@ -18,6 +45,19 @@ const of = (
   kind: CrossingKind = "knit",
   centre = 0,
 ): Crossing => ({ front, centre, back, lean: leaning, kind });
+
+/** What an odd count in all may mean: more of it in front, or behind; `more` comes before. */
+function inThree(
+  count: number,
+  leaning: Crossing["lean"],
+  letters: string,
+  more: readonly string[] = [],
+): Ambiguous {
+  const name = `${leaning === "left" ? "L" : "R"}${letters}`;
+  const [larger, smaller] = [(count + 1) / 2, (count - 1) / 2];
+  const halves = smaller > 0 ? [`${larger}/${smaller}`, `${smaller}/${larger}`] : [];
+  return { ambiguous: [...more, ...halves].map((strands) => `${strands} ${name}`) };
+}
 
 interface School {
   readonly pattern: RegExp;
@@ -32,37 +72,51 @@ const kindOf = (letters: string): CrossingKind =>
 const SCHOOLS: readonly School[] = [
   {
     // 2/2 LC, 2/1 RPC, 2/1/2 RPC: the strand in front first, then the centre, then the strand behind.
-    pattern: /^(\d+)\/(?:(\d+)\/)?(\d+)([LR])(C|[PR]C|P[PKR]C)$/,
+    pattern: /^(\d+)\/(?:(\d+)\/)?(\d+)-?([LR])(C|[PR]C|P[PKR]C|P?T)$/,
     read: ([front, centre, back, side = "", letters = ""]) =>
-      of(Number(front), Number(back), lean(side), kindOf(letters), Number(centre ?? 0)),
+      of(Number(front), Number(back), lean(side), kindOf(letters.replace("T", "C")), Number(centre ?? 0)),
+  },
+  {
+    // 6-st RC: half over half.
+    pattern: /^(\d+)-([LR])(P?)[CT]$/,
+    read: ([total, side = "", purl]) =>
+      Number(total) % 2 === 0
+        ? of(Number(total) / 2, Number(total) / 2, lean(side), purl ? "purl" : "knit")
+        : inThree(Number(total), lean(side), purl ? "PC" : "C"),
   },
   {
     // C6F: so many in all, half over half. An odd count means two things.
-    pattern: /^C(\d+)([FB])$/,
+    pattern: /^C(\d+)([FBLR])$/,
     read: ([total, side = ""]) => {
       const count = Number(total);
-      const leaning = lean(side);
-      if (count % 2 === 0) return of(count / 2, count / 2, leaning);
-      const letter = leaning === "left" ? "L" : "R";
-      const [more, less] = [(count + 1) / 2, (count - 1) / 2];
-      return {
-        ambiguous: [
-          `${count}/${count} ${letter}C`,
-          ...(less > 0 ? [`${more}/${less} ${letter}C`, `${less}/${more} ${letter}C`] : []),
-        ],
-      };
+      return count % 2 === 0
+        ? of(count / 2, count / 2, lean(side))
+        : inThree(count, lean(side), "C", [`${count}/${count}`]);
     },
   },
   {
     // T3F: the knit strand travels over purl; the larger half is in front.
-    pattern: /^T(\d+)([FB])$/,
+    pattern: /^T(\d+)([FBLR])$/,
     read: ([total, side = ""]) =>
       of(Math.ceil(Number(total) / 2), Math.floor(Number(total) / 2), lean(side), "purl"),
   },
   {
-    // CR3F: as T3F, but knitted throughout.
-    pattern: /^CR(\d+)([FB])$/,
-    read: ([total, side = ""]) => of(Math.ceil(Number(total) / 2), Math.floor(Number(total) / 2), lean(side)),
+    // CR3F: as T3F, but knitted throughout. CR4L is half over half in one school, three over one in another.
+    pattern: /^CR(\d+)([FBLR])$/,
+    read: ([total, side = ""]) => {
+      const count = Number(total);
+      const letter = lean(side) === "left" ? "L" : "R";
+      const [more, less] = [Math.ceil(count / 2), Math.floor(count / 2)];
+      if (/[FB]/.test(side) || count < 4) return of(more, less, lean(side));
+      return {
+        ambiguous: [
+          `${more}/${less} ${letter}C`,
+          `${count - 1}/1 ${letter}C`,
+          `${count - 1}/1 ${letter}PC`,
+          `${more}/${less} ${letter}PC`,
+        ],
+      };
+    },
   },
   { pattern: /^([LR])T$/, read: ([side = ""]) => of(1, 1, lean(side)) },
 ];
@@ -76,7 +130,7 @@ const WIDEST = 40;
  * Example: `readCrossingName("c6f")` is 3/3 leaning left; `readCrossingName("C3F")` is ambiguous.
  */
 export function readCrossingName(name: string): Crossing | Ambiguous | null {
-  const plain = name.replace(/\s+/g, "").toUpperCase();
+  const plain = plainCrossingName(name);
   for (const { pattern, read } of SCHOOLS) {
     const match = pattern.exec(plain);
     if (!match) continue;

@@ -190,6 +190,53 @@ export function bobble(stitches: number, rows: number): Operation {
   };
 }
 
+/** Several out of one stitch. Example: `intoOne(["k1", "yo", "k1"])` leaves three. */
+export function intoOne(parts: readonly string[]): Operation {
+  const said = `(${parts.join(", ")}) in next st`;
+  const loops = parts.reduce((sum, part) => sum + (part === "yo" ? 0.55 : 1), 0);
+  return {
+    id: `into ${parts.join(" ")}`,
+    abbreviation: said,
+    us: `${parts.length} stitches out of one: ${parts.join(", ")}`,
+    face: parts[0]?.startsWith("p") ? "purl" : "knit",
+    fromBehind: `into ${parts.join(" ")}`,
+    ...one(1, parts.length, loops),
+  };
+}
+
+/**
+ * A slipped stitch passed over what was worked after it, which leaves more than one.
+ * Example: `passedOver(["k2"], 2, 2)`, as in "sl 1, k2, psso", leaves two of three.
+ */
+export function passedOver(parts: readonly string[], uses: number, leaves: number): Operation {
+  const said = `sl 1, ${parts.join(", ")}, psso`;
+  return {
+    id: `over ${parts.join(" ")}`,
+    abbreviation: said,
+    us: `${said}: the slipped stitch passed over what follows it`,
+    face: "knit",
+    fromBehind: `over ${parts.join(" ")}`,
+    ...one(1 + uses, leaves, uses + 0.55 * (leaves - uses)),
+  };
+}
+
+/** The yarn that winds once round a stitch that is worked, in plain stitch widths: before it and behind it. */
+const ROUND = 2;
+
+/** Knit stitches with the yarn wound round them. Example: `wrapped(4, 2)` is four, wound round twice. */
+export function wrapped(stitches: number, times: number): Operation {
+  return {
+    id: `wrap ${stitches} ${times}`,
+    abbreviation: `wrap ${stitches} sts ${times} times`,
+    us: `knit ${stitches}, and wind the yarn round them ${times} times`,
+    face: "knit",
+    fromBehind: `wrap ${stitches} ${times}`,
+    uses: stitches,
+    leaves: stitches,
+    yarn: { loops: stitches, widths: ROUND * stitches * times },
+  };
+}
+
 /** A nupp of `count` loops, closed on the next row: 0.9 (k + 1) loops. */
 export function nupp(count: number): Operation {
   return {

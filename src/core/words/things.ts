@@ -16,6 +16,7 @@ const THINGS = {
   purlColumn: ["purl column", "purl columns"],
   repeat: ["repeat", "repeats"],
   rope: ["rope", "ropes"],
+  size: ["size", "sizes"],
   row: ["row", "rows"],
   rowOrStitch: ["row or stitch", "rows or stitches"],
   seam: ["seam", "seams"],

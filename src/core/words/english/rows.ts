@@ -28,6 +28,47 @@ export const rows = {
     `${from === to ? `Row ${from} is` : `Rows ${from} to ${to} are`} missing before row ${to + 1}.`,
   notARow: () => "Not a row: taken as a remark.",
   pageNumber: () => "A number by itself: taken as a page number.",
+  aside: () => "In brackets, and no stitch: taken as a remark.",
+  setUpRow: () => "Worked once before the others: it is not one of the rows that repeat.",
+  onlyANote: () => "It is only a note",
+  sentenceNotUnderstood: () =>
+    "This is not understood, and the rows may hang on it. Write it as a row, or say that it is only a note.",
+  heldOtherwise: ({ held, worked }: { readonly held: number; readonly worked: number }, { count }: Teller) =>
+    `${count(held, "stitch")} on the cable needle, but ${worked} worked from it.`,
+  crossingToldUnknown: () =>
+    "How this crossing is worked is not understood: say it as sl 2 sts to cn and hold in front, k2, k2 from cn.",
+  definitionTells: ({ name, why }: Named & { readonly why: Nested }, { tell }: Teller) =>
+    `${name}: ${tell(why)}`,
+  sizesInRow: ({ row, sizes }: { readonly row: number | null; readonly sizes: number }, { count }: Teller) =>
+    `${row === null ? "This row" : `Row ${row}`} gives ${count(sizes, "size")}: leave the number of yours, and take the brackets out.`,
+  repeatedBetween: ({ next }: { readonly next: number }) =>
+    `Rows are repeated here, but row ${next} goes on as if they were not: number the rows as they are worked, or move this to the end.`,
+  againBeyond: ({ beyond, last }: { readonly beyond: number; readonly last: number }, { count }: Teller) =>
+    `This speaks of ${count(beyond, "row")}, but only ${last} ${last === 1 ? "is" : "are"} written.`,
+  sideFallsOtherwise: ({
+    row,
+    side,
+    falls,
+  }: InRow & { readonly side: "RS" | "WS"; readonly falls: "RS" | "WS" }) =>
+    `Row ${row} is said to be on the ${SIDE[side]} side, but counted from the rows before it falls on the ${SIDE[falls]} side.`,
+  asInTheRound: () => "All in the round",
+  asFlat: () => "All flat",
+  roundsAmongRows: () => "Some of these are rows, and some are rounds. Which are they?",
+  leavesOtherwise: (
+    { row, left, said }: InRow & { readonly left: number; readonly said: number },
+    { count }: Teller,
+  ) => `Row ${row} leaves ${count(left, "stitch")}, but says that it leaves ${said}.`,
+  otherThanStated: (
+    { stated, takes }: { readonly stated: number; readonly takes: number },
+    { count }: Teller,
+  ) => `This says ${count(stated, "stitch")}, but row 1 is worked on ${takes}.`,
+  besideItsCable: ({ row, by }: InRow & { readonly by: number }, { count }: Teller) =>
+    `Row ${row}: a crossing lies ${count(by, "stitch")} beside the cable that runs below it. Is it meant there?`,
+  moreThanWhat: ({ times }: { readonly times: number }) =>
+    `“more” leaves open whether this is worked ${times} or ${times + 1} times in all. Which is it?`,
+  timesInAll: ({ times }: { readonly times: number }) => `${times} times in all`,
+  likeOtherRows: ({ rows, like }: { readonly rows: number; readonly like: number }, { count }: Teller) =>
+    `${count(rows, "row")} cannot be worked as ${like}: name as many.`,
   rowBreaksOff: ({ row }: { readonly row: number | null }) =>
     `${row === null ? "This row" : `Row ${row}`} breaks off before its end.`,
   wordNotUnderstood: (

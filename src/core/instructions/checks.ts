@@ -1,0 +1,143 @@
+/** What a text says of its rows as a whole, held against them: its counts, whether it closes, where its cables run. */
+import { facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow } from "../panels/panel";
+import { facesOf, widthOf } from "../stitches/crossings";
+import type { Face } from "../stitches/operations";
+import { say } from "../words/message";
+import type { RepeatColumns } from "./expand";
+import { remark, type UnplacedFinding } from "./findings";
+import type { Numbered } from "./rowNumbers";
+import type { Said } from "./written";
+
+export interface Checked {
+  readonly rows: readonly (PanelRow | null)[];
+  readonly numbered: readonly Numbered[];
+  readonly said: readonly Said[];
+  readonly repeat: RepeatColumns | null;
+  readonly round: boolean;
+}
+
+const headingOf = (numbered: readonly Numbered[], at: number) => numbered.at(at)?.written.heading;
+
+/** Worked flat, an odd number of rows begins its second time on the other side, and two pieces do not match. */
+function* parity({ numbered, round }: Checked): Iterable<UnplacedFinding> {
+  const last = numbered.at(-1);
+  if (round || !last || last.row % 2 === 0 || last.row === 1) return;
+  const { from, to } = last.written.heading;
+  yield remark("warning", from, to, say("oddRepeat", { rows: last.row }), last.row);
+}
+
+/** The repeat must close: its last row leaves what its first row uses. */
+function* closing({ rows, numbered }: Checked): Iterable<UnplacedFinding> {
+  const [first, last] = [rows[0], rows.at(-1)];
+  const heading = headingOf(numbered, -1);
+  if (!first || !last || !heading || rows.length < 2 || rows.includes(null)) return;
+  const [begins, ends] = [stitchesUsedBy(first), stitchesOf(last)];
+  if (begins !== ends)
+    yield {
+      ...remark("error", heading.from, heading.to, say("repeatOpen", { ends, begins })),
+      row: numbered.at(-1)?.row ?? null,
+    };
+}
+
+/** The stitches that a text says it is worked over, against those that its first row takes. */
+function* statedCounts({ rows, said, repeat }: Checked): Iterable<UnplacedFinding> {
+  const [first] = rows;
+  if (!first) return;
+  const takes = stitchesUsedBy(first);
+  const of = repeat ? repeat.to - repeat.from : 0;
+  for (const { sentence, from, to } of said) {
+    if (sentence.says !== "stitches" || sentence.stitches === takes) continue;
+    if (of > 0 && sentence.stitches > 0 && (sentence.stitches - takes) % of === 0) continue;
+    yield remark("error", from, to, say("otherThanStated", { stated: sentence.stitches, takes }));
+  }
+}
+
+/** Rounds among rows: one of the two words is a slip of the pen, and stitches hang on which. */
+function* rounds({ numbered, said }: Checked): Iterable<UnplacedFinding> {
+  if (said.some(({ sentence }) => sentence.says === "manner")) return;
+  const headings = [...new Set(numbered.map(({ written }) => written))].map(({ heading }) => heading);
+  const inRounds = headings.filter(({ round }) => round);
+  if (inRounds.length === 0 || inRounds.length === headings.length) return;
+  const fewer = inRounds.length * 2 > headings.length ? headings.filter(({ round }) => !round) : inRounds;
+  const [odd] = fewer;
+  if (!odd) return;
+  yield {
+    severity: "question",
+    row: odd.rows[0] ?? null,
+    from: odd.from,
+    to: odd.to,
+    message: say("roundsAmongRows"),
+    mends: [
+      { label: say("asInTheRound"), edit: { from: 0, to: 0, text: "Worked in the round.\n" } },
+      { label: say("asFlat"), edit: { from: 0, to: 0, text: "Worked flat.\n" } },
+    ],
+  };
+}
+
+/** The faces of a row with one of its crossings worked so many columns further left; null where it does not fit there. */
+function movedFaces(row: PanelRow, at: number, by: number): readonly Face[] | null {
+  const before = joined(row.slice(0, at));
+  const crossing = row[at];
+  if (!crossing || !("crossing" in crossing)) return null;
+  const faces = facesOfRow(row);
+  const from = stitchesOf(before);
+  const width = widthOf(crossing.crossing);
+  const own = faces.slice(from, from + width);
+  const rest = [...faces.slice(0, from), ...faces.slice(from + width)];
+  const place = from + by;
+  if (place < 0 || place > rest.length) return null;
+  return [...rest.slice(0, place), ...own, ...rest.slice(place)];
+}
+
+const unlike = (faces: readonly Face[], below: readonly Face[]) =>
+  faces.reduce((sum, face, column) => sum + (face === below[column] ? 0 : 1), 0);
+
+/** How far a crossing that is written beside its cable is looked for. */
+const BESIDE = 4;
+
+/**
+ * A crossing beside the cable that it crosses: all knit, over stitches that show purl, while all would agree with the
+ * row below a few stitches further on.
+ */
+function* besideCables({ rows, numbered }: Checked): Iterable<UnplacedFinding> {
+  for (let at = 1; at < rows.length; at += 1) {
+    const [row, under] = [rows[at], rows[at - 1]];
+    const written = numbered[at];
+    if (
+      !row ||
+      !under ||
+      !written ||
+      stitchesOf(under) !== stitchesUsedBy(row) ||
+      stitchesOf(row) !== stitchesOf(under)
+    )
+      continue;
+    const below = facesOfRow(under);
+    if (unlike(facesOfRow(row), below) === 0) continue;
+    for (const [place, work] of row.entries()) {
+      if (!("crossing" in work) || new Set(facesOf(work.crossing)).size > 1) continue;
+      const beside = Array.from({ length: 2 * BESIDE + 1 }, (_, index) => index - BESIDE).find((by) => {
+        const faces = by === 0 ? null : movedFaces(row, place, by);
+        return faces !== null && unlike(faces, below) === 0;
+      });
+      if (beside === undefined) continue;
+      const { heading, items } = written.written;
+      yield {
+        ...remark(
+          "question",
+          heading.from,
+          Math.max(heading.to, items.at(-1)?.to ?? 0),
+          say("besideItsCable", { row: written.row, by: Math.abs(beside) }),
+        ),
+        row: written.row,
+      };
+    }
+  }
+}
+
+const CHECKS = [parity, rounds, statedCounts, besideCables] as const;
+
+/** All that is wrong with the rows as a whole; whether the repeat closes only where each row is right. */
+export const checked = (given: Checked, allRight: boolean): readonly UnplacedFinding[] => [
+  ...CHECKS.flatMap((check) => [...check(given)]),
+  ...(allRight ? closing(given) : []),
+];

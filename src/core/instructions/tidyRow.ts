@@ -1,0 +1,139 @@
+/** A row's words before they are parsed: what is no stitch is set aside, and told. */
+import type { IToken } from "chevrotain";
+import type { Span } from "./ast";
+import { spanOf } from "./headingGrammar";
+import { numberIn } from "./numerals";
+import { isWork } from "./statements";
+import * as T from "./tokens";
+
+export interface TidyRow {
+  readonly tokens: readonly IToken[];
+  /** Stitches that the row says to leave; null where it says nothing of them. */
+  readonly leaves: number | null;
+  /** Words in brackets that are no work: "(see Special Stitches)". */
+  readonly asides: readonly Span[];
+  /** The first place where sizes stand in brackets, "k2 (4, 6, 8)", and how many there are; null where none do. */
+  readonly sizes: (Span & { readonly of: number }) | null;
+}
+
+const typeAt = (tokens: readonly IToken[], at: number) => tokens[at]?.tokenType;
+
+/** The place behind the bracket that closes the one at `at`; -1 where none does. */
+function closing(tokens: readonly IToken[], at: number): number {
+  let depth = 0;
+  for (let next = at; next < tokens.length; next += 1) {
+    if (typeAt(tokens, next) === T.Open) depth += 1;
+    if (typeAt(tokens, next) === T.Close) depth -= 1;
+    if (depth === 0) return next;
+  }
+  return -1;
+}
+
+const IN_HEADING = new Set<unknown>([T.Side, T.W.And, T.W.All, T.RowWord, T.W.Even, T.W.Odd]);
+const ENDS = new Set<unknown>([undefined, T.Stop, T.Comma]);
+
+/** "(12 sts)", or "(12)" at the end of a row: the stitches that it leaves. */
+function countIn(inside: readonly IToken[], isLast: boolean): number | null {
+  const [first, second] = inside;
+  if (first?.tokenType !== T.Whole) return null;
+  const named = second?.tokenType === T.Stitches;
+  return (named && inside.length <= 4) || (inside.length === 1 && isLast) ? numberIn(first.image) : null;
+}
+
+const isSizes = (inside: readonly IToken[]) =>
+  inside.length >= 1 && inside.every(({ tokenType }, at) => tokenType === (at % 2 === 0 ? T.Whole : T.Comma));
+
+/** What moves the yarn for a slip is told to the slip; before other stitches it is a yarn over. */
+function withYarn(tokens: readonly IToken[]): readonly IToken[] {
+  const result: IToken[] = [];
+  let inFront = false;
+  tokens.forEach((token, at) => {
+    if (token.tokenType !== T.YarnMoved) {
+      const isSlip = token.tokenType === T.Slip;
+      result.push(isSlip && inFront ? { ...token, payload: "wyif" } : token);
+      if (token.tokenType === T.Knit || token.tokenType === T.Purl) inFront = false;
+      return;
+    }
+    const next = tokens[typeAt(tokens, at + 1) === T.Comma ? at + 2 : at + 1];
+    const word = token.image.toLowerCase();
+    const passed = tokens
+      .slice(at + 1, at + 12)
+      .findIndex(({ tokenType }, index) => index > 2 && tokenType === T.Slip);
+    const decreases = tokens
+      .slice(at + 1, passed < 0 ? at + 12 : at + 1 + passed)
+      .some(({ tokenType }) => tokenType === T.Psso);
+    const moves =
+      word === "yb" ||
+      word === "ybk" ||
+      (next?.tokenType === T.Slip && !decreases) ||
+      (next?.tokenType === T.Purl && word === "yf");
+    if (moves) inFront = word.startsWith("yf");
+    else
+      result.push({
+        ...token,
+        image: "yo",
+        tokenType: T.Operation,
+        tokenTypeIdx: T.Operation.tokenTypeIdx ?? 0,
+      });
+  });
+  return result;
+}
+
+/** Sets aside what a row says beside its stitches. Example: "P2, k4 (see key), p2. (8 sts)" is "P2, k4, p2." and 8. */
+export function tidyRow(tokens: readonly IToken[]): TidyRow {
+  const kept: IToken[] = [];
+  const asides: Span[] = [];
+  let leaves: number | null = null;
+  let sizes: TidyRow["sizes"] = null;
+  for (let at = 0; at < tokens.length; at += 1) {
+    const token = tokens[at] as IToken;
+    const end = token.tokenType === T.Open ? closing(tokens, at) : -1;
+    const last = tokens[end];
+    if (end > at && last) {
+      const inside = tokens.slice(at + 1, end);
+      const isLast = tokens.slice(end + 1).every(({ tokenType }) => ENDS.has(tokenType));
+      const afterNumber =
+        typeAt(tokens, at - 1) === T.Whole ||
+        typeAt(tokens, at - 1) === T.Knit ||
+        typeAt(tokens, at - 1) === T.Purl;
+      const count = countIn(inside, isLast && !afterNumber);
+      const beginsHeading = IN_HEADING.has(inside[0]?.tokenType);
+      if (count !== null && !afterNumber) {
+        leaves = count;
+        at = end;
+        continue;
+      }
+      if (afterNumber && isSizes(inside)) {
+        sizes ??= { ...spanOf(tokens[at - 1] ?? token, last), of: (inside.length + 1) / 2 + 1 };
+        at = end;
+        continue;
+      }
+      if (
+        !beginsHeading &&
+        !isWork(inside) &&
+        !inside.some(({ tokenType }) => tokenType === T.Star || isWork([{ tokenType } as IToken]))
+      ) {
+        // An empty bracket is a repeat of nothing, and that is told by the row.
+        if (inside.length > 0) {
+          asides.push(spanOf(token, last));
+          at = end;
+          continue;
+        }
+      }
+    }
+    // "= 8 sts", "8 sts" behind the last stitch
+    const counts = typeAt(tokens, at) === T.Equals ? at + 1 : at;
+    if (
+      typeAt(tokens, counts) === T.Whole &&
+      (counts > at || (typeAt(tokens, counts + 1) === T.Stitches && ENDS.has(typeAt(tokens, at - 1)))) &&
+      tokens
+        .slice(counts + (typeAt(tokens, counts + 1) === T.Stitches ? 2 : 1))
+        .every(({ tokenType }) => ENDS.has(tokenType))
+    ) {
+      leaves = numberIn(tokens[counts]?.image ?? "");
+      break;
+    }
+    kept.push(token);
+  }
+  return { tokens: withYarn(kept), leaves, asides, sizes };
+}
