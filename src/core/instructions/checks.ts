@@ -1,5 +1,5 @@
 /** What a text says of its rows as a whole, held against them: its counts, whether it closes, where its cables run. */
-import { facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow } from "../panels/panel";
+import { crossingsOf, facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow } from "../panels/panel";
 import { facesOf, widthOf } from "../stitches/crossings";
 import type { Face } from "../stitches/operations";
 import { say } from "../words/message";
@@ -14,6 +14,8 @@ export interface Checked {
   readonly said: readonly Said[];
   readonly repeat: RepeatColumns | null;
   readonly round: boolean;
+  /** Whether it says on which side its rows are worked. */
+  readonly sided: boolean;
 }
 
 const headingOf = (numbered: readonly Numbered[], at: number) => numbered.at(at)?.written.heading;
@@ -134,7 +136,40 @@ function* besideCables({ rows, numbered }: Checked): Iterable<UnplacedFinding> {
   }
 }
 
-const CHECKS = [parity, rounds, statedCounts, besideCables] as const;
+/**
+ * Rows that show a cable on both sides as they are written: worked flat, every second one would turn it over. Nothing
+ * says that they are rounds, and yet they seem to be.
+ */
+function* seemRounds({ rows, numbered, said, round, sided }: Checked): Iterable<UnplacedFinding> {
+  if (round || sided || said.some(({ sentence }) => sentence.says === "manner")) return;
+  if (!rows.some((row) => row && crossingsOf(row).length > 0)) return;
+  let seen = 0;
+  for (let at = 1; at < rows.length; at += 2) {
+    const [under, row] = [rows[at - 1], rows[at]];
+    if (!under || !row || stitchesOf(under) !== stitchesOf(row) || crossingsOf(row).length > 0) return;
+    const below = facesOfRow(under);
+    // As it would lie in the round: read the same way, and not turned over.
+    const around = [...facesOfRow(row)].reverse().map((face) => (face === "knit" ? "purl" : "knit"));
+    if (new Set(below).size < 2 || unlike(around, below) > 0) return;
+    seen += 1;
+  }
+  const [second] = numbered.slice(1);
+  if (seen === 0 || !second) return;
+  const { from, to } = second.written.heading;
+  yield {
+    severity: "question",
+    row: second.row,
+    from,
+    to,
+    message: say("seemRounds", { row: second.row }),
+    mends: [
+      { label: say("asInTheRound"), edit: { from: 0, to: 0, text: "Worked in the round.\n" } },
+      { label: say("asFlat"), edit: { from: 0, to: 0, text: "Worked flat.\n" } },
+    ],
+  };
+}
+
+const CHECKS = [seemRounds, parity, rounds, statedCounts, besideCables] as const;
 
 /** All that is wrong with the rows as a whole; whether the repeat closes only where each row is right. */
 export const checked = (given: Checked, allRight: boolean): readonly UnplacedFinding[] => [

@@ -23,7 +23,7 @@ interface Explained extends Span {
 const ROW = /^\W*(?:(?:RS|WS)\s+)?(?:all\s+|every\s+)?(?:rows?|rnds?|rounds?|r\d|\d+(?:st|nd|rd|th)\b)/i;
 const NAME = "[\\p{L}\\d](?:[\\p{L}\\d/'’ -]{0,22}[\\p{L}\\d])?";
 const LINE = new RegExp(
-  `^[^\\S\\n]*(?:[•*-][^\\S\\n]+)?["“”'‘]?(${NAME})["”'’]?[^\\S\\n]*(?:[([]([^)\\]\\n]{0,60})[)\\]][^\\S\\n]*)?(=|:|[^\\S\\n][—–-][^\\S\\n]|\\t+|[^\\S\\n]{3,})[^\\S\\n]*(\\S.*)$`,
+  `^[^\\S\\n]*(?:[•*-][^\\S\\n]+)?["“”'‘]?(${NAME})["”'’]?[^\\S\\n]*(?:[([]([^)\\]\\n]{0,60})[)\\]][^\\S\\n]*)?(=|:|[^\\S\\n][—–-][^\\S\\n]|\\t+|[^\\S\\n]{2,}|[^\\S\\n](?=(?:[Ss]l|SL|[Ss]lip|SLIP|[Pp]lace|[Ww]rap)\\b))[^\\S\\n]*(\\S.*)$`,
   "u",
 );
 /** What an explanation of a stitch speaks of, and a title does not. */
@@ -152,8 +152,9 @@ export function takeDefinitions(text: string, told: UnplacedFinding[]): TakenOut
       const message = meaning.unread
         ? say("definitionTells", { name, why: meaning.unread })
         : say("definitionNotRead", { name });
-      const severity = known || meaning.unread ? "error" : "remark";
-      if (sure || severity === "error") told.push(remark(severity, from, to, message));
+      // Without a sign of its own, and not understood, it may be any sentence.
+      if (!sure && !known && !meaning.unread) continue;
+      told.push(remark(known || meaning.unread ? "error" : "remark", from, to, message));
       unread.set(plainName(name), { message });
       names.set(name.toLowerCase(), "operation");
     } else if ("crossing" in meaning) {

@@ -77,13 +77,21 @@ class RowParser extends StitchParser {
       {
         ALT: () => {
           this.CONSUME3(T.Star);
+          this.OPTION3({ GATE: () => this.LA(2).tokenType === T.Rep, DEF: () => this.CONSUME2(T.Comma) });
           this.OPTION(() => this.SUBRULE2(this.again));
           return false;
         },
       },
     ]);
     this.OPTION1(() => this.CONSUME(T.Comma));
-    const extent = this.SUBRULE(this.extent);
+    const extent = this.OR3([
+      { ALT: () => this.SUBRULE(this.extent) },
+      {
+        // "rep from *, end p2": as far as it goes.
+        GATE: () => again && this.LA(1).tokenType === T.W.End,
+        ALT: (): SaidExtent => ({ leaving: 0 }),
+      },
+    ]);
     return this.ACTION(() => {
       // "rep from * 3 times" is three more, behind the first; "*…* rep twice more" says so itself.
       const once = "times" in extent && (again ? !extent.inAll : extent.more);

@@ -13,6 +13,9 @@ export const spanOf = (first: IToken, last: IToken): Span => ({
 
 const sideOf = ({ image }: IToken) => (/^r/i.test(image) ? "RS" : "WS");
 
+/** Rows that are not named by their numbers. */
+const OTHERS = /^(?:other|alt|alternate|foll|following|remaining|subsequent)$/i;
+
 /** What a heading says, word by word; what it comes to is known at its end. */
 interface Said {
   readonly rows: number[];
@@ -79,6 +82,18 @@ export class HeadingParser extends EmbeddedActionsParser {
     return [T.Side, T.W.And, T.W.All, T.RowWord, T.W.Even, T.W.Odd].includes(next);
   }
 
+  /** Whether the heading goes on: a bracket may be the first of the work. */
+  private goesOn(): boolean {
+    return this.LA(1).tokenType !== T.Open || this.opensHeading();
+  }
+
+  /** Whether a range goes on behind its sign: "3-6", not "3 - p2". */
+  private isEnd(): boolean {
+    const { tokenType, image } = this.LA(2);
+    if (tokenType === T.Whole || tokenType === T.Ordinal) return true;
+    return (tokenType === T.Word || tokenType === T.By) && wholeOrRoman(image) !== null;
+  }
+
   /** A figure, or Roman letters behind the word for a row. */
   private isNumber(): boolean {
     const { tokenType, image } = this.LA(1);
@@ -105,131 +120,148 @@ export class HeadingParser extends EmbeddedActionsParser {
       this.open = 0;
       this.numbered = false;
     });
-    this.MANY(() => {
-      this.OR1([
-        {
-          // A number, or a range; behind "every" it is a step.
-          GATE: () => this.isNumber() && (!this.numbered || this.LA(0).tokenType !== T.Whole),
-          ALT: () => {
-            const from = this.SUBRULE1(this.number);
-            let to = from;
-            this.OPTION2(() => {
-              this.OR2([{ ALT: () => this.CONSUME(T.Dash) }, { ALT: () => this.CONSUME(T.W.To) }]);
-              to = this.SUBRULE2(this.number);
-            });
-            this.ACTION(() => {
-              this.numbered = true;
-              if (said.all && counted) {
-                said.step = from;
-                return;
-              }
-              for (let row = from; row <= Math.min(to, from + MOST_ROWS); row += 1) {
-                said.rows.push(row);
-                // Numbers beyond this are told of by their row; counting on from there would never end.
-                if (row > MOST_ROWS || said.rows.length > 2 * MOST_ROWS) break;
-              }
-              counted = true;
-            });
-          },
-        },
-        {
-          GATE: () => word || counted,
-          ALT: () => {
-            this.CONSUME1(T.Comma);
-            this.ACTION(() => {
-              this.numbered = false;
-            });
-          },
-        },
-        {
-          ALT: () => {
-            this.CONSUME(T.W.And);
-            this.ACTION(() => {
-              this.numbered = false;
-            });
-          },
-        },
-        { ALT: () => this.CONSUME(T.W.The) },
-        {
-          ALT: () => {
-            const row = this.CONSUME2(T.RowWord);
-            this.ACTION(() => {
-              word = true;
-              round ||= /^r(?:ou)?nd/i.test(row.image);
-              this.numbered &&= this.LA(0).tokenType !== T.RowWord;
-            });
-          },
-        },
-        {
-          ALT: () => {
-            this.CONSUME(T.W.Even);
-            said.parity = "even";
-          },
-        },
-        {
-          ALT: () => {
-            this.CONSUME(T.W.Odd);
-            said.parity = "odd";
-          },
-        },
-        {
-          ALT: () => {
-            this.CONSUME(T.W.All);
-            said.all = true;
-          },
-        },
-        {
-          // "other", "alternate", "following", "next", "foundation"
-          GATE: () => said.all || !word,
-          ALT: () => {
-            const which = this.CONSUME(T.Word);
-            this.ACTION(() => {
-              if (/^(?:other|alt|alternate|remaining|subsequent)$/i.test(which.image)) said.other = true;
-              else if (/^next$/i.test(which.image)) said.unnumbered = "next";
-              else if (/^(?:foundation|set|setup|up|preparation|prep)$/i.test(which.image))
-                said.unnumbered = "setUp";
-            });
-          },
-        },
-        {
-          ALT: () => {
-            const side = this.CONSUME3(T.Side);
-            this.ACTION(() => {
-              said.sides.push({ side: sideOf(side), behindAll: said.all });
-            });
-          },
-        },
-        {
-          GATE: () => this.opensHeading(),
-          ALT: () => {
-            this.CONSUME(T.Open);
-            this.ACTION(() => {
-              this.open += 1;
-            });
-          },
-        },
-        {
-          ALT: () => {
-            this.CONSUME(T.Close);
-            this.ACTION(() => {
-              this.open -= 1;
-            });
-          },
-        },
-      ]);
-    });
-    this.MANY2(() => this.OR4([{ ALT: () => this.CONSUME(T.Colon) }, { ALT: () => this.CONSUME(T.Stop) }]));
-    // "Row 1: (RS) P2"
-    this.OPTION3({
-      GATE: () => this.LA(2).tokenType === T.Side,
+    this.MANY1({
+      GATE: () => this.goesOn(),
       DEF: () => {
-        this.CONSUME2(T.Open);
-        const side = this.CONSUME2(T.Side);
-        this.CONSUME2(T.Close);
-        this.ACTION(() => {
-          said.sides.push({ side: sideOf(side), behindAll: said.all });
-        });
+        this.OR1([
+          {
+            // A number, or a range; behind "every" it is a step.
+            GATE: () => this.isNumber() && (!this.numbered || this.LA(0).tokenType !== T.Whole),
+            ALT: () => {
+              const from = this.SUBRULE1(this.number);
+              let to = from;
+              this.OPTION2({
+                GATE: () => this.isEnd(),
+                DEF: () => {
+                  this.OR2([{ ALT: () => this.CONSUME(T.Dash) }, { ALT: () => this.CONSUME(T.W.To) }]);
+                  to = this.SUBRULE2(this.number);
+                },
+              });
+              this.ACTION(() => {
+                this.numbered = true;
+                if (said.all && counted) {
+                  said.step = from;
+                  return;
+                }
+                for (let row = from; row <= Math.min(to, from + MOST_ROWS); row += 1) {
+                  said.rows.push(row);
+                  // Numbers beyond this are told of by their row; counting on from there would never end.
+                  if (row > MOST_ROWS || said.rows.length > 2 * MOST_ROWS) break;
+                }
+                counted = true;
+              });
+            },
+          },
+          {
+            GATE: () => word || counted,
+            ALT: () => {
+              this.CONSUME1(T.Comma);
+              this.ACTION(() => {
+                this.numbered = false;
+              });
+            },
+          },
+          {
+            ALT: () => {
+              this.CONSUME(T.W.And);
+              this.ACTION(() => {
+                this.numbered = false;
+              });
+            },
+          },
+          { ALT: () => this.CONSUME(T.W.The) },
+          {
+            ALT: () => {
+              const row = this.CONSUME2(T.RowWord);
+              this.ACTION(() => {
+                word = true;
+                round ||= /^r(?:ou)?nd/i.test(row.image);
+                this.numbered &&= this.LA(0).tokenType !== T.RowWord;
+              });
+            },
+          },
+          {
+            ALT: () => {
+              this.CONSUME(T.W.Even);
+              said.parity = "even";
+            },
+          },
+          {
+            ALT: () => {
+              this.CONSUME(T.W.Odd);
+              said.parity = "odd";
+            },
+          },
+          {
+            ALT: () => {
+              this.CONSUME(T.W.All);
+              said.all = true;
+            },
+          },
+          {
+            // "other", "alternate", "following", "next", "foundation"
+            GATE: () => said.all || !word || OTHERS.test(this.LA(1).image),
+            ALT: () => {
+              const which = this.CONSUME(T.Word);
+              this.ACTION(() => {
+                if (OTHERS.test(which.image)) {
+                  said.all = true;
+                  said.other ||= !/^foll/i.test(which.image);
+                }
+                if (/^next$/i.test(which.image)) said.unnumbered = "next";
+                else if (/^(?:foundation|set|setup|up|preparation|prep)$/i.test(which.image))
+                  said.unnumbered = "setUp";
+              });
+            },
+          },
+          {
+            ALT: () => {
+              const side = this.CONSUME3(T.Side);
+              this.ACTION(() => {
+                said.sides.push({ side: sideOf(side), behindAll: said.all });
+              });
+            },
+          },
+          {
+            GATE: () => this.opensHeading(),
+            ALT: () => {
+              this.CONSUME(T.Open);
+              this.ACTION(() => {
+                this.open += 1;
+              });
+            },
+          },
+          {
+            ALT: () => {
+              this.CONSUME(T.Close);
+              this.ACTION(() => {
+                this.open -= 1;
+              });
+            },
+          },
+        ]);
       },
+    });
+    this.MANY2({
+      GATE: () => this.LA(1).tokenType !== T.Open || this.LA(2).tokenType === T.Side,
+      DEF: () =>
+        this.OR4([
+          { ALT: () => this.CONSUME(T.Colon) },
+          { ALT: () => this.CONSUME(T.Stop) },
+          { ALT: () => this.CONSUME2(T.Dash) },
+          {
+            // "Row 1: (RS): P2"
+            GATE: () => this.LA(2).tokenType === T.Side,
+            ALT: () => {
+              this.CONSUME2(T.Open);
+              const side = this.CONSUME2(T.Side);
+              this.CONSUME2(T.Close);
+              this.ACTION(() => {
+                said.sides.push({ side: sideOf(side), behindAll: said.all });
+              });
+            },
+          },
+        ]),
     });
     return this.ACTION(() => ({ ...headingOf(said), ...spanOf(first, this.LA(0)), round }));
   });

@@ -43,7 +43,7 @@ function withoutBars(line: string): string {
 const FOOTNOTE = /(?<=[A-Za-z\d])(?:[¹²³⁴⁵⁶⁷⁸⁹†‡]+|\*+(?=[,;.][^*]*$))/gm;
 
 /** Between figures a dash of any length is a range. */
-const RANGE = /(?<=\d\s?)[–—](?=\s?\d)/g;
+const RANGE = /(?<=\d(?:st|nd|rd|th)?\s?)[–—](?=\s?\d)/g;
 
 /**
  * The same text in plain signs.

@@ -15,7 +15,7 @@ import type { Definitions } from "./names";
 import { plainSigns } from "./plainSigns";
 import { MOST_ROWS, numberRows, saidFirst, type Numbered } from "./rowNumbers";
 import { spanOfStatement, statementsOf, type Statement } from "./statements";
-import { tokensOf, W } from "./tokens";
+import { tokensOf, W, Whole } from "./tokens";
 import { workRows, type Worked } from "./workRows";
 import { writtenRows, type Said } from "./written";
 
@@ -63,7 +63,13 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
     startingCount(numbered, parsed, (upTo, count, least) => work(upTo, count, least, budget.part(TRIED)));
   const { rows, repeat, findings } = work(numbered.length, start, 0);
   const { said } = parsed;
-  told.push(...checked({ rows, numbered, said, repeat, round }, findings.length === 0), ...findings);
+  told.push(
+    ...checked(
+      { rows, numbered, said, repeat, round, sided: parsed.saidFirst !== null },
+      findings.length === 0,
+    ),
+    ...findings,
+  );
   const good = numbered.flatMap((one, index) => {
     const works = rows[index];
     return works ? [{ works, ...one }] : [];
@@ -146,7 +152,11 @@ function multipleOf(statements: readonly Statement[], told: UnplacedFinding[]) {
   if (!statement) return null;
   const { tokens } = statement;
   const at = tokens.findIndex(({ tokenType }) => tokenType === W.Multiple);
-  const parsed = parseMultiple(tokens.slice(at));
+  // "multiple of 8 sts plus 2 edge sts": up to its second number, or to its only one.
+  const [of = at, plus] = tokens.flatMap(({ tokenType }, place) =>
+    place > at && tokenType === Whole ? [place] : [],
+  );
+  const parsed = parseMultiple(tokens.slice(at, (plus ?? of) + 1));
   if (parsed.ok && parsed.value.of > 0) return parsed.value;
   const { from, to } = spanOfStatement(statement);
   told.push(remark("error", from, to, say("multipleForm")));
@@ -162,7 +172,7 @@ const MOST_STATED = 2000;
 /** More stitches than this are not tried where nothing says how many there are. */
 const MOST_TRIED = 64;
 
-/** Stitches to begin with: as row 1 counts them, by what the text says, or the first number that all rows fit. */
+/** Stitches to begin with: as row 1 counts them, by what the text says, or the first number that all rows fit, or most. */
 function startingCount(
   numbered: readonly Numbered[],
   { multiple, said }: Pick<ParsedPattern, "multiple" | "said">,
@@ -172,9 +182,13 @@ function startingCount(
   const stated = said.find(({ sentence }) => sentence.says === "stitches")?.sentence;
   if (stated?.says === "stitches" && stated.stitches <= MOST_STATED) return stated.stitches;
   if (multiple) return multiple.of + multiple.plus;
+  // Where no count fits all rows, that which most of them fit tells the others apart.
+  let best: { readonly count: number; readonly wrong: number } | null = null;
   for (let count = 1; count <= MOST_TRIED; count += 1) {
     if (!work(1, count, 1).rows[0]) continue;
-    if (work(numbered.length, count, 1).findings.length === 0) return count;
+    const wrong = work(numbered.length, count, 1).findings.length;
+    if (wrong === 0) return count;
+    if (wrong < (best?.wrong ?? numbered.length)) best = { count, wrong };
   }
-  return null;
+  return best?.count ?? null;
 }

@@ -134,10 +134,12 @@ export function numberRows(
       told.push(remark("error", heading.from, heading.to, say("rowNumberTooLarge", { most: MOST_ROWS })));
   }
   const rows = [...byRow].sort(([a], [b]) => a - b);
+  let missing = false;
   rows.forEach(([row, { heading }], index) => {
     let before = rows[index - 1]?.[0] ?? (from === "any" ? row - 1 : 0);
     while (unread.has(before + 1)) before += 1;
     if (row - before > 1) {
+      missing = true;
       told.push(
         remark("error", heading.from, heading.to, say("rowsMissing", { from: before + 1, to: row - 1 }), row),
       );
@@ -145,7 +147,7 @@ export function numberRows(
   });
   const numbered = rows.map(([row, one]) => ({ row, written: one }));
   checkAgain(numbered, said, told);
-  checkSides(all, round, told);
+  if (!missing) checkSides(all, round, told);
   return numbered;
 }
 

@@ -168,10 +168,10 @@ export function readSentence(said: string): Sentence | null {
 
 /** Words by which a sentence speaks of what is worked: not understood, it may change the rows. */
 const OF_WORK =
-  /\b(?:rows?|rnds?|rounds?|rep(?:eat)?|every|each|alternate|until|decrease|increase|dec|inc|turn|cross(?:ing)?\s+(?:on|every|the)|[kp]\d+)\b/i;
+  /\b(?:rows?|rnds?|rounds?|rep(?:eat)?|every|each|alternate|until|decrease|increase|dec|inc|turn|cross(?:ing)?\s+(?:on|every|the)|[kp]\d+|(?:on)?to\s+(?:a\s+)?(?:cn|cable\s+needle))\b/i;
 /** Before the first row a text speaks of much; what it says of every row hangs on stitches. */
 const OF_ALL_ROWS =
-  /\b(?:(?:every|each|all)\s+(?:\S+\s+){0,3}(?:rows?|rnds?|rounds?|sts?|stitch(?:es)?)|first\s+st(?:itch)?\s+of)\b/i;
+  /\b(?:(?:every|each|all)\s+(?:\S+\s+){0,3}(?:rows?|rnds?|rounds?|sts?|stitch(?:es)?)|first\s+st(?:itch)?\s+of|(?:on)?to\s+(?:a\s+)?(?:cn|cable\s+needle))\b/i;
 
 /** Whether stitches may hang on a sentence that was not understood. */
 export const speaksOfWork = (said: string, beforeRows: boolean): boolean =>

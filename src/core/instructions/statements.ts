@@ -92,17 +92,26 @@ function headingAt(tokens: readonly IToken[]): number {
   const second = typeAt(tokens, at + open + 1);
   if (open === 0 && first === T.RowWord && (isNumber(tokens, at + 1) || isRoman(tokens[at + 1]))) return at;
   if (open === 0 && first === T.RowWord && second === T.Word && typeAt(tokens, at + 2) === T.Colon) return at;
+  // "Pattern row 1:", "Cable Row 3 (RS):"
+  if (first === T.Word && second === T.RowWord && isNumber(tokens, at + 2)) {
+    const next = typeAt(tokens, at + 3);
+    if (next === T.Colon || (next === T.Open && typeAt(tokens, at + 4) === T.Side)) return at + 1;
+  }
   if (open === 0 && first === T.Ordinal && second === T.RowWord) return at;
   // "1st and 3rd rows", "2nd, 4th and 6th rows"
   if (open === 0 && first === T.Ordinal) {
     let end = at + 1;
     while (
       isNumber(tokens, end) ||
-      [T.Comma, T.W.And, T.W.To, T.Dash].includes(typeAt(tokens, end) as typeof T.Comma)
+      [T.Comma, T.W.And, T.W.To, T.Dash, T.W.All, T.Side].includes(typeAt(tokens, end) as typeof T.Comma) ||
+      /^(?:other|alt|alternate|foll|following)$/i.test(tokens[end]?.image ?? "")
     )
       end += 1;
     if (end > at + 1 && typeAt(tokens, end) === T.RowWord) return at;
   }
+  // "On RS rows:"
+  if (/^on$/i.test(tokens[at]?.image ?? "") && second === T.Side && typeAt(tokens, at + 2) === T.RowWord)
+    return at + 1;
   // "(RS) Row 1", "RS Row 1", "WS rows:"
   if (first === T.Side) {
     const next = at + 2 * open + 1;

@@ -11,11 +11,10 @@ const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 }
 export class StitchParser extends HeadingParser {
   /** "k the knits", ahead of a plain "k". */
   protected saysFaces(): boolean {
+    if (this.LA(1).tokenType !== T.Knit && this.LA(1).tokenType !== T.Purl) return false;
     const second = this.LA(2).tokenType;
-    return (
-      (this.LA(1).tokenType === T.Knit || this.LA(1).tokenType === T.Purl) &&
-      (second === T.W.The || second === T.Knits || second === T.Purls)
-    );
+    const shown = second === T.W.The || second === T.W.All ? this.LA(3).tokenType : second;
+    return shown === T.Knits || shown === T.Purls;
   }
 
   protected readonly extent = this.RULE("extent", (): SaidExtent => {
@@ -166,6 +165,10 @@ export class StitchParser extends HeadingParser {
     return this.ACTION(() => ({ type: "faces" as const, keep: true, ...spanOf(said, said) }));
   });
 
+  private readonly theOrAll = this.RULE("theOrAll", (): void => {
+    this.OR([{ ALT: () => this.CONSUME(T.W.The) }, { ALT: () => this.CONSUME(T.W.All) }]);
+  });
+
   /** "k the knits and p the purls", or the other way round */
   protected readonly faces = this.RULE("faces", (): Item => {
     const first = this.LA(1);
@@ -174,7 +177,7 @@ export class StitchParser extends HeadingParser {
       {
         ALT: () => {
           this.CONSUME1(T.Knit);
-          this.OPTION1(() => this.CONSUME1(T.W.The));
+          this.OPTION1(() => this.SUBRULE1(this.theOrAll));
           const shown = this.OR2([
             { ALT: () => this.CONSUME1(T.Knits) },
             { ALT: () => this.CONSUME1(T.Purls) },
@@ -187,7 +190,7 @@ export class StitchParser extends HeadingParser {
       {
         ALT: () => {
           this.CONSUME1(T.Purl);
-          this.OPTION2(() => this.CONSUME2(T.W.The));
+          this.OPTION2(() => this.SUBRULE2(this.theOrAll));
           const shown = this.OR3([
             { ALT: () => this.CONSUME2(T.Knits) },
             { ALT: () => this.CONSUME2(T.Purls) },
@@ -203,7 +206,7 @@ export class StitchParser extends HeadingParser {
         this.OR4([{ ALT: () => this.CONSUME(T.W.And) }, { ALT: () => this.CONSUME(T.Comma) }]),
       );
       this.OR5([{ ALT: () => this.CONSUME2(T.Knit) }, { ALT: () => this.CONSUME2(T.Purl) }]);
-      this.OPTION5(() => this.CONSUME3(T.W.The));
+      this.OPTION5(() => this.SUBRULE3(this.theOrAll));
       this.OR6([{ ALT: () => this.CONSUME3(T.Knits) }, { ALT: () => this.CONSUME3(T.Purls) }]);
     });
     return this.ACTION(() => ({ type: "faces" as const, keep, ...spanOf(first, this.LA(0)) }));
@@ -218,6 +221,8 @@ export class StitchParser extends HeadingParser {
     ]);
     let extent: Extent = { times: 1 };
     let counted = false;
+    /** How many at a time, where that is said of something that goes on to the end. */
+    let each: number | null = null;
     let manner = "";
     const behind = () => {
       const said = this.OR2([
@@ -229,7 +234,10 @@ export class StitchParser extends HeadingParser {
         if (said.tokenType !== T.Wise) manner = said.image.toLowerCase();
       });
     };
-    this.OPTION6(() => this.CONSUME(T.W.The));
+    this.OPTION6({
+      GATE: () => this.LA(2).tokenType === T.Whole,
+      DEF: () => this.CONSUME(T.W.The),
+    });
     this.OPTION7(() => this.CONSUME1(T.W.All));
     this.OPTION1(() => {
       const number = this.CONSUME(T.Whole);
@@ -243,7 +251,8 @@ export class StitchParser extends HeadingParser {
     this.OPTION8({ GATE: () => this.LA(2).tokenType === T.Tbl, DEF: () => this.CONSUME(T.Dash) });
     this.MANY(behind);
     this.OPTION5(() => {
-      extent = this.OR3([
+      const said = extent;
+      const open: Extent = this.OR3([
         { ALT: () => this.SUBRULE(this.leaving) },
         {
           ALT: () => {
@@ -252,15 +261,20 @@ export class StitchParser extends HeadingParser {
           },
         },
       ]);
-      counted = true;
+      this.ACTION(() => {
+        each = counted ? ("times" in said ? said.times : null) : null;
+        extent = open;
+        counted = true;
+      });
     });
-    return this.ACTION(() => ({
-      type: "operation" as const,
-      name: operationName(word, manner),
-      extent,
-      counted,
-      ...spanOf(word, this.LA(0)),
-    }));
+    return this.ACTION((): Item => {
+      const operation = { type: "operation" as const, name: operationName(word, manner), counted };
+      const span = spanOf(word, this.LA(0));
+      if (each === null) return { ...operation, extent, ...span };
+      // "k2 to end" is that again and again: two at a time.
+      const unit = { ...operation, extent: { times: each }, ...span };
+      return { type: "group", items: [unit], extent, more: null, ...span };
+    });
   });
 
   /** A crossing, a bobble, a decrease: one word; behind it how often, or how far. */

@@ -17,15 +17,60 @@ const INTO = new RegExp(
   `^(?:[\\[({]\\s*(${PART}(?:\\s*,\\s*${PART})+)\\s*[\\])}]\\s*${ONE}|k(?:nit)?\\s*1?\\s+(?:in)?to\\s+(?:the\\s+)?(${SIDE}(?:(?:\\s*,\\s*(?:and\\s+)?|\\s+and\\s+)${SIDE})+)(?:\\s+loops?)?\\s+of\\s+(?:the\\s+)?(?:next|same|one)\\s+(?:st(?:itch)?)\\b)`,
   "i",
 );
-/** Rows worked on them to and fro, and how they are closed. */
-const TO_AND_FRO = new RegExp(
-  `^(?:\\s*[,;.]?\\s*(?:and\\s+|then\\s+)?(?:\\[?turn|\\(?turn)\\b[\\s,;.]*(?:and\\s+)?(?:sl\\s*1\\s*,\\s*)?(?:k(?:nit)?|p(?:url)?)\\s*(${NUMBER})(?!\\d|\\s*tog)[\\])]?(?:\\s*(?:sts?))?(?:\\s*(twice|${NUMBER}\\s+times))?)+`,
-  "i",
-);
-const CLOSED = new RegExp(
-  `^\\s*[,;.]?\\s*(?:and\\s+|then\\s+)*(?:turn[\\s,;.]*(?:and\\s+)?)?(?:(?:pass|lift|slip)\\b[^.;]*?\\bover\\b(?:\\s+(?:the\\s+)?(?:first|last|1st|it)(?:\\s+st(?:itch)?)?)?(?:\\s*,?\\s*(?:and\\s+)?off(?:\\s+(?:the\\s+)?needle)?)?|[kp]\\s*\\d+\\s*tog(?:\\s*tbl)?(?![a-z])|sl\\s*\\d+\\s*,\\s*k\\d+tog\\s*,\\s*p\\d?sso)`,
-  "i",
-);
+/** What is done to the stitches of a bobble, and how many it takes and leaves. */
+const ON_BOBBLE: readonly (readonly [RegExp, (count: number, left: number) => readonly [number, number]])[] =
+  [
+    [new RegExp(`^[kp]\\s*(${NUMBER})\\s*tog(?:\\s*tbl)?(?![a-z])`, "i"), (count) => [count, 1]],
+    [
+      new RegExp(
+        `^(?:k(?:nit)?|p(?:url)?|sl(?:ip)?)\\s*(${NUMBER})(?!\\d)(?:\\s*sts?\\b)?(?:\\s*(?:tbl|[kp]wise|purlwise|knitwise)\\b)?`,
+        "i",
+      ),
+      (count) => [count, count],
+    ],
+    [/^ss[kp](?![a-z])/i, () => [2, 1]],
+    [/^psso(?![a-z])/i, () => [0, -1]],
+    [/^p2sso(?![a-z])/i, () => [0, -2]],
+    [
+      /^(?:pass|lift|slip)\b[^.;]*?\bover\b(?:\s+(?:the\s+)?(?:first|last|1st|it)(?:\s+st(?:itch)?)?)?(?:\s*,?\s*(?:and\s+)?off(?:\s+(?:the\s+)?needle)?)?/i,
+      (_, left) => [0, 1 - left],
+    ],
+  ];
+const TURN = /^[[(]?turn\b/i;
+const BETWEEN = /^(?:[\s,;.\])]+|and\b|then\b)+/i;
+
+/** Rows to and fro on stitches out of one, until one is left: their number, and how long the words are. */
+function toAndFro(text: string, stitches: number): { readonly rows: number; readonly length: number } | null {
+  let at = BETWEEN.exec(text)?.[0].length ?? 0;
+  if (!TURN.test(text.slice(at))) return null;
+  let [have, taken, left, rows] = [stitches, stitches, stitches, 0];
+  for (;;) {
+    const rest = text.slice(at);
+    const turn = TURN.exec(rest);
+    const work = ON_BOBBLE.map(([pattern, does]) => ({ match: pattern.exec(rest), does })).find(
+      ({ match }) => match,
+    );
+    if (turn) {
+      if (taken !== have || left < 1) return null;
+      [have, taken, left] = [left, 0, 0];
+      at += turn[0].length;
+    } else if (work?.match) {
+      const [uses, leaves] = work.does(numberIn(work.match[1] ?? ""), left);
+      const plain = taken === have && left === have;
+      [taken, left] = [taken + uses, left + leaves];
+      at += work.match[0].length;
+      // Plain rows count; the one that closes them is the bobble's own.
+      if (taken === have && left === 1)
+        return { rows: Math.round(rows + (plain ? have / stitches : 0)), length: at };
+    } else return null;
+    if (turn === null && taken === have && nextTurns(text.slice(at))) rows += left / stitches;
+    at += BETWEEN.exec(text.slice(at))?.[0].length ?? 0;
+    if (at >= text.length) return null;
+  }
+}
+
+const nextTurns = (rest: string) => TURN.test(rest.slice(BETWEEN.exec(rest)?.[0].length ?? 0));
+
 const WRAP = new RegExp(
   `^wrap\\s+(${NUMBER})(?:\\s*sts?)?(?:\\s*(twice|${NUMBER}\\s+times))?(?:\\s*\\(([^)]*)\\))?`,
   "i",
@@ -62,15 +107,10 @@ export function readStitchProse(text: string): ToldStitch | null {
       : (sides?.match(new RegExp(SIDE, "gi")) ?? []).map((side) => (/front/i.test(side) ? "k1" : "k1 tbl"));
   if (parts.length > MOST) return null;
   const rest = text.slice(all.length);
-  const rows = TO_AND_FRO.exec(rest)?.[0] ?? "";
-  const closed = CLOSED.exec(rest.slice(rows.length))?.[0] ?? "";
-  if (closed === "" || (rows === "" && !/turn/i.test(closed)))
-    return { operation: intoOne(parts), length: all.length };
-  const again = /(twice|\S+\s+times)\s*$/i.exec(rows)?.[1];
-  const plain = [...rows.matchAll(/turn/gi)].length * (again ? timesIn(again) : 1);
-  return plain <= MOST
-    ? { operation: bobble(parts.length, plain), length: all.length + rows.length + closed.length }
-    : null;
+  if (!nextTurns(rest)) return { operation: intoOne(parts), length: all.length };
+  const worked = toAndFro(rest, parts.length);
+  if (!worked || worked.rows > MOST) return null;
+  return { operation: bobble(parts.length, worked.rows), length: all.length + worked.length };
 }
 
 /** Where a stitch told in words may begin in a row. */

@@ -1,5 +1,7 @@
 /** A row's words before they are parsed: what is no stitch is set aside, and told. */
 import type { IToken } from "chevrotain";
+import { crossingMeant } from "../stitches/crossingNames";
+import { sameCrossing } from "../stitches/crossings";
 import type { Span } from "./ast";
 import { spanOf } from "./headingGrammar";
 import { numberIn } from "./numerals";
@@ -42,6 +44,17 @@ function countIn(inside: readonly IToken[], isLast: boolean): number | null {
 
 const isSizes = (inside: readonly IToken[]) =>
   inside.length >= 1 && inside.every(({ tokenType }, at) => tokenType === (at % 2 === 0 ? T.Whole : T.Comma));
+
+const isCrossing = (token: IToken | undefined) =>
+  token?.tokenType === T.CrossingName || token?.tokenType === T.DefinedCrossing;
+
+/** "C4B (2/2 right cross)": the same crossing by another name. */
+function tellsAgain(before: IToken | undefined, inside: readonly IToken[]): boolean {
+  const [only] = inside;
+  if (!before || !only || inside.length > 1 || !isCrossing(before) || !isCrossing(only)) return false;
+  const [one, other] = [crossingMeant(before.image), crossingMeant(only.image)];
+  return one !== null && other !== null && sameCrossing(one, other);
+}
 
 /** What moves the yarn for a slip is told to the slip; before other stitches it is a yarn over. */
 function withYarn(tokens: readonly IToken[]): readonly IToken[] {
@@ -98,8 +111,13 @@ export function tidyRow(tokens: readonly IToken[]): TidyRow {
         typeAt(tokens, at - 1) === T.Purl;
       const count = countIn(inside, isLast && !afterNumber);
       const beginsHeading = IN_HEADING.has(inside[0]?.tokenType);
-      if (count !== null && !afterNumber) {
+      if (count !== null && (!afterNumber || isLast)) {
         leaves = count;
+        at = end;
+        continue;
+      }
+      if (tellsAgain(tokens[at - 1], inside)) {
+        asides.push(spanOf(token, last));
         at = end;
         continue;
       }
@@ -121,11 +139,14 @@ export function tidyRow(tokens: readonly IToken[]): TidyRow {
         }
       }
     }
-    // "= 8 sts", "8 sts" behind the last stitch
-    const counts = typeAt(tokens, at) === T.Equals ? at + 1 : at;
+    // "= 8 sts", "- 8 sts", "8 sts" behind the last stitch
+    let counts = at;
+    while (typeAt(tokens, counts) === T.Equals || typeAt(tokens, counts) === T.Dash) counts += 1;
     if (
       typeAt(tokens, counts) === T.Whole &&
-      (counts > at || (typeAt(tokens, counts + 1) === T.Stitches && ENDS.has(typeAt(tokens, at - 1)))) &&
+      (typeAt(tokens, at) === T.Equals ||
+        (counts > at && typeAt(tokens, counts + 1) === T.Stitches) ||
+        (typeAt(tokens, counts + 1) === T.Stitches && ENDS.has(typeAt(tokens, at - 1)))) &&
       tokens
         .slice(counts + (typeAt(tokens, counts + 1) === T.Stitches ? 2 : 1))
         .every(({ tokenType }) => ENDS.has(tokenType))

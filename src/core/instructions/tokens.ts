@@ -55,7 +55,7 @@ export const YarnMoved = token("YarnMoved", /(?:yfwd|yfd|yf|ybk|yb)(?![A-Za-z\u0
 /** Names that the pattern explains: of a crossing, of something worked, and of what was not understood. */
 export const DefinedCrossing = token("DefinedCrossing", Lexer.NA);
 export const DefinedOperation = token("DefinedOperation", Lexer.NA);
-export const BobbleName = keyword("BobbleName", /mb\d*/i);
+export const BobbleName = keyword("BobbleName", /mb\d*|make\s+(?:a\s+)?bobble/i);
 export const NuppName = keyword("NuppName", /nupp\d*/i);
 /** Letters, a number and letters again, as "k2tgo": one misspelt word, not a knit 2 and a rest. */
 export const Misspelt = token(
@@ -67,8 +67,8 @@ export const Tbl = keyword("Tbl", /tbl|through\s+(?:the\s+)?back\s+loops?/i);
 export const WithYarn = keyword("WithYarn", /wyi[bf]/i);
 /** How the needle goes in where nothing else is said: it changes nothing that is counted. */
 export const Wise = keyword("Wise", /pwise|kwise|purlwise|knitwise/i);
-export const Knits = keyword("Knits", /knits|knit\s+st(?:itche)?s/i);
-export const Purls = keyword("Purls", /purls|purl\s+st(?:itche)?s/i);
+export const Knits = keyword("Knits", /knits|k(?:nit)?\s+st(?:itche)?s/i);
+export const Purls = keyword("Purls", /purls|p(?:url)?\s+st(?:itche)?s/i);
 export const Knit = token("Knit", /knit(?![A-Za-z\u00c0-\u024f])|k(?![A-Za-z\u00c0-\u024f])|k(?=tbl)/i);
 export const Purl = token("Purl", /purl(?![A-Za-z\u00c0-\u024f])|p(?![A-Za-z\u00c0-\u024f])|p(?=tbl)/i);
 export const Slip = token("Slip", /slip(?![A-Za-z\u00c0-\u024f])|sl(?![A-Za-z\u00c0-\u024f])/i);
@@ -76,7 +76,7 @@ export const RowWord = token(
   "RowWord",
   /(?:rows?|rnds?|rounds?)(?![A-Za-z\u00c0-\u024f])|r(?=\d+\s?[:.)(])/i,
 );
-export const Side = bare("Side", /[rw]s|(?:right|wrong)[\s-]+side/);
+export const Side = bare("Side", /(?:[rw]s|(?:right|wrong)[\s-]+side)(?:\s+facing)?/);
 export const Rep = keyword("Rep", /repeat|rep/i);
 export const Stitches = keyword("Stitches", /stitches|stitch|sts|st/i);
 export const Times = keyword("Times", /times|time/i);
@@ -139,7 +139,7 @@ const plainWords = {
 export const W = Object.fromEntries(
   Object.entries(plainWords).map(([name, pattern]) => [name, keyword(name, pattern)]),
 ) as { readonly [Name in keyof typeof plainWords]: TokenType };
-export const By = keyword("By", /x/i);
+export const By = bare("By", /x/);
 export const Ordinal = bare("Ordinal", new RegExp(`\\d+(?:st|nd|rd|th)|${ORDINAL_WORDS.join("|")}`));
 export const Whole = token("Whole", new RegExp(`\\d+|(?:${NUMBER_WORDS.join("|")})${ENDS}`, "i"));
 

@@ -1,6 +1,6 @@
 /** Works rows that were parsed: from what they say to what is on the needle, one after the other. */
 import { stitchesOf, stitchesUsedBy, type PanelRow } from "../panels/panel";
-import { say } from "../words/message";
+import { say, type Message } from "../words/message";
 import type { Item } from "./ast";
 import { countMends } from "./countMends";
 import type { Budget } from "./budget";
@@ -25,6 +25,12 @@ export interface Manner {
   /** The text itself, for mends that keep its wording. */
   readonly text: string;
 }
+
+/** What is wrong with a row, by its code. */
+const whyOf = ({ message: { code, given } }: UnplacedFinding): string => {
+  const { why } = (given ?? {}) as { readonly why?: Message };
+  return why?.code ?? code;
+};
 
 /** What is known of the stitches on the needle before a row. */
 interface Needle {
@@ -86,7 +92,10 @@ export function workRows(
     rows.push(works);
     repeat ??= columns;
     if (!works) {
-      findings.push(...told);
+      // A count that is not known is said at the first row that needs it.
+      const again =
+        told[0] && whyOf(told[0]) === "countUnknown" && findings.some((one) => whyOf(one) === "countUnknown");
+      if (!again) findings.push(...told);
       needle = { counts: needle.counts, unsure: true };
       continue;
     }

@@ -1,4 +1,5 @@
 /** Parses the rows of a pattern, each by itself, and tells what could not be parsed. */
+import type { IToken } from "chevrotain";
 import type { WrittenRow } from "./ast";
 import { say } from "../words/message";
 import { remark, type UnplacedFinding } from "./findings";
@@ -8,7 +9,7 @@ import { readSentence, speaksOfWork, type Sentence } from "./sentences";
 import { spanOfStatement, type Statement } from "./statements";
 import { nearestWords } from "./suggest";
 import { tidyRow } from "./tidyRow";
-import { Misspelt, Ordinal, RowWord, Whole, Word } from "./tokens";
+import { Knit, Misspelt, Ordinal, Purl, RowWord, Stop, Whole, Word } from "./tokens";
 
 /** What stands between rows and was understood; `after` is how many rows stand before it. */
 export interface Said {
@@ -42,7 +43,8 @@ export function writtenRows(
       const words = text.slice(from, to);
       const sentence = readSentence(words);
       if (sentence) said.push({ sentence, after: rows.length, from, to });
-      else if (speaksOfWork(words, !begun)) told.push(notUnderstood(from, to));
+      else if (speaksOfWork(words, !begun) || isBareWork(statement.tokens))
+        told.push(notUnderstood(from, to));
       if (!sentence || sentence.says === "nothing") told.push(remark("remark", from, to, say("notARow")));
     }
     if (statement.kind !== "row") continue;
@@ -67,11 +69,26 @@ export function writtenRows(
   return { rows, unread, said };
 }
 
+/** Stitches with their counts, and no word behind them as a title has: a row without its number. */
+function isBareWork(tokens: readonly IToken[]): boolean {
+  const counted = tokens.filter(
+    ({ tokenType }, at) => (tokenType === Knit || tokenType === Purl) && tokens[at + 1]?.tokenType === Whole,
+  );
+  const last = tokens.findLast(({ tokenType }) => tokenType !== Stop);
+  return counted.length >= 2 && last?.tokenType !== Word;
+}
+
 /** A sentence that may change what is worked: whoever reads it says that it does not, or writes it as rows. */
 const notUnderstood = (from: number, to: number): UnplacedFinding => ({
   ...remark("question", from, to, say("sentenceNotUnderstood")),
   mends: [{ label: say("onlyANote"), edit: { from, to: from, text: "Note: " } }],
 });
+
+/** Letters that a scan takes for figures: "Kl" is "K1"; null where it is nothing of the kind. */
+function inFigures(word: string): string | null {
+  const figures = word.slice(0, 1) + word.slice(1).replace(/[lI|]/g, "1").replace(/[oO]/g, "0");
+  return figures !== word && /^[kp][1-9]\d*$/i.test(figures) ? figures : null;
+}
 
 const rowNumberOf = ({ tokens }: Statement): number | null => {
   const at = tokens.findIndex(({ tokenType }) => tokenType === RowWord);
@@ -89,7 +106,12 @@ function unreadable(
   if (!token) return { ...remark("error", from, to, say("rowBreaksOff", { row })), row };
   const at = { from: token.startOffset, to: (token.endOffset ?? token.startOffset) + 1 };
   if (why === "tooDeep") return { ...remark("error", at.from, at.to, say("rowNestedTooDeep", { row })), row };
-  const near = token.tokenType === Word || token.tokenType === Misspelt ? nearestWords(token.image) : [];
+  const figures = inFigures(token.image);
+  const near = figures
+    ? [figures]
+    : token.tokenType === Word || token.tokenType === Misspelt
+      ? nearestWords(token.image)
+      : [];
   return {
     severity: "error",
     row,

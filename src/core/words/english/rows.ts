@@ -53,6 +53,8 @@ export const rows = {
     `Row ${row} is said to be on the ${SIDE[side]} side, but counted from the rows before it falls on the ${SIDE[falls]} side.`,
   asInTheRound: () => "All in the round",
   asFlat: () => "All flat",
+  seemRounds: ({ row }: InRow) =>
+    `Row ${row}, worked on the wrong side, would turn the cable over. Are these rounds?`,
   roundsAmongRows: () => "Some of these are rows, and some are rounds. Which are they?",
   leavesOtherwise: (
     { row, left, said }: InRow & { readonly left: number; readonly said: number },
