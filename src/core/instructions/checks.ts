@@ -113,6 +113,7 @@ function* besideCables({ rows, numbered }: Checked): Iterable<UnplacedFinding> {
       stitchesOf(row) !== stitchesOf(under)
     )
       continue;
+    if (!row.some((work) => "crossing" in work && work.crossing.kind === "knit")) continue;
     const below = facesOfRow(under);
     if (unlike(facesOfRow(row), below) === 0) continue;
     for (const [place, work] of row.entries()) {

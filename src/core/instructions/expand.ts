@@ -130,8 +130,10 @@ class RowWorker {
 
   private named({ name, from, to }: Span & { readonly name: string }) {
     const operation = operationNamed(name, this.task.side, this.task.definitions);
-    const unread = this.task.definitions.unread.get(plainName(name));
-    if (!operation) throw impossible(unread?.message ?? say("unknownStitch", { name }), { from, to });
+    if (!operation) {
+      const unread = this.task.definitions.unread.get(plainName(name));
+      throw impossible(unread?.message ?? say("unknownStitch", { name }), { from, to });
+    }
     return operation;
   }
 

@@ -51,6 +51,7 @@ class RowParser extends StitchParser {
 
   private readonly item = this.RULE("item", (): Item => {
     return this.OR([
+      { ALT: () => this.SUBRULE(this.counted) },
       { ALT: () => this.SUBRULE(this.starred) },
       { ALT: () => this.SUBRULE(this.bracketed) },
       { ALT: () => this.SUBRULE(this.asRows) },

@@ -44,6 +44,8 @@ const slipOn = (side: "RS" | "WS") => operationOf(side === "RS" ? "slip" : "slip
 export function operationNamed(name: string, side: "RS" | "WS", definitions: Definitions): Operation | null {
   const defined = definitions.operations.get(name);
   if (defined) return defined;
+  const plainly = BY_NAME.get(name);
+  if (plainly) return plainly;
   if (/^make\s/.test(name)) return operationNamed("mb", side, definitions);
   if (/^mb\d*$/.test(name)) return bobble(5, 2);
   if (/^nupp\d*$/.test(name)) return nupp(5);

@@ -19,6 +19,7 @@ interface Segment {
 
 /** What work begins with. */
 const WORK = new Set([
+  T.Counted,
   T.Knit,
   T.Purl,
   T.Slip,

@@ -212,6 +212,18 @@ export class StitchParser extends HeadingParser {
     return this.ACTION(() => ({ type: "faces" as const, keep, ...spanOf(first, this.LA(0)) }));
   });
 
+  /** "k4" by itself */
+  protected readonly counted = this.RULE("counted", (): Item => {
+    const word = this.CONSUME(T.Counted);
+    return this.ACTION(() => ({
+      type: "operation" as const,
+      name: faceLetter(word.image),
+      extent: { times: Number(/\d+/.exec(word.image)?.[0]) },
+      counted: true,
+      ...spanOf(word, word),
+    }));
+  });
+
   /** "K6", "knit to end", "p1 tbl", "sl 1 wyif" */
   protected readonly plain = this.RULE("plain", (): Item => {
     const word = this.OR1([
@@ -366,6 +378,8 @@ export function groupOf(
     ...spanOf(first, last),
   };
 }
+
+const faceLetter = (said: string) => (/^k/i.test(said) ? "k" : "p");
 
 function operationName({ tokenType, payload }: IToken, manner: string): string {
   if (tokenType === T.Slip) {

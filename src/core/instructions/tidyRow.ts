@@ -56,15 +56,19 @@ function tellsAgain(before: IToken | undefined, inside: readonly IToken[]): bool
   return one !== null && other !== null && sameCrossing(one, other);
 }
 
+const isPurl = (token: IToken | undefined) =>
+  token?.tokenType === T.Purl || (token?.tokenType === T.Counted && /^p/i.test(token.image));
+
 /** What moves the yarn for a slip is told to the slip; before other stitches it is a yarn over. */
 function withYarn(tokens: readonly IToken[]): readonly IToken[] {
+  if (!tokens.some(({ tokenType }) => tokenType === T.YarnMoved)) return tokens;
   const result: IToken[] = [];
   let inFront = false;
   tokens.forEach((token, at) => {
     if (token.tokenType !== T.YarnMoved) {
       const isSlip = token.tokenType === T.Slip;
       result.push(isSlip && inFront ? { ...token, payload: "wyif" } : token);
-      if (token.tokenType === T.Knit || token.tokenType === T.Purl) inFront = false;
+      if ([T.Knit, T.Purl, T.Counted].includes(token.tokenType)) inFront = false;
       return;
     }
     const next = tokens[typeAt(tokens, at + 1) === T.Comma ? at + 2 : at + 1];
@@ -79,7 +83,7 @@ function withYarn(tokens: readonly IToken[]): readonly IToken[] {
       word === "yb" ||
       word === "ybk" ||
       (next?.tokenType === T.Slip && !decreases) ||
-      (next?.tokenType === T.Purl && word === "yf");
+      (isPurl(next) && word === "yf");
     if (moves) inFront = word.startsWith("yf");
     else
       result.push({
@@ -100,6 +104,10 @@ export function tidyRow(tokens: readonly IToken[]): TidyRow {
   let sizes: TidyRow["sizes"] = null;
   for (let at = 0; at < tokens.length; at += 1) {
     const token = tokens[at] as IToken;
+    if (token.tokenType === T.Counted || token.tokenType === T.Comma) {
+      kept.push(token);
+      continue;
+    }
     const end = token.tokenType === T.Open ? closing(tokens, at) : -1;
     const last = tokens[end];
     if (end > at && last) {

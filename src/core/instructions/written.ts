@@ -9,7 +9,7 @@ import { readSentence, speaksOfWork, type Sentence } from "./sentences";
 import { spanOfStatement, type Statement } from "./statements";
 import { nearestWords } from "./suggest";
 import { tidyRow } from "./tidyRow";
-import { Knit, Misspelt, Ordinal, Purl, RowWord, Stop, Whole, Word } from "./tokens";
+import { Counted, Knit, Misspelt, Ordinal, Purl, RowWord, Stop, Whole, Word } from "./tokens";
 
 /** What stands between rows and was understood; `after` is how many rows stand before it. */
 export interface Said {
@@ -72,7 +72,9 @@ export function writtenRows(
 /** Stitches with their counts, and no word behind them as a title has: a row without its number. */
 function isBareWork(tokens: readonly IToken[]): boolean {
   const counted = tokens.filter(
-    ({ tokenType }, at) => (tokenType === Knit || tokenType === Purl) && tokens[at + 1]?.tokenType === Whole,
+    ({ tokenType }, at) =>
+      tokenType === Counted ||
+      ((tokenType === Knit || tokenType === Purl) && tokens[at + 1]?.tokenType === Whole),
   );
   const last = tokens.findLast(({ tokenType }) => tokenType !== Stop);
   return counted.length >= 2 && last?.tokenType !== Word;

@@ -33,12 +33,16 @@ export const crossingsOf = (row: PanelRow): readonly Crossing[] =>
   row.flatMap((work) => ("crossing" in work ? [work.crossing] : []));
 
 /** The face of each stitch that a row leaves, by column from the right. */
-export const facesOfRow = (row: PanelRow): readonly Face[] =>
-  row.flatMap((work) =>
-    "crossing" in work
-      ? facesOf(work.crossing)
-      : Array.from({ length: work.operation.leaves * work.times }, () => work.operation.face),
-  );
+export function facesOfRow(row: PanelRow): readonly Face[] {
+  const faces: Face[] = [];
+  for (const work of row) {
+    if ("crossing" in work) faces.push(...facesOf(work.crossing));
+    else
+      for (let left = work.operation.leaves * work.times; left > 0; left -= 1)
+        faces.push(work.operation.face);
+  }
+  return faces;
+}
 
 /** One work of a row, once, with the columns below that it uses and those that it leaves. */
 export interface Unit {
