@@ -3,7 +3,7 @@ import { crossingsOf, facesOfRow, joined, stitchesOf, stitchesUsedBy, type Panel
 import { facesOf, widthOf } from "../stitches/crossings";
 import type { Face } from "../stitches/operations";
 import { say } from "../words/message";
-import type { RepeatColumns } from "./expand";
+import type { RepeatColumns, RepeatUnit } from "./expand";
 import { remark, type UnplacedFinding } from "./findings";
 import type { Numbered } from "./rowNumbers";
 import type { Said } from "./written";
@@ -12,6 +12,11 @@ export interface Checked {
   readonly rows: readonly (PanelRow | null)[];
   readonly numbered: readonly Numbered[];
   readonly said: readonly Said[];
+  readonly units: readonly (RepeatUnit | null)[];
+  /** Whether the text, or who asks, says how many stitches there are. */
+  readonly counted: boolean;
+  /** What is worked once before the others, and leaves them their stitches. */
+  readonly setUp: readonly (PanelRow | null)[];
   readonly repeat: RepeatColumns | null;
   readonly round: boolean;
   /** Whether it says on which side its rows are worked. */
@@ -51,6 +56,54 @@ function* statedCounts({ rows, said, repeat }: Checked): Iterable<UnplacedFindin
     if (sentence.says !== "stitches" || sentence.stitches === takes) continue;
     if (of > 0 && sentence.stitches > 0 && (sentence.stitches - takes) % of === 0) continue;
     yield remark("error", from, to, say("otherThanStated", { stated: sentence.stitches, takes }));
+  }
+}
+
+/** A row that is worked once before the others leaves what the first of them takes. */
+function* setUpCount({ rows, setUp, repeat }: Checked): Iterable<UnplacedFinding> {
+  const [first, before] = [rows[0], setUp.at(-1)];
+  if (!first || !before || repeat) return;
+  const [leaves, takes] = [stitchesOf(before), stitchesUsedBy(first)];
+  if (leaves !== takes) yield remark("error", 0, 0, say("setUpCount", { leaves, takes }));
+}
+
+/**
+ * Rows that repeat over counts of which neither holds the other: they fit together only over many more stitches, and
+ * one of them is likely a slip of the pen.
+ */
+function* unlikeRepeats({ rows, units, numbered, counted }: Checked): Iterable<UnplacedFinding> {
+  const [first] = rows;
+  if (counted || !first) return;
+  const often = new Map<number, number>();
+  for (const unit of units) if (unit) often.set(unit.uses, (often.get(unit.uses) ?? 0) + 1);
+  for (let at = 1; at < units.length; at += 1) {
+    const [under, own] = [units[at - 1], units[at]];
+    if (!under || !own) continue;
+    const [less, more] = [under.leaves, own.uses].sort((one, other) => one - other);
+    if (!less || !more || more % less === 0) continue;
+    const rarer = (often.get(under.uses) ?? 0) < (often.get(own.uses) ?? 0) ? at - 1 : at;
+    const [odd, other] = rarer === at ? [own.uses, under.leaves] : [under.leaves, own.uses];
+    const written = numbered[rarer];
+    if (!written) return;
+    const {
+      row,
+      written: { heading, items },
+    } = written;
+    const stitches = stitchesUsedBy(first);
+    yield {
+      severity: "question",
+      row,
+      from: heading.from,
+      to: Math.max(heading.to, items.at(-1)?.to ?? 0),
+      message: say("unlikeRepeats", { row, odd, other }),
+      mends: [
+        {
+          label: say("rightOverSo", { stitches }),
+          edit: { from: 0, to: 0, text: `Worked over ${stitches} sts.\n` },
+        },
+      ],
+    };
+    return;
   }
 }
 
@@ -170,7 +223,7 @@ function* seemRounds({ rows, numbered, said, round, sided }: Checked): Iterable<
   };
 }
 
-const CHECKS = [seemRounds, parity, rounds, statedCounts, besideCables] as const;
+const CHECKS = [setUpCount, unlikeRepeats, seemRounds, parity, rounds, statedCounts, besideCables] as const;
 
 /** All that is wrong with the rows as a whole; whether the repeat closes only where each row is right. */
 export const checked = (given: Checked, allRight: boolean): readonly UnplacedFinding[] => [

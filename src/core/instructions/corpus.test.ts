@@ -1,4 +1,5 @@
 /** Two hundred patterns as people write them, with their right answers: none may be misread in silence. */
+import fc from "fast-check";
 import patterns from "@testing/patterns/written.json";
 import { crossingsOf, facesOfRow, stitchesUsedBy, type PanelRow } from "../panels/panel";
 import { widthOf } from "../stitches/crossings";
@@ -99,4 +100,70 @@ test("two hundred patterns as they are written: read right, or refused where the
     ...Object.fromEntries(NOT_READ_YET.map((id) => [id, "refused"])),
     ...ANSWERED_WRONG,
   });
+});
+
+const all = patterns as unknown as readonly Pattern[];
+const isRight = ({ text }: Pattern) => !readPattern(text).findings.some(isWrong);
+
+/** Rows that follow those below whatever they are: nothing contradicts another count. */
+const NOTHING_CONTRADICTS: readonly string[] = ["m78", "m79"];
+
+test("one stitch too many, wherever it is written, is told", () => {
+  const missed = all.filter(isRight).flatMap(({ id, text }) =>
+    [...text.matchAll(/\b([kp])(\d+)\b(?!tog)/gi)].flatMap(({ index, 0: said, 1: letter = "", 2: count }) => {
+      const more = text.slice(0, index) + letter + (Number(count) + 1) + text.slice(index + said.length);
+      return readPattern(more).findings.some(isWrong) ? [] : [id];
+    }),
+  );
+  expect([...new Set(missed)].sort()).toEqual(NOTHING_CONTRADICTS);
+});
+
+const PIECES = [
+  ..."k4 |p2, |C4B |* |rep from * |[ |] |) |( |Row 3: |(RS) |Rows 2–9 |as row 2 |\n|. |, |: |= |twice |sl 2 sts to cn |from cn |cn |turn |in next st |multiple of |every |99 |½|**|| |— |yf |psso |MB |rep rows 1-4 |work 4 rows even ".split(
+    "|",
+  ),
+];
+
+test("five thousand patterns damaged in some places: nothing throws, and what is told lies within the text", () => {
+  const damage = fc.record({ at: fc.nat(), cut: fc.nat({ max: 12 }), put: fc.constantFrom(...PIECES) });
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...all),
+      fc.array(damage, { minLength: 1, maxLength: 5 }),
+      ({ text }, damages) => {
+        const damaged = damages.reduce((now, { at, cut, put }) => {
+          const place = at % (now.length + 1);
+          return now.slice(0, place) + put + now.slice(place + cut);
+        }, text);
+        const { findings, panel, numbers } = readPattern(damaged);
+        expect(numbers).toHaveLength(panel?.rows.length ?? 0);
+        for (const { from, to, mends } of findings) {
+          expect(from).toBeLessThanOrEqual(to);
+          expect(to).toBeLessThanOrEqual(damaged.length);
+          for (const { edit } of mends) expect(edit.to).toBeLessThanOrEqual(damaged.length);
+        }
+      },
+    ),
+    { numRuns: 5000 },
+  );
+}, 120_000);
+
+/** Those that no mend is offered for, since only whoever wrote them knows: a sentence is at least called a note. */
+test("each mend that is offered can be pressed, and settles what it was offered for", () => {
+  for (const { text } of all) {
+    const before = readPattern(text).findings;
+    for (const finding of before.filter(isWrong))
+      for (const { edit } of finding.mends.slice(0, 1)) {
+        const mended = text.slice(0, edit.from) + edit.text + text.slice(edit.to);
+        const same = readPattern(mended).findings.filter(
+          ({ message, row, severity }) =>
+            severity === finding.severity && row === finding.row && message.code === finding.message.code,
+        );
+        const was = before.filter(
+          ({ message, row, severity }) =>
+            severity === finding.severity && row === finding.row && message.code === finding.message.code,
+        );
+        expect(same.length).toBeLessThan(was.length);
+      }
+  }
 });

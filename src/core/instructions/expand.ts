@@ -34,10 +34,18 @@ export interface RepeatColumns {
   readonly to: number;
 }
 
+/** One repetition of a repeat that goes on to the end: stitches that it takes, and those that it leaves. */
+export interface RepeatUnit {
+  readonly uses: number;
+  readonly leaves: number;
+}
+
 export interface Expanded {
   /** As it shows on the right side, columns from the right; null where the row cannot be worked. */
   readonly works: PanelRow | null;
   readonly repeat: RepeatColumns | null;
+  /** Of the row's first open repeat; null where it has none, or where it is worked not even once. */
+  readonly unit: RepeatUnit | null;
   readonly findings: readonly UnplacedFinding[];
 }
 
@@ -50,11 +58,12 @@ export function expandRow(task: RowTask): Expanded {
   try {
     const worked = worker.workAll();
     const works = task.side === "RS" ? worked : seenFromTheFront(worked);
-    return { works: joined(works), repeat: task.side === "RS" ? worker.repeatColumns : null, findings: [] };
+    const repeat = task.side === "RS" ? worker.repeatColumns : null;
+    return { works: joined(works), repeat, unit: worker.unit, findings: [] };
   } catch (error) {
     if (!(error instanceof Impossible)) throw error;
     const message = say("inRow", { row: task.row, why: error.told.message });
-    return { works: null, repeat: null, findings: [{ row: task.row, ...error.told, message }] };
+    return { works: null, repeat: null, unit: null, findings: [{ row: task.row, ...error.told, message }] };
   }
 }
 
@@ -63,8 +72,11 @@ class RowWorker {
   /** Stitches of the row below used so far. */
   private used = 0;
   private depth = 0;
+  /** Repeats that are open. */
+  private repeats = 0;
   /** The first repetition of the first repeat that goes on to the end. */
   repeatColumns: RepeatColumns | null = null;
+  unit: RepeatUnit | null = null;
 
   constructor(private readonly task: RowTask) {}
 
@@ -159,6 +171,7 @@ class RowWorker {
     if (more && "times" in extent) throw moreThanWhat(extent.times, more);
     if (items.length === 0) throw impossible(say("emptyRepeat"), item);
     this.depth += 1;
+    this.repeats += 1;
     if (this.depth > MOST_DEPTH) throw impossible(say("nestedTooDeep"), item);
     const unit = this.usesOf(items);
     const times = this.timesOf(extent, unit, after, item);
@@ -166,9 +179,12 @@ class RowWorker {
     const from = "leaving" in extent && !this.repeatColumns ? stitchesOf(this.works) : 0;
     for (let time = 0; time < times; time += 1) {
       this.workList(items, after);
-      if (time === 0 && "leaving" in extent) this.repeatColumns ??= { from, to: stitchesOf(this.works) };
+      if (time > 0 || !("leaving" in extent) || this.repeatColumns) continue;
+      this.repeatColumns = { from, to: stitchesOf(this.works) };
+      if (this.repeats === 1) this.unit = { uses: unit, leaves: this.repeatColumns.to - from };
     }
     this.depth -= 1;
+    this.repeats -= 1;
   }
 
   /** How often something of `unit` stitches is worked. An open extent must come out even. */

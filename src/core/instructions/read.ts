@@ -61,13 +61,24 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
   const start =
     stitches ??
     startingCount(numbered, parsed, (upTo, count, least) => work(upTo, count, least, budget.part(TRIED)));
-  const { rows, repeat, findings } = work(numbered.length, start, 0);
+  const { rows, units, repeat, findings } = work(numbered.length, start, 0);
   const { said } = parsed;
+  const counted =
+    stitches !== null || multiple !== null || said.some(({ sentence }) => sentence.says === "stitches");
+  const setUp = parsed.setUp.flatMap(
+    (one) =>
+      workRows([{ row: 0, written: one }], 1, {
+        sideOf,
+        definitions,
+        start: null,
+        leastRepeats: 0,
+        budget: budget.part(TRIED),
+        text: parsed.text,
+      }).rows,
+  );
+  const sided = parsed.saidFirst !== null;
   told.push(
-    ...checked(
-      { rows, numbered, said, repeat, round, sided: parsed.saidFirst !== null },
-      findings.length === 0,
-    ),
+    ...checked({ rows, units, numbered, said, repeat, round, sided, counted, setUp }, findings.length === 0),
     ...findings,
   );
   const good = numbered.flatMap((one, index) => {
@@ -101,6 +112,8 @@ export interface ParsedPattern {
   readonly saidFirst: "RS" | "WS" | null;
   /** Rows that are there, but could not be parsed. */
   readonly unread: number;
+  /** Rows that are worked once, before those that repeat. */
+  readonly setUp: readonly WrittenRow[];
   /** What stands between its rows and was understood. */
   readonly said: readonly Said[];
   readonly told: readonly UnplacedFinding[];
@@ -136,6 +149,7 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
     round,
     saidFirst: saidFirst(written),
     said,
+    setUp: from === "any" ? [] : written.filter(({ heading }) => heading.unnumbered === "setUp"),
     unread: unread.size + written.filter(({ heading }) => heading.rows.some((row) => row > MOST_ROWS)).length,
     told,
   };

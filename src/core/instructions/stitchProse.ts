@@ -95,6 +95,8 @@ export function readStitchProse(text: string): ToldStitch | null {
     const told = times ?? /\b(twice|(?:\S+)\s+times)\b/i.exec(how)?.[1];
     const [stitches, winds] = [numberIn(count), told === undefined ? 1 : timesIn(told)];
     const says = how === "" || /\b(?:wind|wrap|round|around)\b/i.test(how);
+    const knitted = new RegExp(`\\bk(?:nit)?\\s*(${NUMBER})`, "i").exec(how)?.[1];
+    if (knitted !== undefined && numberIn(knitted) !== stitches) return null;
     if (!says || !(stitches <= MOST && winds <= MOST)) return null;
     return { operation: wrapped(stitches, winds), length: all.length };
   }

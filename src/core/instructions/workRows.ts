@@ -4,7 +4,7 @@ import { say, type Message } from "../words/message";
 import type { Item } from "./ast";
 import { countMends } from "./countMends";
 import type { Budget } from "./budget";
-import { expandRow, type Expanded, type RepeatColumns, type RowTask } from "./expand";
+import { expandRow, type Expanded, type RepeatColumns, type RepeatUnit, type RowTask } from "./expand";
 import type { UnplacedFinding } from "./findings";
 import type { Definitions } from "./names";
 import type { Numbered } from "./rowNumbers";
@@ -12,6 +12,8 @@ import type { Numbered } from "./rowNumbers";
 export interface Worked {
   readonly repeat: RepeatColumns | null;
   readonly rows: readonly (PanelRow | null)[];
+  /** What repeats to the end in each row. */
+  readonly units: readonly (RepeatUnit | null)[];
   readonly findings: UnplacedFinding[];
 }
 
@@ -53,6 +55,7 @@ export function workRows(
   const itemsOfRow = (row: number): readonly Item[] | null => byNumber.get(row) ?? null;
   const findings: UnplacedFinding[] = [];
   const rows: (PanelRow | null)[] = [];
+  const units: (RepeatUnit | null)[] = [];
   let needle: Needle = { counts: start === null ? [] : [start], unsure: start === null };
   let repeat: RepeatColumns | null = null;
   let rowBelow: PanelRow | null = null;
@@ -61,6 +64,7 @@ export function workRows(
     // It has been said at the row at which it was over.
     if (budget.isOver) {
       rows.push(null);
+      units.push(null);
       continue;
     }
     // A row that is missing may have left any count.
@@ -90,6 +94,7 @@ export function workRows(
     }
     const { works, repeat: columns, findings: told } = expanded;
     rows.push(works);
+    units.push(expanded.unit);
     repeat ??= columns;
     if (!works) {
       // A count that is not known is said at the first row that needs it.
@@ -123,5 +128,5 @@ export function workRows(
     needle = { counts: wrong ? [(below ?? 0) + left - used, left] : [left], unsure: false };
     rowBelow = works;
   }
-  return { rows, repeat, findings };
+  return { rows, units, repeat, findings };
 }

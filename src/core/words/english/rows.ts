@@ -53,6 +53,15 @@ export const rows = {
     `Row ${row} is said to be on the ${SIDE[side]} side, but counted from the rows before it falls on the ${SIDE[falls]} side.`,
   asInTheRound: () => "All in the round",
   asFlat: () => "All flat",
+  setUpCount: ({ leaves, takes }: { readonly leaves: number; readonly takes: number }, { count }: Teller) =>
+    `The row before the others leaves ${count(leaves, "stitch")}, but row 1 is worked on ${takes}.`,
+  unlikeRepeats: (
+    { row, odd, other }: InRow & { readonly odd: number; readonly other: number },
+    { count }: Teller,
+  ) =>
+    `Row ${row} repeats over ${count(odd, "stitch")}, and the row beside it over ${other}. Is one of them a slip of the pen?`,
+  rightOverSo: ({ stitches }: { readonly stitches: number }, { count }: Teller) =>
+    `Both are right, over ${count(stitches, "stitch")}`,
   seemRounds: ({ row }: InRow) =>
     `Row ${row}, worked on the wrong side, would turn the cable over. Are these rounds?`,
   roundsAmongRows: () => "Some of these are rows, and some are rounds. Which are they?",
