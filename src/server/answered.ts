@@ -1,10 +1,25 @@
 /** What every call is answered with, whoever worked it out. */
 import type { ZodError } from "zod";
 
+/** One way to mend a text: its characters from `from` up to `to` become `text`. */
+interface DiagnosticMend {
+  readonly label: string;
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+}
+
 /** A place in the request: a path in its JSON, or a line and column in a text of it; and what to do there. */
 export type Diagnostic =
   | { readonly path: string; readonly message: string }
-  | { readonly line: number; readonly column: number; readonly message: string };
+  | {
+      readonly line: number;
+      readonly column: number;
+      readonly message: string;
+      /** The row that it is about, where it is about one. */
+      readonly row?: number;
+      readonly mends?: readonly DiagnosticMend[];
+    };
 
 /** An answer before it is sent: `body` is JSON, unless its headers say otherwise. */
 export interface Answered {

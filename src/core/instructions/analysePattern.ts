@@ -2,7 +2,7 @@
 import { chartOf, type Chart } from "../panels/chart";
 import { stitchesUsedBy } from "../panels/panel";
 import type { Finding } from "./findings";
-import { printPattern } from "./print";
+import { explained, printPattern, rowText } from "./print";
 import type { Wording } from "../stitches/wording";
 import { readPatternCached } from "./readPatternCached";
 import { repeatOf } from "./repeated";
@@ -36,8 +36,29 @@ export function analysePattern(text: string, style: Wording): PatternAnalysis {
   };
 }
 
-/** The rows of a text written out in a naming and words; empty where none could be read. */
+/** What stands before a row that could not be read, and is written as it stands. */
+const NOT_READ = "Not read: ";
+
+/**
+ * The rows of a text written out in a naming and words; empty where none could be read. Where some could not be, they
+ * stand in their places as they are written, and the others keep their numbers.
+ */
 export function writeOut(text: string, style: Wording): string {
-  const { panel, wrongSide, round } = readPatternCached(text);
-  return panel ? printPattern({ panel, wrongSide, round }, style) : "";
+  const { panel, wrongSide, round, complete, missing, numbers, written } = readPatternCached(text);
+  if (!panel) return "";
+  if (complete) return printPattern({ panel, wrongSide, round }, style);
+  const lines = panel.rows.map((row, index) => {
+    const behind = wrongSide[index] ?? false;
+    const heading = `${round ? "Rnd" : "Row"} ${numbers[index] ?? index + 1}${round ? "" : behind ? " (WS)" : " (RS)"}`;
+    return {
+      at: written[index]?.heading.from ?? 0,
+      line: `${heading}: ${rowText(row, behind, panel, style)}.`,
+    };
+  });
+  const places = [...new Map(missing.map((place) => [place.from, place])).values()];
+  const unread = places.map(({ from, to }) => ({ at: from, line: NOT_READ + text.slice(from, to).trim() }));
+  return [
+    ...explained(panel).map(({ line }) => line),
+    ...[...lines, ...unread].sort((one, other) => one.at - other.at).map(({ line }) => line),
+  ].join("\n");
 }

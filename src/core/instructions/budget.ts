@@ -6,6 +6,9 @@
  */
 const MOST_STEPS = 1_200_000;
 
+/** A panel has no more rows than this. */
+export const MOST_ROWS = 2000;
+
 /** Repeats within repeats, and rows as other rows: deeper ones are no pattern. */
 export const MOST_DEPTH = 20;
 

@@ -6,7 +6,7 @@ import { say } from "../words/message";
 import type { RepeatColumns, RepeatUnit } from "./expand";
 import { remark, type UnplacedFinding } from "./findings";
 import type { Numbered } from "./rowNumbers";
-import type { Said } from "./written";
+import type { Said } from "./sentences";
 
 export interface Checked {
   readonly rows: readonly (PanelRow | null)[];

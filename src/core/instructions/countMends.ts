@@ -1,5 +1,6 @@
-/** One-click mends for a row whose stitches do not add up: one of its counts, changed. */
+/** One-click mends for a row whose stitches do not add up: a count or a crossing changed, or a stray stitch left out. */
 import { facesOfRow, stitchesUsedBy, type PanelRow } from "../panels/panel";
+import { crossingMeant, crossingName } from "../stitches/crossingNames";
 import { say } from "../words/message";
 import type { Item } from "./ast";
 import { expandRow, type RowTask } from "./expand";
@@ -39,8 +40,9 @@ const recounted = (said: string, times: number) =>
     ? said.replace(/\d+/, String(times))
     : said.replace(/^(\p{L}+)/u, (word) => `${word}${word.length > 2 ? " " : ""}${times}`);
 
-/** A mend of a count, before it is known whether its words mean one place only. */
+/** A mend of a row, before it is known whether its words mean one place only. */
 interface Recount {
+  /** What is to stand there; empty where nothing is. */
   readonly mended: string;
   readonly said: string;
   readonly edit: Mend["edit"];
@@ -53,7 +55,58 @@ function told(mends: readonly Recount[]): readonly Mend[] {
     const { mended, said, edit } = mend;
     const alike = inOrder.filter((other) => other.mended === mended && other.said === said);
     const nth = alike.length > 1 ? alike.indexOf(mend) : null;
-    return { label: say("insteadOf", { mended, said, nth }), edit };
+    return {
+      label: mended === "" ? say("withoutIt", { said, nth }) : say("insteadOf", { mended, said, nth }),
+      edit,
+    };
+  });
+}
+
+/** An item of a row in place of another, or nothing; what is then to be written there. */
+interface Change {
+  readonly items: readonly Item[];
+  readonly mended: string;
+  readonly said: string;
+  readonly edit: Mend["edit"];
+}
+
+const replaced = (items: readonly Item[], item: Item, by: readonly Item[]): readonly Item[] =>
+  items.flatMap((one) => (one === item ? by : [one]));
+
+/** Crossings of the row that are wider or narrower by what is missing or too many. */
+function otherCrossings(items: readonly Item[], more: number, text: string): readonly Change[] {
+  return items.flatMap((item) => {
+    if (item.type !== "crossing" || item.times !== 1) return [];
+    const crossing = crossingMeant(item.name);
+    if (!crossing) return [];
+    const { front, back, centre } = crossing;
+    const half = (front + back + more) / 2;
+    // One of two equal strands stays so.
+    const widths =
+      front === back
+        ? [[half, half] as const]
+        : [[front + more, back] as const, [front, back + more] as const];
+    const { from, to } = item;
+    const said = text.slice(from, to);
+    return widths.flatMap(([before, behind]) => {
+      if (before < 1 || behind < 1 || !Number.isInteger(before)) return [];
+      const naming = said.includes("/") ? "halves" : "total";
+      const mended = crossingName({ ...crossing, front: before, back: behind, centre }, naming);
+      const change = { items: replaced(items, item, [{ ...item, name: mended }]), mended, said };
+      return [{ ...change, edit: { from, to, text: mended } }];
+    });
+  });
+}
+
+/** A single stitch of the row that is just the one too many. */
+function strayStitches(items: readonly Item[], tooMany: number, text: string): readonly Change[] {
+  if (tooMany !== 1) return [];
+  return items.flatMap((item, index) => {
+    if (!isCounted(item) || item.extent.times !== tooMany || items.length < 2) return [];
+    const before = items[index - 1];
+    const [from, to] = before ? [before.to, item.to] : [item.from, items[1]?.from ?? item.to];
+    const said = text.slice(item.from, item.to);
+    return [{ items: replaced(items, item, []), mended: "", said, edit: { from, to, text: "" } }];
   });
 }
 
@@ -68,20 +121,25 @@ export function countMends(task: RowTask, text: string): readonly Mend[] {
   const trying = { ...task, budget: task.budget.part(TRIED) };
   const now = expandRow(trying).works;
   if (!now) return [];
-  const offered = countsIn(items).flatMap((item) => {
+  const missing = below - stitchesUsedBy(now);
+  const recounts = countsIn(items).flatMap((item): readonly Change[] => {
     if (trying.budget.isOver) return [];
     const { times } = item.extent;
     const oneMore = expandRow({ ...trying, items: withTimes(items, item, times + 1) }).works;
     const each = oneMore ? stitchesUsedBy(oneMore) - stitchesUsedBy(now) : 0;
-    const wanted = times + (below - stitchesUsedBy(now)) / each;
+    const wanted = times + missing / each;
     if (!Number.isInteger(wanted) || wanted < 1) return [];
-    const { works } = expandRow({ ...trying, items: withTimes(items, item, wanted) });
-    if (!works || stitchesUsedBy(works) !== below) return [];
     const { from, to } = item;
     const said = text.slice(from, to);
     const mended = recounted(said, wanted);
-    const mend: Recount = { mended, said, edit: { from, to, text: mended } };
-    return [{ mend, fit: likeness(works, rowBelow) }];
+    return [{ items: withTimes(items, item, wanted), mended, said, edit: { from, to, text: mended } }];
+  });
+  const others = [...otherCrossings(items, missing, text), ...strayStitches(items, -missing, text)];
+  const offered = [...recounts, ...others].flatMap(({ items: changed, mended, said, edit }) => {
+    if (trying.budget.isOver) return [];
+    const { works } = expandRow({ ...trying, items: changed });
+    if (!works || stitchesUsedBy(works) !== below) return [];
+    return [{ mend: { mended, said, edit }, fit: likeness(works, rowBelow) }];
   });
   const best = offered.sort((a, b) => b.fit - a.fit).slice(0, MOST_OFFERED);
   return told(best.map(({ mend }) => mend));

@@ -1,7 +1,7 @@
 /** The grammar of a row's heading: which rows, on which side. */
 import { EmbeddedActionsParser, type IToken } from "chevrotain";
 import type { Heading, Span } from "./ast";
-import { MOST_ROWS } from "./rowNumbers";
+import { MOST_ROWS } from "./budget";
 import { numberIn, wholeOrRoman } from "./numerals";
 import * as T from "./tokens";
 

@@ -2,10 +2,10 @@
 import type { Panel } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
 import { say } from "../words/message";
-import type { WrittenRow } from "./ast";
+import type { Span, WrittenRow } from "./ast";
 import { checked } from "./checks";
 import { takeDefinitions } from "./definitions";
-import { Budget } from "./budget";
+import { Budget, MOST_ROWS } from "./budget";
 import type { RepeatColumns } from "./expand";
 import { placed, remark, type Finding, type UnplacedFinding } from "./findings";
 import { coloursOfRows, withoutColours, type RowColour } from "./colourNames";
@@ -13,11 +13,12 @@ import { parseMultiple } from "./grammar";
 import { withNames } from "./named";
 import type { Definitions } from "./names";
 import { plainSigns } from "./plainSigns";
-import { MOST_ROWS, numberRows, saidFirst, type Numbered } from "./rowNumbers";
+import { numberRows, saidFirst, type Numbered } from "./rowNumbers";
+import type { Said } from "./sentences";
 import { spanOfStatement, statementsOf, type Statement } from "./statements";
 import { tokensOf, W, Whole } from "./tokens";
 import { workRows, type Worked } from "./workRows";
-import { writtenRows, type Said } from "./written";
+import { writtenRows } from "./written";
 
 export interface ReadPattern {
   /** The rows that could be read, in order; null where none could. */
@@ -28,6 +29,8 @@ export interface ReadPattern {
   readonly written: readonly WrittenRow[];
   /** False where a row is missing from the panel, since it could not be read. */
   readonly complete: boolean;
+  /** Where the rows stand that are not in the panel. */
+  readonly missing: readonly Span[];
   /** For each row of the panel, whether it is worked on the wrong side. */
   readonly wrongSide: readonly boolean[];
   readonly round: boolean;
@@ -90,6 +93,12 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
     numbers: good.map(({ row }) => row),
     written: good.map(({ written: one }) => one),
     complete: good.length === rows.length && unread === 0,
+    missing: [
+      ...parsed.unreadAt,
+      ...numbered.flatMap(({ written: { heading, items } }, index) =>
+        rows[index] ? [] : [{ from: heading.from, to: Math.max(heading.to, items.at(-1)?.to ?? 0) }],
+      ),
+    ],
     wrongSide: good.map(({ row }) => sideOf(row) === "WS"),
     round,
     repeat,
@@ -112,6 +121,7 @@ export interface ParsedPattern {
   readonly saidFirst: "RS" | "WS" | null;
   /** Rows that are there, but could not be parsed. */
   readonly unread: number;
+  readonly unreadAt: readonly Span[];
   /** Rows that are worked once, before those that repeat. */
   readonly setUp: readonly WrittenRow[];
   /** What stands between its rows and was understood. */
@@ -133,7 +143,7 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
   const { tokens, definitions } = withNames(rows, tokensOf(rows), explained, told);
   const statements = statementsOf(rows, tokens);
   const multiple = multipleOf(statements, told);
-  const { rows: written, unread, said } = writtenRows(rows, statements, told);
+  const { rows: written, unread, unreadAt, said } = writtenRows(rows, statements, told);
   const round = saysRound(said) ?? written.some(({ heading }) => heading.round);
   const numbered = numberRows(written, unread, { round, from, said }, told);
   return {
@@ -150,7 +160,9 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
     saidFirst: saidFirst(written),
     said,
     setUp: from === "any" ? [] : written.filter(({ heading }) => heading.unnumbered === "setUp"),
-    unread: unread.size + written.filter(({ heading }) => heading.rows.some((row) => row > MOST_ROWS)).length,
+    unreadAt,
+    unread:
+      unreadAt.length + written.filter(({ heading }) => heading.rows.some((row) => row > MOST_ROWS)).length,
     told,
   };
 }

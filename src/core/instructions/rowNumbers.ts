@@ -1,11 +1,9 @@
 /** Which rows are written where: headings to row numbers, rows named twice or missing, rows worked again. */
 import type { Heading, WrittenRow } from "./ast";
 import { say } from "../words/message";
+import { MOST_ROWS } from "./budget";
 import { remark, type UnplacedFinding } from "./findings";
-import type { Said } from "./written";
-
-/** A panel has no more rows than this. */
-export const MOST_ROWS = 2000;
+import type { Said } from "./sentences";
 
 /** A row and what is written for it. */
 export interface Numbered {
@@ -170,6 +168,8 @@ function checkAgain(numbered: readonly Numbered[], said: readonly Said[], told: 
     if (sentence.says !== "again" || last === 0) continue;
     const beyond = Math.max(0, ...(sentence.rows ?? []), sentence.last ?? 0);
     if (beyond > last) told.push(remark("error", from, to, say("againBeyond", { beyond, last })));
+    else if (sentence.more !== null && sentence.last === null)
+      told.push(remark("remark", from, to, say("oneRepeat")));
     else if (sentence.of !== null && sentence.of > last)
       told.push(remark("error", from, to, say("againBeyond", { beyond: sentence.of, last })));
   }

@@ -1,4 +1,5 @@
 /** What a pattern says between its rows: how often they are worked, over how many stitches, flat or in the round. */
+import type { Span } from "./ast";
 import { NUMBER, numberIn } from "./numerals";
 
 /** What a sentence comes to. */
@@ -20,13 +21,18 @@ export type Sentence =
   /** Nothing that stitches hang on. */
   | { readonly says: "nothing" };
 
+/** What stands between rows and was understood; `after` is how many rows stand before it. */
+export interface Said extends Span {
+  readonly sentence: Sentence;
+  readonly after: number;
+}
+
 type Read = (parts: readonly (string | undefined)[], all: string) => Sentence | null;
 
 const NOTHING: Sentence = { says: "nothing" };
 const ROWS = "(?:rows?|rnds?|rounds?)";
 const LIST = `((?:\\d+(?:st|nd|rd|th)?|,|-|–|and|to|thru|through|&|\\s)+)`;
 const STS = "(?:sts?|stitches)";
-const TAIL = "(?:\\s+(?:for|form(?:s|ing)?|throughout|as|until|to)\\b.*)?";
 
 /** Rows of a list. Example: "1-4" and "1 to 4" are 1, 2, 3, 4; "1 and 3" are 1, 3. */
 export function rowsIn(list: string): readonly number[] {
@@ -42,11 +48,15 @@ export function rowsIn(list: string): readonly number[] {
 
 /** Example: "twice" is 2, "3 times" is 3, "five more times" is 5; null where nothing is said. */
 export function timesIn(said: string): number | null {
-  const word = /\b(once|twice|thrice)\b/i.exec(said)?.[1]?.toLowerCase();
-  if (word) return { once: 1, twice: 2, thrice: 3 }[word as "once"];
-  const count = new RegExp(`(${NUMBER})\\s*(?:more\\s+)?(?:times|x)`, "i").exec(said)?.[1];
-  return count ? numberIn(count) : null;
+  const match = new RegExp(`\\b(once|twice|thrice)\\b|(${NUMBER})\\s*(?:more\\s+)?(?:times|x)\\b`, "i").exec(
+    said,
+  );
+  if (!match) return null;
+  const [, word, count = ""] = match;
+  return word === undefined ? numberIn(count) : (TIMES[word.toLowerCase()] ?? null);
 }
+
+const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 };
 
 const again = (said: Partial<Extract<Sentence, { says: "again" }>>): Sentence => ({
   says: "again",
@@ -62,7 +72,7 @@ const SENTENCES: readonly (readonly [RegExp, Read])[] = [
   // "Rep rows 1-8 five more times", "Work Rows 1-4 three times", "Continue to repeat rows 1-4 until …"
   [
     new RegExp(
-      `^(?:\\*+\\s*)?(?:now\\s+|then\\s+)?(?:cont(?:inue)?\\s+(?:to\\s+)?)?(?:rep(?:eat(?:ing)?)?|work)\\s+(?:pattern\\s+)?(?:from\\s+)?${ROWS}\\s+${LIST}(.*)$`,
+      `^(?:\\*+\\s*)?(?:now\\s+|then\\s+)?(?:cont(?:inue)?\\s+(?:to\\s+)?)?(?:rep(?:eat(?:ing)?)?|work)\\s+(?:pattern\\s+)?${ROWS}\\s+${LIST}(.*)$`,
       "is",
     ),
     ([list = "", rest = ""]) =>

@@ -86,14 +86,6 @@ export const Rep = keyword("Rep", /repeat|rep/i);
 export const Stitches = keyword("Stitches", /stitches|stitch|sts|st/i);
 export const Times = keyword("Times", /times|time/i);
 export const Twice = keyword("Twice", /once|twice|thrice/i);
-/** "in next st", "into the same stitch": all that was said is worked in one. */
-export const InOne = token(
-  "InOne",
-  new RegExp(
-    `(?:(?:all|loosely)\\s+)?(?:in|into)\\s+(?:the\\s+)?(?:next|same|following|one)\\s+(?:st(?:itch)?)${ENDS}`,
-    "i",
-  ),
-);
 /** "over next 4 sts": how wide what was said is. */
 export const Over = token(
   "Over",
@@ -168,7 +160,6 @@ export const TOKENS: TokenType[] = [
   AsRows,
   AsTheyShow,
   CrossingName,
-  InOne,
   Over,
   Operation,
   YarnMoved,

@@ -1,28 +1,22 @@
 /** Parses the rows of a pattern, each by itself, and tells what could not be parsed. */
 import type { IToken } from "chevrotain";
-import type { WrittenRow } from "./ast";
+import type { Span, WrittenRow } from "./ast";
 import { say } from "../words/message";
 import { remark, type UnplacedFinding } from "./findings";
 import { parseRow } from "./grammar";
 import { numberIn } from "./numerals";
-import { readSentence, speaksOfWork, type Sentence } from "./sentences";
+import { readSentence, speaksOfWork, type Said } from "./sentences";
 import { spanOfStatement, type Statement } from "./statements";
 import { nearestWords } from "./suggest";
 import { tidyRow } from "./tidyRow";
 import { Counted, Knit, Misspelt, Ordinal, Purl, RowWord, Stop, Whole, Word } from "./tokens";
 
-/** What stands between rows and was understood; `after` is how many rows stand before it. */
-export interface Said {
-  readonly sentence: Sentence;
-  readonly after: number;
-  readonly from: number;
-  readonly to: number;
-}
-
 interface Written {
   readonly rows: readonly WrittenRow[];
   /** Rows that are there, but could not be parsed. */
   readonly unread: ReadonlySet<number>;
+  /** Where they stand. */
+  readonly unreadAt: readonly Span[];
   readonly said: readonly Said[];
 }
 
@@ -34,6 +28,7 @@ export function writtenRows(
 ): Written {
   const rows: WrittenRow[] = [];
   const unread = new Set<number>();
+  const unreadAt: Span[] = [];
   const said: Said[] = [];
   let begun = false;
   for (const statement of statements) {
@@ -43,9 +38,10 @@ export function writtenRows(
       const words = text.slice(from, to);
       const sentence = readSentence(words);
       if (sentence) said.push({ sentence, after: rows.length, from, to });
-      else if (speaksOfWork(words, !begun) || isBareWork(statement.tokens))
-        told.push(notUnderstood(from, to));
-      if (!sentence || sentence.says === "nothing") told.push(remark("remark", from, to, say("notARow")));
+      const hangs = !sentence && (speaksOfWork(words, !begun) || isBareWork(statement.tokens));
+      if (hangs) told.push(notUnderstood(from, to));
+      else if (!sentence || sentence.says === "nothing")
+        told.push(remark("remark", from, to, say("notARow")));
     }
     if (statement.kind !== "row") continue;
     begun = true;
@@ -63,10 +59,11 @@ export function writtenRows(
     else {
       const problem = unreadable(parsed, statement);
       told.push(problem);
+      unreadAt.push({ from, to });
       if (problem.row !== null) unread.add(problem.row);
     }
   }
-  return { rows, unread, said };
+  return { rows, unread, unreadAt, said };
 }
 
 /** Stitches with their counts, and no word behind them as a title has: a row without its number. */

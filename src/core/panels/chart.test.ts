@@ -50,3 +50,13 @@ test("a study is plain data that can be copied between threads, and says what is
   expect(sentence(structuredClone(study).findings[0]?.message)).toMatch(/flurb/);
   expect(writeOut("Rnd 1: T3F, MB.", US)).toContain("2/1 LPC, MB");
 });
+
+test("written out, a row that could not be read stands in its place as it is written, and the others keep their numbers", () => {
+  const text = "Row 1: K4.\nRow 2: P2, wibble, P1.\nRow 3: K4, C4F to end.\nRow 4: P4.";
+  expect(writeOut(text, US).split("\n")).toEqual([
+    "Row 1 (RS): k4.",
+    "Not read: Row 2: P2, wibble, P1.",
+    "Row 3 (RS): k4.",
+    "Row 4 (WS): p4.",
+  ]);
+});

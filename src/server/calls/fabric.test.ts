@@ -10,6 +10,13 @@ interface Refused {
     readonly path?: string;
     readonly line?: number;
     readonly column?: number;
+    readonly row?: number;
+    readonly mends?: readonly {
+      readonly label: string;
+      readonly from: number;
+      readonly to: number;
+      readonly text: string;
+    }[];
     readonly message: string;
   }[];
 }
@@ -71,6 +78,18 @@ test("an unknown word: 422 with line, column and a remedy", () => {
   );
   expect([first?.line, first?.column]).toEqual([2, 12]);
   expect(first?.message).toMatch(/wibble/);
+});
+
+test("what can be mended comes with how: the row, and what to put where", () => {
+  const instructions = "Row 1: P2, K6, P2.\nRow 2: K2, P6, K2.\nRow 3: P2, C4F, P2.\nRow 4: K2, P6, K2.";
+  const [first] = refused(JSON.stringify({ instructions }), 422);
+  const [mend] = first?.mends ?? [];
+  expect([first?.row, mend?.label]).toEqual([3, "C6F instead of C4F"]);
+  const { from = 0, to = 0, text = "" } = mend ?? {};
+  expect(
+    asked(JSON.stringify({ instructions: instructions.slice(0, from) + text + instructions.slice(to) }))
+      .status,
+  ).toBe(200);
 });
 
 test("text without rows, an ambiguous crossing, rows that change their count: 422, each with what to do", () => {

@@ -27,7 +27,15 @@ function read(instructions: string): Panel | readonly Diagnostic[] {
   const { panel, complete, findings } = readPattern(instructions);
   const wrong = findings.filter(isWrong);
   if (wrong.length > 0)
-    return wrong.map(({ line, column, message }) => ({ line, column, message: plainly(message) }));
+    return wrong.map(({ line, column, row, message, mends }) => ({
+      line,
+      column,
+      message: plainly(message),
+      ...(row !== null && { row }),
+      ...(mends.length > 0 && {
+        mends: mends.map(({ label, edit }) => ({ label: plainly(label), ...edit })),
+      }),
+    }));
   if (panel && complete) return panel;
   return [{ line: 1, column: 1, message: "No row could be read. Write rows as: Row 1: P2, C4F, P2." }];
 }

@@ -62,6 +62,7 @@ export const rows = {
     `Row ${row} repeats over ${count(odd, "stitch")}, and the row beside it over ${other}. Is one of them a slip of the pen?`,
   rightOverSo: ({ stitches }: { readonly stitches: number }, { count }: Teller) =>
     `Both are right, over ${count(stitches, "stitch")}`,
+  oneRepeat: () => "How often the rows are worked: the panel is these rows once.",
   seemRounds: ({ row }: InRow) =>
     `Row ${row}, worked on the wrong side, would turn the cable over. Are these rounds?`,
   roundsAmongRows: () => "Some of these are rows, and some are rounds. Which are they?",
@@ -91,6 +92,9 @@ export const rows = {
     { row, used, below }: InRow & { readonly used: number; readonly below: number },
     { count }: Teller,
   ) => `Row ${row} works ${count(used, "stitch")}, but the row below has ${below}.`,
+  /** A mend that leaves words out; `nth` as below. */
+  withoutIt: ({ said, nth }: { readonly said: string; readonly nth: number | null }) =>
+    `Without ${said}${nth === null ? "" : `, the ${NTH[nth] ?? nth + 1}`}`,
   /** A mend; `nth` where the same words mean several places. */
   insteadOf: ({
     mended,
