@@ -27,6 +27,8 @@ export type Item = Span &
         readonly extent: Extent;
         /** Where "more" stands behind a bracket, which leaves open than what; null where it does not. */
         readonly more: Span | null;
+        /** Stitches with a count that go on to the end: alone, or with those before them? */
+        readonly counted?: true;
       }
     | { readonly type: "psso"; readonly count: number }
     /** As a row was written: the first of the rows that say so as the first of these, and so on; `times` over. */

@@ -190,14 +190,14 @@ const BETWEEN = /^(?:[\s,;.&]+|and\b|then\b|now\b)+/i;
 const BY_HAND: readonly (readonly [RegExp, Crossing["lean"]])[] = [
   [
     new RegExp(
-      "^k(?:nit)?\\s+(?:in)?to\\s+(?:the\\s+)?(?:front\\s+of\\s+(?:the\\s+)?)?(?:2nd|second)\\s+st(?:itch)?[^.]*?(?:in\\s+front\\s+of\\s+(?:the\\s+)?first)[^.]*?(?:both|2|two)\\s+(?:sts?|stitches)\\s+(?:off|from)(?:\\s+(?:the\\s+)?(?:left\\s+)?needle)?(?:\\s+together)?",
+      "^k(?:nit)?\\s+(?:in)?to\\s+(?:the\\s+)?(?:front\\s+of\\s+(?:the\\s+)?(?:2nd|second)\\s+st(?:itch)?|(?:2nd|second)\\s+st(?:itch)?[^.]*?in\\s+front\\s+of\\s+(?:the\\s+)?first)[^.]*?(?:both|2|two)\\s+(?:sts?|stitches)\\s+(?:off|from)(?:\\s+(?:the\\s+)?(?:left\\s+)?needle)?(?:\\s+together)?",
       "i",
     ),
     "right",
   ],
   [
     new RegExp(
-      "^k(?:nit)?\\s+(?:in)?to\\s+(?:the\\s+)?(?:back\\s+of\\s+(?:the\\s+)?)?(?:2nd|second)\\s+st(?:itch)?[^.]*?(?:behind\\s+(?:the\\s+)?first|through\\s+the\\s+back)[^.]*?(?:both|2|two)\\s+(?:sts?|stitches)\\s+(?:off|from)(?:\\s+(?:the\\s+)?(?:left\\s+)?needle)?(?:\\s+together)?",
+      "^k(?:nit)?\\s+(?:in)?to\\s+(?:the\\s+)?(?:back\\s+of\\s+(?:the\\s+)?(?:2nd|second)\\s+st(?:itch)?|(?:2nd|second)\\s+st(?:itch)?[^.]*?(?:behind\\s+(?:the\\s+)?first|through\\s+the\\s+back))[^.]*?(?:both|2|two)\\s+(?:sts?|stitches)\\s+(?:off|from)(?:\\s+(?:the\\s+)?(?:left\\s+)?needle)?(?:\\s+together)?",
       "i",
     ),
     "left",

@@ -37,7 +37,9 @@ function explainedIn(text: string): readonly Explained[] {
   let open = false;
   for (const line of text.split("\n")) {
     const match = ROW.test(line) ? null : LINE.exec(line);
-    const [, name = "", , sign = "", meaning = ""] = match ?? [];
+    const [, said = "", beside = "", sign = "", meaning = ""] = match ?? [];
+    // "Cable 4 Front (C4F): …" explains what rows call C4F.
+    const name = isCalledSo(said, beside) ? beside : said;
     const sure = sign === "=";
     const last = found.at(-1);
     if (match && name !== "" && (sure || (isName(name) && SPEAKS.test(meaning)))) {
@@ -55,6 +57,10 @@ function explainedIn(text: string): readonly Explained[] {
 /** A name is short and no sentence: "FPC", "RC4-rib", "2/2/2 LC", "Nupp"; not "Special stitches". */
 const isName = (name: string) =>
   !/^\d+$/.test(name) && (/\d/.test(name) || !/\s/.test(name.trim()) || readCrossingName(name) !== null);
+
+/** Whether rows use the name in brackets rather than the one before them: "FPC (front purl cross)" is used itself. */
+const isCalledSo = (said: string, beside: string) =>
+  /^[\p{L}\d/-]{2,8}$/u.test(beside) && /\s/.test(said.trim()) && /\d|^[A-Z]/.test(beside);
 
 /** An explanation goes on in the next line where it breaks off, or where that one begins small or indented. */
 const isUnfinished = (meaning: string, next: string) => !/[.!]\s*$/.test(meaning) || /^\s+\S/.test(next);

@@ -96,6 +96,8 @@ class RowWorker {
   /** Works items in order; `after` stitches are spoken for by what stands behind them. */
   private workList(items: readonly Item[], after: number) {
     items.forEach((item, index) => {
+      if (index > 0 && item.type === "group" && item.counted && items.slice(0, index).every(isPlain))
+        throw impossible(say("acrossWhat"), item);
       const open = "extent" in item && "leaving" in item.extent;
       this.work(item, open ? after + this.usesOf(items.slice(index + 1)) : after);
     });
@@ -301,5 +303,7 @@ const moreThanWhat = (times: number, { from, to }: Span) =>
       edit: { from, to, text: `${count} times` },
     })),
   });
+
+const isPlain = (item: Item) => item.type === "operation" && "times" in item.extent;
 
 const other = (face: Face): Face => (face === "knit" ? "purl" : "knit");

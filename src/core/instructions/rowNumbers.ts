@@ -168,10 +168,10 @@ function checkAgain(numbered: readonly Numbered[], said: readonly Said[], told: 
     if (sentence.says !== "again" || last === 0) continue;
     const beyond = Math.max(0, ...(sentence.rows ?? []), sentence.last ?? 0);
     if (beyond > last) told.push(remark("error", from, to, say("againBeyond", { beyond, last })));
-    else if (sentence.more !== null && sentence.last === null)
-      told.push(remark("remark", from, to, say("oneRepeat")));
     else if (sentence.of !== null && sentence.of > last)
       told.push(remark("error", from, to, say("againBeyond", { beyond: sentence.of, last })));
+    else if (sentence.more !== null && sentence.last === null)
+      told.push(remark("remark", from, to, say("oneRepeat")));
   }
 }
 

@@ -103,6 +103,14 @@ const SENTENCES: readonly (readonly [RegExp, Read])[] = [
         ? again({ of: count === undefined ? null : numberIn(count), more: timesIn(rest) })
         : null,
   ],
+  // "Work 8-row repeat 3 times."
+  [
+    new RegExp(
+      `^(?:work|rep(?:eat)?|cont(?:inue)?)\\s+(?:the\\s+)?(${NUMBER})[\\s-]row\\s+(?:rep(?:eat)?|patt(?:ern)?)\\b(.*)$`,
+      "is",
+    ),
+    ([count = "", rest = ""]) => again({ of: numberIn(count), more: timesIn(rest) }),
+  ],
   // "1st to 6th rows form the patt.", "Rows 1-6 form the pattern."
   [
     new RegExp(`^${LIST}\\s*${ROWS}\\s+(?:form|are|set|make|establish)\\w*\\b.*$`, "is"),

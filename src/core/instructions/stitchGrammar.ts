@@ -285,7 +285,7 @@ export class StitchParser extends HeadingParser {
       if (each === null) return { ...operation, extent, ...span };
       // "k2 to end" is that again and again: two at a time.
       const unit = { ...operation, extent: { times: each }, ...span };
-      return { type: "group", items: [unit], extent, more: null, ...span };
+      return { type: "group", items: [unit], extent, more: null, counted: true, ...span };
     });
   });
 

@@ -14,7 +14,7 @@ const SIDE = "(?:front|back)";
 
 /** Several loops out of one stitch: "(k1, yo, k1) in next st", "k into front, back and front of next st". */
 const INTO = new RegExp(
-  `^(?:[\\[({]\\s*(${PART}(?:\\s*,\\s*${PART})+)\\s*[\\])}]\\s*${ONE}|k(?:nit)?\\s*1?\\s+(?:in)?to\\s+(?:the\\s+)?(${SIDE}(?:(?:\\s*,\\s*(?:and\\s+)?|\\s+and\\s+)${SIDE})+)(?:\\s+loops?)?\\s+of\\s+(?:the\\s+)?(?:next|same|one)\\s+(?:st(?:itch)?)\\b)`,
+  `^(?:[\\[({]\\s*(${PART}(?:\\s*,\\s*${PART})+)\\s*[\\])}]\\s*(twice\\s+|${NUMBER}\\s+times\\s+)?${ONE}|k(?:nit)?\\s*1?\\s+(?:in)?to\\s+(?:the\\s+)?(${SIDE}(?:(?:\\s*,\\s*(?:and\\s+)?|\\s+and\\s+)${SIDE})+)(?:\\s+loops?)?\\s+of\\s+(?:the\\s+)?(?:next|same|one)\\s+(?:st(?:itch)?)\\b)`,
   "i",
 );
 /** What is done to the stitches of a bobble, and how many it takes and leaves. */
@@ -102,10 +102,12 @@ export function readStitchProse(text: string): ToldStitch | null {
   }
   const into = INTO.exec(text);
   if (!into) return null;
-  const [all, listed, sides] = into;
+  const [all, listed, times, sides] = into;
+  const again = times === undefined ? 1 : timesIn(times);
+  if (!(again <= MOST)) return null;
   const parts =
     listed !== undefined
-      ? listed.split(/\s*,\s*/).map(plainPart)
+      ? Array.from({ length: again }, () => listed.split(/\s*,\s*/).map(plainPart)).flat()
       : (sides?.match(new RegExp(SIDE, "gi")) ?? []).map((side) => (/front/i.test(side) ? "k1" : "k1 tbl"));
   if (parts.length > MOST) return null;
   const rest = text.slice(all.length);
@@ -117,6 +119,6 @@ export function readStitchProse(text: string): ToldStitch | null {
 
 /** Where a stitch told in words may begin in a row. */
 export const STITCH_PROSE = new RegExp(
-  `[\\[({]\\s*${PART}(?:\\s*,\\s*${PART})+\\s*[\\])}]\\s*${ONE}|\\bk(?:nit)?\\s*1?\\s+(?:in)?to\\s+(?:the\\s+)?${SIDE}\\b|\\bwrap\\s+${NUMBER}`,
+  `[\\[({]\\s*${PART}(?:\\s*,\\s*${PART})+\\s*[\\])}]\\s*(?:twice\\s+|${NUMBER}\\s+times\\s+)?${ONE}|\\bk(?:nit)?\\s*1?\\s+(?:in)?to\\s+(?:the\\s+)?${SIDE}\\b|\\bwrap\\s+${NUMBER}`,
   "gi",
 );

@@ -48,6 +48,9 @@ const isSizes = (inside: readonly IToken[]) =>
 const isCrossing = (token: IToken | undefined) =>
   token?.tokenType === T.CrossingName || token?.tokenType === T.DefinedCrossing;
 
+const isName = (token: IToken | undefined) =>
+  isCrossing(token) || token?.tokenType === T.Word || token?.tokenType === T.Misspelt;
+
 /** "C4B (2/2 right cross)": the same crossing by another name. */
 function tellsAgain(before: IToken | undefined, inside: readonly IToken[]): boolean {
   const [only] = inside;
@@ -61,10 +64,17 @@ const isPurl = (token: IToken | undefined) =>
 
 /** What moves the yarn for a slip is told to the slip; before other stitches it is a yarn over. */
 function withYarn(tokens: readonly IToken[]): readonly IToken[] {
-  if (!tokens.some(({ tokenType }) => tokenType === T.YarnMoved)) return tokens;
+  const isMoved = ({ tokenType }: IToken, at: number) =>
+    tokenType === T.YarnMoved || (tokenType === T.WithYarn && typeAt(tokens, at + 1) === T.Slip);
+  if (!tokens.some(isMoved)) return tokens;
   const result: IToken[] = [];
   let inFront = false;
   tokens.forEach((token, at) => {
+    // "wyif sl 2" is "sl 2 wyif".
+    if (token.tokenType === T.WithYarn && isMoved(token, at)) {
+      inFront = /f$/i.test(token.image);
+      return;
+    }
     if (token.tokenType !== T.YarnMoved) {
       const isSlip = token.tokenType === T.Slip;
       result.push(isSlip && inFront ? { ...token, payload: "wyif" } : token);
@@ -121,6 +131,13 @@ export function tidyRow(tokens: readonly IToken[]): TidyRow {
       const beginsHeading = IN_HEADING.has(inside[0]?.tokenType);
       if (count !== null && (!afterNumber || isLast)) {
         leaves = count;
+        at = end;
+        continue;
+      }
+      const [only] = inside;
+      if (isName(tokens[at - 1]) && inside.length === 1 && only?.tokenType === T.DefinedCrossing) {
+        // "C6 (slip 3 sts to cn …)": what it is called, and how it is worked.
+        kept.splice(-1, 1, only);
         at = end;
         continue;
       }

@@ -78,6 +78,8 @@ export const rows = {
     `Row ${row}: a crossing lies ${count(by, "stitch")} beside the cable that runs below it. Is it meant there?`,
   moreThanWhat: ({ times }: { readonly times: number }) =>
     `“more” leaves open whether this is worked ${times} or ${times + 1} times in all. Which is it?`,
+  acrossWhat: () =>
+    "is this alone worked to the end, or all that stands before it too? Write [k1, p1] to end, or p to end.",
   timesInAll: ({ times }: { readonly times: number }) => `${times} times in all`,
   likeOtherRows: ({ rows, like }: { readonly rows: number; readonly like: number }, { count }: Teller) =>
     `${count(rows, "row")} cannot be worked as ${like}: name as many.`,
