@@ -1,5 +1,6 @@
 /** How long a large pattern takes to be read and checked. */
 import { readPattern } from "@/core/instructions/read";
+import patterns from "@testing/patterns/written.json";
 import { timesOf } from "./times";
 
 /** 200 rows of 200 stitches, cables on every fourth row. */
@@ -16,3 +17,20 @@ const { medianMs, p95Ms, runs } = await timesOf(() => readPattern(text), 2000);
 console.log(
   `Reading 200 x 200 stitches: median ${medianMs.toFixed(1)} ms, p95 ${p95Ms.toFixed(1)} ms, of ${runs}`,
 );
+
+/** Patterns as people write them, each damaged in three places: the slowest is what a slip of the pen may cost. */
+const texts = (patterns as readonly { readonly text: string }[]).map((one) => one.text);
+const PUT = ["*", "[", ")", "rep from * to end", "Rows 1-999", "Row 3: ", "k9", "from cn", "as row 2", "\n"];
+let slowest = { ms: 0, text: "" };
+for (let number = 0; number < 2000; number += 1) {
+  let damaged = texts[number % texts.length] ?? "";
+  for (let time = 1; time <= 3; time += 1) {
+    const at = (number * 7919 * time) % (damaged.length + 1);
+    damaged = damaged.slice(0, at) + (PUT[(number + time) % PUT.length] ?? "") + damaged.slice(at);
+  }
+  const begun = performance.now();
+  readPattern(damaged);
+  const ms = performance.now() - begun;
+  if (ms > slowest.ms) slowest = { ms, text: damaged };
+}
+console.log(`2000 damaged patterns: the slowest in ${slowest.ms.toFixed(0)} ms`);

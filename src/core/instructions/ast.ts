@@ -33,6 +33,8 @@ export type Item = Span &
     | { readonly type: "psso"; readonly count: number }
     /** As a row was written: the first of the rows that say so as the first of these, and so on; `times` over. */
     | { readonly type: "asRows"; readonly rows: readonly number[]; readonly times: number | null }
+    /** A row of a named panel; null for the one that has the number of the row it stands in. */
+    | { readonly type: "panelRow"; readonly panel: string; readonly row: number | null }
     /** Each stitch as it shows (`keep`), or the other way round. */
     | { readonly type: "faces"; readonly keep: boolean }
   );

@@ -8,6 +8,7 @@ import { facesOfRow, joined, stitchesOf, stitchesUsedBy, type PanelRow, type Wor
 import type { Extent, Item, Span } from "./ast";
 import { MOST_DEPTH, type Budget } from "./budget";
 import type { UnplacedFinding } from "./findings";
+import type { NamedPanels } from "./namedPanels";
 import { crossingNamed, operationNamed, plainName, type Definitions } from "./names";
 
 export interface RowTask {
@@ -24,6 +25,7 @@ export interface RowTask {
   /** The rows that its heading names, of which it is one. */
   readonly among: readonly number[];
   readonly itemsOfRow: (row: number) => readonly Item[] | null;
+  readonly panels: NamedPanels;
   /** Work that the whole text may still be. */
   readonly budget: Budget;
 }
@@ -116,6 +118,8 @@ class RowWorker {
         return this.passOver(item);
       case "asRows":
         return this.likeRow(item, after);
+      case "panelRow":
+        return this.workPanel(item, after);
       case "faces":
         return this.followFaces(item, after);
     }
@@ -212,6 +216,7 @@ class RowWorker {
       if (item.type === "crossing") return sum + item.times * this.crossingWidth(item.name);
       if (item.type === "psso") return sum;
       if (item.type === "asRows" || item.type === "faces") return sum;
+      if (item.type === "panelRow") return sum + this.usesOf(this.panelItems(item) ?? []);
       const times = "times" in item.extent ? item.extent.times : 0;
       return sum + times * (item.type === "group" ? this.usesOf(item.items) : this.named(item).uses);
     }, 0);
@@ -276,6 +281,23 @@ class RowWorker {
     this.depth += 1;
     if (!items || this.depth > MOST_DEPTH) throw impossible(say("likeNoRow", { row }), item);
     this.workInstruction(items, after);
+    this.depth -= 1;
+  }
+
+  private panelItems({ panel, row }: Extract<Item, { type: "panelRow" }>): readonly Item[] | null {
+    const rows = this.task.panels.get(panel);
+    if (!rows || rows.size === 0) return null;
+    // A panel of fewer rows begins again.
+    const wanted = row ?? ((this.task.row - 1) % Math.max(...rows.keys())) + 1;
+    return rows.get(wanted) ?? null;
+  }
+
+  private workPanel(item: Extract<Item, { type: "panelRow" }>, after: number) {
+    const items = this.panelItems(item);
+    this.depth += 1;
+    if (!items || this.depth > MOST_DEPTH)
+      throw impossible(say("noSuchPanelRow", { panel: item.panel, row: item.row ?? this.task.row }), item);
+    this.workList(items, after);
     this.depth -= 1;
   }
 

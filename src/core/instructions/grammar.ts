@@ -55,6 +55,7 @@ class RowParser extends StitchParser {
       { ALT: () => this.SUBRULE(this.starred) },
       { ALT: () => this.SUBRULE(this.bracketed) },
       { ALT: () => this.SUBRULE(this.asRows) },
+      { ALT: () => this.SUBRULE(this.panelRow) },
       { ALT: () => this.SUBRULE(this.asTheyShow) },
       { GATE: () => this.saysFaces(), ALT: () => this.SUBRULE(this.faces) },
       { ALT: () => this.SUBRULE(this.plain) },

@@ -5,9 +5,10 @@ import type { Operation } from "../stitches/operations";
 import type { Span } from "./ast";
 import { CROSSING_PROSE, readCrossingProse } from "./crossingProse";
 import type { UnplacedFinding } from "./findings";
-import { type Definitions } from "./names";
+import { PANEL_ROW } from "./namedPanels";
+import type { Definitions } from "./names";
 import { readStitchProse, STITCH_PROSE } from "./stitchProse";
-import { DefinedCrossing, DefinedOperation } from "./tokens";
+import { DefinedCrossing, DefinedOperation, PanelRow } from "./tokens";
 
 interface Named extends Span {
   readonly type: typeof DefinedCrossing;
@@ -55,6 +56,23 @@ function toldInWords(text: string, { operations, told }: Prose): Named[] {
   return found;
 }
 
+/** Places where a row of one of these panels is worked. */
+const panelRows = (text: string, panels: ReadonlySet<string>): Named[] =>
+  panels.size === 0
+    ? []
+    : [...text.matchAll(PANEL_ROW)].flatMap(({ index, 0: said, 1: row, 2: name = "" }) =>
+        panels.has(name.toUpperCase())
+          ? [
+              {
+                from: index,
+                to: index + said.length,
+                type: PanelRow,
+                name: `${name.toUpperCase()}${row === undefined ? "" : ` ${row}`}`,
+              },
+            ]
+          : [],
+      );
+
 export interface NamedTokens {
   readonly tokens: readonly IToken[];
   readonly definitions: Definitions;
@@ -65,10 +83,11 @@ export function withNames(
   text: string,
   tokens: readonly IToken[],
   definitions: Definitions,
+  panels: ReadonlySet<string>,
   told: UnplacedFinding[],
 ): NamedTokens {
   const operations = new Map(definitions.operations);
-  const said = toldInWords(text, { operations, told });
+  const said = [...panelRows(text, panels), ...toldInWords(text, { operations, told })];
   const own = explainedNames(text, definitions.names).filter(
     ({ from }) => !said.some((one) => from >= one.from && from < one.to),
   );

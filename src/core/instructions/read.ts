@@ -2,7 +2,7 @@
 import type { Panel } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
 import { say } from "../words/message";
-import type { Span, WrittenRow } from "./ast";
+import type { Item, Span, WrittenRow } from "./ast";
 import { checked } from "./checks";
 import { takeDefinitions } from "./definitions";
 import { Budget, MOST_ROWS } from "./budget";
@@ -11,6 +11,7 @@ import { placed, remark, type Finding, type UnplacedFinding } from "./findings";
 import { coloursOfRows, withoutColours, type RowColour } from "./colourNames";
 import { parseMultiple } from "./grammar";
 import { withNames } from "./named";
+import { takenApart, type NamedPanels } from "./namedPanels";
 import type { Definitions } from "./names";
 import { plainSigns } from "./plainSigns";
 import { numberRows, saidFirst, type Numbered } from "./rowNumbers";
@@ -53,14 +54,22 @@ const MOST_CHARACTERS = 1_000_000;
  */
 export function readPattern(text: string, stitches: number | null = null): ReadPattern {
   const parsed = parsePattern(text);
-  const { numbered, definitions, multiple, round, unread } = parsed;
+  const { numbered, definitions, panels, multiple, round, unread } = parsed;
   const told = [...parsed.told];
   const offset = parsed.saidFirst === "WS" && !round ? 1 : 0;
   const sideOf = (row: number) => (round || (row + offset) % 2 === 1 ? "RS" : "WS");
 
   const budget = new Budget();
   const work = (upTo: number, start: number | null, leastRepeats: 0 | 1, of = budget) =>
-    workRows(numbered, upTo, { sideOf, definitions, start, leastRepeats, budget: of, text: parsed.text });
+    workRows(numbered, upTo, {
+      sideOf,
+      definitions,
+      panels,
+      start,
+      leastRepeats,
+      budget: of,
+      text: parsed.text,
+    });
   const start =
     stitches ??
     startingCount(numbered, parsed, (upTo, count, least) => work(upTo, count, least, budget.part(TRIED)));
@@ -73,6 +82,7 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
       workRows([{ row: 0, written: one }], 1, {
         sideOf,
         definitions,
+        panels,
         start: null,
         leastRepeats: 0,
         budget: budget.part(TRIED),
@@ -115,6 +125,8 @@ export interface ParsedPattern {
   /** The colour that each of the rows names, 0 for A; only of rows that are worked once. */
   readonly colours: readonly RowColour[];
   readonly definitions: Definitions;
+  /** Panels that it names and puts together in its rows. */
+  readonly panels: NamedPanels;
   readonly multiple: ReadPattern["multiple"];
   readonly round: boolean;
   /** The side of its first row, where it says or implies one; null where nothing says so. */
@@ -139,8 +151,18 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
   if (whole !== text) told.push(remark("error", 0, 0, say("textTooLong")));
   // Colours are named in rows that are worked once; a panel that names some is asked about, and takes stripes.
   const { text: read, named } = from === "any" ? withoutColours(whole) : { text: whole, named: [] };
-  const { text: rows, definitions: explained } = takeDefinitions(plainSigns(read), told);
-  const { tokens, definitions } = withNames(rows, tokensOf(rows), explained, told);
+  const { text: plain, definitions: explained } = takeDefinitions(plainSigns(read), told);
+  const apart = takenApart(plain);
+  const rows = apart?.main ?? plain;
+  const operations = new Map(explained.operations);
+  const panels = new Map<string, ReadonlyMap<number, readonly Item[]>>();
+  for (const [name, panel] of apart?.panels ?? []) {
+    const own = rowsOfPanel(panel, explained, told);
+    panels.set(name, own.items);
+    for (const [id, operation] of own.operations) operations.set(id, operation);
+  }
+  const names = { ...explained, operations };
+  const { tokens, definitions } = withNames(rows, tokensOf(rows), names, new Set(panels.keys()), told);
   const statements = statementsOf(rows, tokens);
   const multiple = multipleOf(statements, told);
   const { rows: written, unread, unreadAt, said } = writtenRows(rows, statements, told);
@@ -155,6 +177,7 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
       named,
     ),
     definitions,
+    panels,
     multiple,
     round,
     saidFirst: saidFirst(written),
@@ -165,6 +188,28 @@ export function parsePattern(text: string, from: "first" | "any" = "first"): Par
       unreadAt.length + written.filter(({ heading }) => heading.rows.some((row) => row > MOST_ROWS)).length,
     told,
   };
+}
+
+/** The rows of a panel that the text names, by number; it is checked by itself. */
+function rowsOfPanel(text: string, explained: Definitions, told: UnplacedFinding[]) {
+  const { tokens, definitions } = withNames(text, tokensOf(text), explained, new Set(), told);
+  const { rows: written, unread, said } = writtenRows(text, statementsOf(text, tokens), told);
+  const round = written.some(({ heading }) => heading.round);
+  const numbered = numberRows(written, unread, { round, from: "first", said }, told);
+  const offset = saidFirst(written) === "WS" && !round ? 1 : 0;
+  const { rows, units, repeat, findings } = workRows(numbered, numbered.length, {
+    sideOf: (row) => (round || (row + offset) % 2 === 1 ? "RS" : "WS"),
+    definitions,
+    panels: new Map(),
+    start: null,
+    leastRepeats: 0,
+    budget: new Budget(),
+    text,
+  });
+  const given = { rows, units, numbered, said, repeat, round, sided: true, counted: true, setUp: [] };
+  told.push(...checked(given, findings.length === 0), ...findings);
+  const items = new Map(numbered.map(({ row, written: { items: own } }) => [row, own] as const));
+  return { items, operations: definitions.operations };
 }
 
 /** Whether it says that it is worked in the round, or flat; null where it says neither. */

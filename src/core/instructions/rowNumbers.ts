@@ -2,6 +2,7 @@
 import type { Heading, WrittenRow } from "./ast";
 import { say } from "../words/message";
 import { MOST_ROWS } from "./budget";
+import { asSet } from "./namedPanels";
 import { remark, type UnplacedFinding } from "./findings";
 import type { Said } from "./sentences";
 
@@ -79,6 +80,8 @@ function addedBy(
       const added = Array.from({ length: sentence.rows }, (_, at) => last + at + 1);
       rows.push({ heading: { ...heading, rows: added }, items, leaves: null });
     }
+    if (sentence.says === "asSet" && next === undefined && sentence.upTo <= MOST_ROWS)
+      rows.push(...asSet(written, sentence.upTo));
     if (sentence.says !== "again" || next === undefined) continue;
     // Between rows it stands for those whose numbers are missing before the next one.
     const gap = next - last - 1;

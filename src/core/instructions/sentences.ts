@@ -15,6 +15,8 @@ export type Sentence =
     }
   /** So many rows in which each stitch is worked as it shows. */
   | { readonly says: "even"; readonly rows: number }
+  /** Rows up to that one go on as those before, with the next rows of their panels. */
+  | { readonly says: "asSet"; readonly upTo: number }
   /** The stitches that it is worked over; `round` leaves open that more lie beside them. */
   | { readonly says: "stitches"; readonly stitches: number }
   | { readonly says: "manner"; readonly round: boolean }
@@ -110,6 +112,14 @@ const SENTENCES: readonly (readonly [RegExp, Read])[] = [
       "is",
     ),
     ([count = "", rest = ""]) => again({ of: numberIn(count), more: timesIn(rest) }),
+  ],
+  // "Continue as set until all 4 rows of the panels have been worked."
+  [
+    new RegExp(
+      `^cont(?:inue)?\\s+(?:working\\s+)?(?:as\\s+(?:set|est(?:ablished)?)|in\\s+patt(?:ern)?)\\b[^]*?\\b(?:all\\s+)?(${NUMBER})\\s+${ROWS}\\s+(?:of\\b[^]*)?(?:have|has|are|is)\\b[^]*$`,
+      "is",
+    ),
+    ([count = ""]) => ({ says: "asSet", upTo: numberIn(count) }),
   ],
   // "1st to 6th rows form the patt.", "Rows 1-6 form the pattern."
   [

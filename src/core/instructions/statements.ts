@@ -32,6 +32,7 @@ const WORK = new Set([
   T.NuppName,
   T.Psso,
   T.Misspelt,
+  T.PanelRow,
 ]);
 
 const typeAt = (tokens: readonly IToken[], at: number) => tokens[at]?.tokenType;

@@ -159,6 +159,15 @@ export class StitchParser extends HeadingParser {
     }));
   });
 
+  /** "work row 1 of Panel A" */
+  protected readonly panelRow = this.RULE("panelRow", (): Item => {
+    const said = this.CONSUME(T.PanelRow);
+    return this.ACTION(() => {
+      const [panel = "", row] = said.image.split(" ");
+      return { type: "panelRow" as const, panel, row: row ? Number(row) : null, ...spanOf(said, said) };
+    });
+  });
+
   /** "work in pattern as established" */
   protected readonly asTheyShow = this.RULE("asTheyShow", (): Item => {
     const said = this.CONSUME(T.AsTheyShow);

@@ -58,6 +58,8 @@ export const YarnMoved = token("YarnMoved", /(?:yfwd|yfd|yf|ybk|yb)(?![A-Za-z\u0
 /** Names that the pattern explains: of a crossing, of something worked, and of what was not understood. */
 export const DefinedCrossing = token("DefinedCrossing", Lexer.NA);
 export const DefinedOperation = token("DefinedOperation", Lexer.NA);
+/** A row of a panel that the text names: its image is the panel and the row. */
+export const PanelRow = token("PanelRow", Lexer.NA);
 export const BobbleName = keyword("BobbleName", /mb\d*|make\s+(?:a\s+)?bobble/i);
 export const NuppName = keyword("NuppName", /nupp\d*/i);
 /** Letters, a number and letters again, as "k2tgo": one misspelt word, not a knit 2 and a rest. */
@@ -200,6 +202,7 @@ export const TOKENS: TokenType[] = [
   Other,
   DefinedCrossing,
   DefinedOperation,
+  PanelRow,
 ];
 
 const lexer = new Lexer(TOKENS, { ensureOptimizations: true });

@@ -6,6 +6,7 @@ import { countMends } from "./countMends";
 import type { Budget } from "./budget";
 import { expandRow, type Expanded, type RepeatColumns, type RepeatUnit, type RowTask } from "./expand";
 import type { UnplacedFinding } from "./findings";
+import type { NamedPanels } from "./namedPanels";
 import type { Definitions } from "./names";
 import type { Numbered } from "./rowNumbers";
 
@@ -20,6 +21,7 @@ export interface Worked {
 export interface Manner {
   readonly sideOf: (row: number) => "RS" | "WS";
   readonly definitions: Definitions;
+  readonly panels: NamedPanels;
   /** Stitches to begin with; null where row 1 has to tell. */
   readonly start: number | null;
   readonly leastRepeats: 0 | 1;
@@ -49,7 +51,7 @@ interface Needle {
 export function workRows(
   numbered: readonly Numbered[],
   upTo: number,
-  { sideOf, definitions, start, leastRepeats, budget, text }: Manner,
+  { sideOf, definitions, panels, start, leastRepeats, budget, text }: Manner,
 ): Worked {
   const byNumber = new Map(numbered.map((one) => [one.row, one.written.items]));
   const itemsOfRow = (row: number): readonly Item[] | null => byNumber.get(row) ?? null;
@@ -80,6 +82,7 @@ export function workRows(
       rowBelow,
       definitions,
       itemsOfRow,
+      panels,
       budget,
     });
     const [expected = null, ...others] = needle.counts;

@@ -25,7 +25,7 @@ const sideIf = (wrong: boolean) => (wrong ? "WS" : "RS");
  * Example: "Rnd 1: *p2tog, k3tog; rep from * to last 4 sts, p2tog, k2tog." on 144 stitches leaves 58.
  */
 export function workOnce(parsed: ParsedPattern, { stitches, round, wrongSide }: Needle): WorkedOnce {
-  const { numbered, definitions, saidFirst, text } = parsed;
+  const { numbered, definitions, panels, saidFirst, text } = parsed;
   const fails = (message: Message): WorkedOnce => ({ ok: false, message });
   const [first] = numbered;
   const unreadable = placed(parsed.told, text).find(isWrong);
@@ -37,6 +37,7 @@ export function workOnce(parsed: ParsedPattern, { stitches, round, wrongSide }: 
   const { rows, findings } = workRows(numbered, numbered.length, {
     sideOf,
     definitions,
+    panels,
     start: stitches,
     leastRepeats: 0,
     budget: new Budget(),

@@ -78,6 +78,8 @@ export const rows = {
     `Row ${row}: a crossing lies ${count(by, "stitch")} beside the cable that runs below it. Is it meant there?`,
   moreThanWhat: ({ times }: { readonly times: number }) =>
     `“more” leaves open whether this is worked ${times} or ${times + 1} times in all. Which is it?`,
+  noSuchPanelRow: ({ panel, row }: InRow & { readonly panel: string }) =>
+    `row ${row} of panel ${panel} is not written in this text.`,
   acrossWhat: () =>
     "is this alone worked to the end, or all that stands before it too? Write [k1, p1] to end, or p to end.",
   timesInAll: ({ times }: { readonly times: number }) => `${times} times in all`,
