@@ -274,6 +274,8 @@ export class HeadingParser extends EmbeddedActionsParser {
       { GATE: () => wholeOrRoman(this.LA(1).image) !== null, ALT: () => this.CONSUME(T.Word) },
     ]);
     return this.ACTION(() => {
+      // A scan takes the figure for a letter; it is asked about where the row is.
+      if (word.image === "l") return 1;
       const figure = numberIn(word.image);
       return Number.isNaN(figure) ? (wholeOrRoman(word.image) ?? 0) : figure;
     });

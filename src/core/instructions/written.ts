@@ -47,6 +47,10 @@ export function writtenRows(
     begun = true;
     const { tokens, leaves, asides, sizes } = tidyRow(statement.tokens);
     for (const aside of asides) told.push(remark("remark", aside.from, aside.to, say("aside")));
+    const letter = statement.tokens.find(
+      ({ image }, at) => image === "l" && statement.tokens[at - 1]?.tokenType === RowWord,
+    );
+    if (letter) told.push(letterForFigure(letter));
     const parsed = parseRow(tokens);
     if (sizes) {
       const row = rowNumberOf(statement);
@@ -88,6 +92,12 @@ function inFigures(word: string): string | null {
   const figures = word.slice(0, 1) + word.slice(1).replace(/[lI|]/g, "1").replace(/[oO]/g, "0");
   return figures !== word && /^[kp][1-9]\d*$/i.test(figures) ? figures : null;
 }
+
+const letterForFigure = ({ startOffset: from }: IToken): UnplacedFinding => ({
+  ...remark("question", from, from + 1, say("letterForFigure")),
+  row: 1,
+  mends: [{ label: "1", edit: { from, to: from + 1, text: "1" } }],
+});
 
 const rowNumberOf = ({ tokens }: Statement): number | null => {
   const at = tokens.findIndex(({ tokenType }) => tokenType === RowWord);

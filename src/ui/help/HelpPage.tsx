@@ -62,8 +62,10 @@ export function HelpPage() {
           </Question>
           <Question asked="How do I bring my pattern in?">
             <p>
-              Panels take rows as patterns write them: “Row 1 (RS): P2, C4F, P2.” Shapings and edges are
-              sections of a piece. What cannot be read is underlined, with a way to mend it.
+              Panels take rows as printed patterns write them: “Row 1 (RS): P2, C4F, P2”, “4th row: as 2nd
+              row”, keys and crossings told in words. Paste them as they stand. What a pattern says of its
+              stitches, sides and repeats is held against its rows. What is not understood is underlined and
+              asked about, where it can be with a way to mend it. Shapings and edges are sections of a piece.
             </p>
           </Question>
           <Question asked="Where are my projects?">

@@ -80,6 +80,7 @@ export const rows = {
     `“more” leaves open whether this is worked ${times} or ${times + 1} times in all. Which is it?`,
   noSuchPanelRow: ({ panel, row }: InRow & { readonly panel: string }) =>
     `row ${row} of panel ${panel} is not written in this text.`,
+  letterForFigure: () => "This is the letter l where a row has its number. Is it the figure 1?",
   acrossWhat: () =>
     "is this alone worked to the end, or all that stands before it too? Write [k1, p1] to end, or p to end.",
   timesInAll: ({ times }: { readonly times: number }) => `${times} times in all`,
