@@ -18,15 +18,15 @@ const CROSSINGS = ["1/1", "2/1", "2/2", "3/3", "4/4", "5/5", "6/6"].flatMap((sid
 
 /** Each kind of word, the first that fits. */
 const COLOURS = [
-  { name: "cm-heading", pattern: /^(?:rows?|rnds?|rounds?|all)\b[^:]*:/i },
-  { name: "cm-crossing", pattern: /^(?:\d+\/\d+(?:\/\d+)?\s?[lr](?:pc|rc|c)|(?:cr|c|t)\d+[fb]|[lr]t)\b/i },
+  { name: "cm-heading", pattern: /^(?:\d+(?:st|nd|rd|th)\s+|[rw]s\s+)?(?:rows?|rnds?|rounds?|all)\b[^:]*:/i },
+  { name: "cm-crossing", pattern: /^(?:\d+\/\d+(?:\/\d+)?\s?[lr](?:pc|rc|c)|(?:cr|c|t)\d+[fblr]|[lr]t)\b/i },
   { name: "cm-repeat", pattern: /^(?:[*[\]()]|rep|repeat|times|twice)/i },
   { name: "cm-texture", pattern: /^(?:mb|nupp|yo|k\d*tog|p\d*tog|ss[kp]|skp|cdd|m1)/i },
 ];
 
 const decorator = new MatchDecorator({
   regexp:
-    /(?:rows?|rnds?|rounds?|all)\b[^:\n]{0,60}:|\d+\/\d+(?:\/\d+)?\s?[lr](?:pc|rc|c)\b|\b(?:cr|c|t)\d+[fb]\b|\b[lr]t\b|[*[\]()]|\b(?:repeat|rep|times|twice|mb\d*|nupp\d*|yo|[kp]\d+tog|ss[kp]|skp|cdd|m1[lrp]*)\b/gi,
+    /(?:\b\d+(?:st|nd|rd|th)\s+|\b[rw]s\s+)?\b(?:rows?|rnds?|rounds?|all)\b[^:\n]{0,60}:|\d+\/\d+(?:\/\d+)?\s?[lr](?:pc|rc|c)\b|\b(?:cr|c|t)\d+[fblr]\b|\b[lr]t\b|[*[\]()]|\b(?:repeat|rep|times|twice|mb\d*|nupp\d*|yo|[kp]\d+tog|ss[kp]|skp|cdd|m1[lrp]*)\b/gi,
   decoration: ([match]) => {
     const colour = COLOURS.find(({ pattern }) => pattern.test(match ?? ""));
     return colour ? Decoration.mark({ class: colour.name }) : null;
