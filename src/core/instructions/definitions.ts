@@ -70,10 +70,22 @@ const USUAL: readonly (readonly [RegExp, RegExp])[] = [
   [/^k$/, /^knit\b/],
   [/^p$/, /^purl\b/],
   [/^sl$/, /^slip\b/],
-  [/^k2tog$/, /^knit\s+(?:the\s+)?(?:next\s+)?(?:2|two)\s+(?:sts?\s+|stitches\s+)?tog/],
-  [/^k3tog$/, /^knit\s+(?:the\s+)?(?:next\s+)?(?:3|three)\s+(?:sts?\s+|stitches\s+)?tog/],
-  [/^p2tog$/, /^purl\s+(?:the\s+)?(?:next\s+)?(?:2|two)\s+(?:sts?\s+|stitches\s+)?tog/],
-  [/^p3tog$/, /^purl\s+(?:the\s+)?(?:next\s+)?(?:3|three)\s+(?:sts?\s+|stitches\s+)?tog/],
+  [
+    /^k2tog$/,
+    /^knit\s+(?:the\s+)?(?:next\s+)?(?:2|two)\s+(?:sts?\s+|stitches\s+)?tog(?![^]*\b(?:back|tbl)\b)/,
+  ],
+  [
+    /^k3tog$/,
+    /^knit\s+(?:the\s+)?(?:next\s+)?(?:3|three)\s+(?:sts?\s+|stitches\s+)?tog(?![^]*\b(?:back|tbl)\b)/,
+  ],
+  [
+    /^p2tog$/,
+    /^purl\s+(?:the\s+)?(?:next\s+)?(?:2|two)\s+(?:sts?\s+|stitches\s+)?tog(?![^]*\b(?:back|tbl)\b)/,
+  ],
+  [
+    /^p3tog$/,
+    /^purl\s+(?:the\s+)?(?:next\s+)?(?:3|three)\s+(?:sts?\s+|stitches\s+)?tog(?![^]*\b(?:back|tbl)\b)/,
+  ],
   [/^ssk$/, /^(?:slip|sl)\b.*(?:slip|sl|2|two)\b.*(?:knit|k)\b/s],
   [/^(?:yo|yrn|yon|yfwd)$/, /^(?:yarn|wool)\b/],
   [/^m1[lr]?p?$/, /^(?:make|inc|pick up|lift|with)\b/],
@@ -152,7 +164,10 @@ export function takeDefinitions(text: string, told: UnplacedFinding[]): TakenOut
   for (const one of explainedIn(text)) {
     const { name, from, to, sure } = one;
     const meaning = meaningOf(one, crossings);
-    const known = /^(?:mb|nupp)\d*$/i.test(name) || readCrossingName(name) !== null;
+    const known =
+      /^(?:mb|nupp)\d*$/i.test(name) ||
+      readCrossingName(name) !== null ||
+      (sure && USUAL.some(([word]) => word.test(name.toLowerCase())));
     if ("unread" in meaning) {
       // What has a sign of its own must be understood where it is one of ours; other words may be explained freely.
       const message = meaning.unread
@@ -160,7 +175,9 @@ export function takeDefinitions(text: string, told: UnplacedFinding[]): TakenOut
         : say("definitionNotRead", { name });
       // Without a sign of its own, and not understood, it may be any sentence.
       if (!sure && !known && !meaning.unread) continue;
-      told.push(remark(known || meaning.unread ? "error" : "remark", from, to, message));
+      const asked = known || meaning.unread !== null;
+      const mends = known ? [{ label: say("onlyANote"), edit: { from, to: from, text: "Note: " } }] : [];
+      told.push({ ...remark(asked ? "error" : "remark", from, to, message), mends });
       unread.set(plainName(name), { message });
       names.set(name.toLowerCase(), "operation");
     } else if ("crossing" in meaning) {

@@ -38,6 +38,9 @@ function headingOf({
   unnumbered,
 }: Said): Omit<Heading, "from" | "to" | "round"> {
   const [first] = sides;
+  // Row 0 is worked once, before the others.
+  if (rows.length === 1 && rows[0] === 0)
+    return { rows: [], allOf: null, step: null, side: first?.side ?? null, unnumbered: "setUp" };
   const behindAll = sides.find((one) => one.behindAll)?.side;
   if (!all && parity && rows.length > 0) {
     const odd = parity === "odd" ? 1 : 0;

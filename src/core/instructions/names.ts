@@ -3,6 +3,7 @@ import type { Crossing } from "../stitches/crossings";
 import { plainCrossingName, readCrossingName, type Ambiguous } from "../stitches/crossingNames";
 import { allOperations, bobble, nupp, operationOf, type Operation } from "../stitches/operations";
 import type { Message } from "../words/message";
+import { numberIn } from "./numerals";
 
 /** Names that the pattern itself explains: MB = 5 sts, 2 rows; C3F = 2/1 LC. */
 export interface Definitions {
@@ -50,7 +51,13 @@ export function operationNamed(name: string, side: "RS" | "WS", definitions: Def
   if (/^mb\d*$/.test(name)) return bobble(5, 2);
   if (/^nupp\d*$/.test(name)) return nupp(5);
   if (name === "sl") return slipOn(side);
-  const plain = name.replace(/\s+/g, " ").replace(/^([kp]\d+) tog$/, "$1tog");
+  const plain = name
+    .replace(/\s+/g, " ")
+    .replace(
+      /^([kp])(?:nit|url)? ?(\d+|two|three) (?:sts? |stitches )?tog(?:ether)?$|^([kp]) ?(\d+) ?tog$/,
+      (_, face?: string, count?: string, letter?: string, figures?: string) =>
+        `${face ?? letter ?? ""}${numberIn(count ?? figures ?? "")}tog`,
+    );
   return BY_NAME.get(SPELLINGS[plain] ?? plain) ?? null;
 }
 

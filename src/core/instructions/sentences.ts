@@ -177,6 +177,7 @@ const SENTENCES: readonly (readonly [RegExp, Read])[] = [
     /^(?:gauge|tension|materials?|yarn|needles?|sizes?\s+of\s+needles?|abbreviations?|special\s+(?:abbreviations?|stitches))\b[^]*$/i,
     () => NOTHING,
   ],
+  [/^(?:and\s+|then\s+)?turn(?:\s+work)?$/i, () => NOTHING],
   [/^(?:commence|begin|start)\s+(?:the\s+)?(?:cable\s+)?patt(?:ern)?s?:?$/i, () => NOTHING],
 ];
 

@@ -252,7 +252,8 @@ export class StitchParser extends HeadingParser {
         { ALT: () => this.CONSUME(T.Wise) },
       ]);
       this.ACTION(() => {
-        if (said.tokenType !== T.Wise) manner = said.image.toLowerCase();
+        if (said.tokenType === T.WithYarn) manner = /f(?:ront)?$/i.test(said.image) ? "wyif" : "wyib";
+        if (said.tokenType === T.Tbl) manner = "tbl";
       });
     };
     this.OPTION6({
@@ -396,5 +397,5 @@ function operationName({ tokenType, payload }: IToken, manner: string): string {
     return yarn === "wyif" ? "sl wyif" : yarn === "wyib" ? "sl wyib" : "sl";
   }
   const letter = tokenType === T.Knit ? "k" : "p";
-  return /^(?:tbl|through)/.test(manner) ? `${letter} tbl` : letter;
+  return manner === "tbl" ? `${letter} tbl` : letter;
 }

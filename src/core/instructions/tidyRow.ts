@@ -72,7 +72,7 @@ function withYarn(tokens: readonly IToken[]): readonly IToken[] {
   tokens.forEach((token, at) => {
     // "wyif sl 2" is "sl 2 wyif".
     if (token.tokenType === T.WithYarn && isMoved(token, at)) {
-      inFront = /f$/i.test(token.image);
+      inFront = /f(?:ront)?$/i.test(token.image);
       return;
     }
     if (token.tokenType !== T.YarnMoved) {
@@ -164,6 +164,9 @@ export function tidyRow(tokens: readonly IToken[]): TidyRow {
         }
       }
     }
+    // "…, p2, turn."
+    if (/^turn$/i.test(token.image) && tokens.slice(at + 1).every(({ tokenType }) => ENDS.has(tokenType)))
+      break;
     // "= 8 sts", "- 8 sts", "8 sts" behind the last stitch
     let counts = at;
     while (typeAt(tokens, counts) === T.Equals || typeAt(tokens, counts) === T.Dash) counts += 1;

@@ -40,6 +40,7 @@ export const CrossingName = token(
   new RegExp(
     [
       `\\d+${GAP}[/x-]${GAP}\\d+(?:${GAP}[/x-]${GAP}\\d+)?[^\\S\\n-]?-?(?:[lr](?:p[pkr]c|[pr]?c|cp|pt|t)|${SIDES})${ENDS}`,
+      `\\d+[^\\S\\n]+over[^\\S\\n]+\\d+[^\\S\\n]+${SIDES}${ENDS}`,
       `${NUMBER}${GAP}-?(?:stitch|sts?)[^\\S\\n-]?-?(?:[lr](?:p?c|pt|t)|${SIDES})${ENDS}`,
       `(?:cable|cross|twist)[^\\S\\n]+${NUMBER}[^\\S\\n]+(?:front|back|left|right|[fblr])${ENDS}`,
       `(?:cr|c|t)${GAP}\\d+${GAP}[fblr]${ENDS}`,
@@ -51,7 +52,7 @@ export const CrossingName = token(
 /** Operations that are one word; with a number inside, as k2tog. */
 export const Operation = keyword(
   "Operation",
-  /[kp]\d+\s?tog|s+s[kp]|skpo?|sk2po?|s2kpo?|cddp?|m1[lr]?p?|kfbf?|pfb|yo|yarn\s+over|yrn|yon|[lr]li|mock3|[kp]b1?(?![A-Za-z\u00c0-\u024f])/i,
+  /[kp]\s?\d+\s?tog|(?:knit|purl|k|p)\s+(?:2|two|3|three)\s+(?:sts?\s+|stitches\s+)?tog(?:ether)?|s+s[kp]|skpo?|sk2po?|s2kpo?|cddp?|m1[lr]?p?|kfbf?|pfb|yo|yarn\s+over|yrn|yon|[lr]li|mock3|[kp]b1?(?![A-Za-z\u00c0-\u024f])/i,
 );
 /** The yarn brought to the front before a slip, or taken back behind one; before a knit stitch it is a yarn over. */
 export const YarnMoved = token("YarnMoved", /(?:yfwd|yfd|yf|ybk|yb)(?![A-Za-z\u00c0-\u024f\d])/i);
@@ -69,9 +70,12 @@ export const Misspelt = token(
 );
 export const Psso = keyword("Psso", /p2?sso/i);
 export const Tbl = keyword("Tbl", /tbl|through\s+(?:the\s+)?back\s+loops?/i);
-export const WithYarn = keyword("WithYarn", /wyi[bf]/i);
+export const WithYarn = keyword(
+  "WithYarn",
+  /wyi[bf]|with\s+yarn\s+(?:in|at|to)\s+(?:the\s+)?(?:front|back)/i,
+);
 /** How the needle goes in where nothing else is said: it changes nothing that is counted. */
-export const Wise = keyword("Wise", /pwise|kwise|purlwise|knitwise/i);
+export const Wise = keyword("Wise", /pwise|kwise|purlwise|knitwise|as\s+if\s+to\s+(?:knit|purl)/i);
 export const Knits = keyword("Knits", /knits|k(?:nit)?\s+st(?:itche)?s/i);
 export const Purls = keyword("Purls", /purls|p(?:url)?\s+st(?:itche)?s/i);
 /** "k4" and nothing more: most of every pattern is this. */
@@ -99,7 +103,7 @@ const AND_ON = "(?:\\s*(?:-|,|and|&|to|thru|through|,\\s*and)\\s*";
 export const AsRows = token(
   "AsRows",
   new RegExp(
-    `(?:(?:is\\s+|work\\s+|knit\\s+)?(?:the\\s+)?same\\s+as|(?:work\\s+)?as|like|rep(?:eat)?|work)\\s+(?:for\\s+)?(?:the\\s+)?(?:${ROWS}\\s+\\d+${AND_ON}\\d+)*|\\d+(?:st|nd|rd|th)${AND_ON}\\d+(?:st|nd|rd|th))*\\s+${ROWS})(?:\\s+(?:once|twice|${NUMBER}\\s+times)(?:\\s+more)?)?${ENDS}`,
+    `(?:(?:is\\s+|work\\s+|knit\\s+)?(?:the\\s+)?same\\s+as|(?:work\\s+)?as|like|rep(?:eat)?|work)\\s+(?:for\\s+)?(?:the\\s+)?(?:${ROWS}\\s+\\d+${AND_ON}\\d+)*|\\d+(?:st|nd|rd|th)${AND_ON}\\d+(?:st|nd|rd|th))*\\s+${ROWS})(?:\\s*,?\\s+(?:once|twice|${NUMBER}\\s+times)(?:\\s+more)?)?${ENDS}`,
     "i",
   ),
 );

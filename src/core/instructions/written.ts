@@ -9,7 +9,23 @@ import { readSentence, speaksOfWork, type Said } from "./sentences";
 import { spanOfStatement, type Statement } from "./statements";
 import { nearestWords } from "./suggest";
 import { tidyRow } from "./tidyRow";
-import { Counted, Knit, Misspelt, Ordinal, Purl, RowWord, Stop, Whole, Word } from "./tokens";
+import {
+  BobbleName,
+  Counted,
+  CrossingName,
+  DefinedCrossing,
+  DefinedOperation,
+  Knit,
+  Misspelt,
+  NuppName,
+  Operation,
+  Ordinal,
+  Purl,
+  RowWord,
+  Stop,
+  Whole,
+  Word,
+} from "./tokens";
 
 interface Written {
   readonly rows: readonly WrittenRow[];
@@ -38,7 +54,11 @@ export function writtenRows(
       const words = text.slice(from, to);
       const sentence = readSentence(words);
       if (sentence) said.push({ sentence, after: rows.length, from, to });
-      const hangs = !sentence && (speaksOfWork(words, !begun) || isBareWork(statement.tokens));
+      const hangs =
+        !sentence &&
+        (speaksOfWork(words, !begun) ||
+          isBareWork(statement.tokens) ||
+          (begun && namesStitches(statement.tokens, words)));
       if (hangs) told.push(notUnderstood(from, to));
       else if (!sentence || sentence.says === "nothing")
         told.push(remark("remark", from, to, say("notARow")));
@@ -69,6 +89,20 @@ export function writtenRows(
   }
   return { rows, unread, unreadAt, said };
 }
+
+/** A stitch by its name in a sentence that is no note: what is said of it changes what is worked. */
+const namesStitches = (tokens: readonly IToken[], words: string): boolean =>
+  !/^\s*(?:note|abbreviation)s?\b/i.test(words) && tokens.some(({ tokenType }) => STITCHES.has(tokenType));
+
+const STITCHES = new Set<unknown>([
+  CrossingName,
+  DefinedCrossing,
+  DefinedOperation,
+  Operation,
+  BobbleName,
+  NuppName,
+  Counted,
+]);
 
 /** Stitches with their counts, and no word behind them as a title has: a row without its number. */
 function isBareWork(tokens: readonly IToken[]): boolean {

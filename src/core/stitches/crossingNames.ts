@@ -32,7 +32,7 @@ export const plainCrossingName = (name: string): string =>
       /^(cable|cross|twist)\s+(\d+)\s+([fblr])[a-z]*$/,
       (_, kind: string, count: string, side: string) => `${WRITTEN_OUT[kind] ?? ""}${count}${side}`,
     )
-    .replace(/(\d)\s*[x-]\s*(?=\d)/g, "$1/")
+    .replace(/(\d)\s*(?:[x-]|over)\s*(?=\d)/g, "$1/")
     .replace(/^(\d+)\s*-?\s*st(?:s|itch)?\s*-?\s*/, "$1-")
     .replace(/([lr])cp$/, "$1pc")
     .replace(/\s+/g, "")
