@@ -8,6 +8,9 @@ import {
   hoverTooltip,
   type ViewUpdate,
 } from "@codemirror/view";
+import { takeDefinitions } from "@/core/instructions/definitions";
+import { crossingNamed } from "@/core/instructions/names";
+import { plainSigns } from "@/core/instructions/plainSigns";
 import { crossingMeant, crossingWords, readCrossingName } from "@/core/stitches/crossingNames";
 import { allOperations } from "@/core/stitches/operations";
 import { explain } from "@/state/chosen/how";
@@ -71,8 +74,13 @@ const explainWord = hoverTooltip((view, at) => {
   const found = words.find(
     ({ index, 0: word }) => line.from + index <= at && at <= line.from + index + word.length,
   );
-  const told = found ? meaningOf(found[0]) : null;
-  if (!found || !told) return null;
+  if (!found) return null;
+  // What the pattern itself explains comes before what the word means elsewhere.
+  const { definitions } = takeDefinitions(plainSigns(view.state.doc.toString()), []);
+  const own = crossingNamed(found[0], definitions);
+  const crossing = own && !("ambiguous" in own) ? own : null;
+  const told = crossing ? crossingWords(crossing) : meaningOf(found[0]);
+  if (!told) return null;
   const from = line.from + found.index;
   return {
     pos: from,
@@ -81,7 +89,6 @@ const explainWord = hoverTooltip((view, at) => {
     create: () => {
       const dom = document.createElement("div");
       dom.textContent = told;
-      const crossing = crossingMeant(found[0]);
       if (crossing) {
         const how = document.createElement("button");
         how.type = "button";

@@ -11,7 +11,8 @@ interface InRow {
 
 const SIDE = { RS: "right", WS: "wrong" } as const;
 const NTH = ["1st", "2nd", "3rd"] as const;
-const SHAPES = "write MB = 5 sts, 2 rows, or nupp = 5 loops, or C3F = 2/1 LC.";
+const SHAPES =
+  "write MB = 5 sts, 2 rows, or nupp = 5 loops, or C3F = 2/1 LC, or how it is worked: sl 2 sts to cn and hold in front, k1, k2 from cn.";
 
 export const rows = {
   inRow: ({ row, why }: InRow & { readonly why: Nested }, { tell }: Teller) => `Row ${row}: ${tell(why)}`,
