@@ -85,8 +85,15 @@ const isNumber = (tokens: readonly IToken[], at: number) => {
 /** Rows without a number: the next one, and one that is worked once before the others. */
 const UNNUMBERED = /^(?:next|foundation|set-?up|setup|preparation|prep)$/i;
 
+/** Words by which a tale comes to a row: "Okay, so for row 1", "Then row 4". */
+const LEADS_IN = /^(?:okay|ok|so|for|on|then|now|and|in|,)$/i;
+const MOST_LEADING = 5;
+
 /** Where a heading of a row begins in a segment; -1 where there is none. */
 function headingAt(tokens: readonly IToken[]): number {
+  let told = 0;
+  while (told < MOST_LEADING && LEADS_IN.test(tokens[told]?.image ?? "")) told += 1;
+  if (told > 0 && typeAt(tokens, told) === T.RowWord && isNumber(tokens, told + 1)) return told;
   // Signs of a list may stand before it.
   const at = typeAt(tokens, 0) === T.Dash ? 1 : 0;
   const open = typeAt(tokens, at) === T.Open ? 1 : 0;

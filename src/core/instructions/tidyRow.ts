@@ -106,8 +106,41 @@ function withYarn(tokens: readonly IToken[]): readonly IToken[] {
   return result;
 }
 
+/** Words of a tale before its stitches: "you'll purl 2", "you just knit 2". */
+const TELLS = /^(?:you|'|’|ll|will|just|simply|now|then|we)$/i;
+
+/**
+ * A heading as it is told in sentences, without the words around it.
+ * Example: "row 2 (that's the wrong side!) you just knit 2" is "row 2 (wrong side) knit 2".
+ */
+function withoutTale(tokens: readonly IToken[]): readonly IToken[] {
+  if (typeAt(tokens, 0) !== T.RowWord || typeAt(tokens, 1) !== T.Whole) return tokens;
+  let at = 2;
+  const side: IToken[] = [];
+  if (typeAt(tokens, at) === T.Open) {
+    const end = closing(tokens, at);
+    const said = tokens.slice(at + 1, end).find(({ tokenType }) => tokenType === T.Side);
+    const [open, close] = [tokens[at], tokens[end]];
+    if (said && open && close && !IN_HEADING.has(typeAt(tokens, at + 1))) {
+      side.push(open, said, close);
+      at = end + 1;
+    }
+  }
+  // "is where the magic happens:"
+  const colon = tokens.findIndex(({ tokenType }, index) => index >= at && tokenType === T.Colon);
+  if (
+    /^is$/i.test(tokens[at]?.image ?? "") &&
+    colon > 0 &&
+    !tokens.slice(at, colon).some((one) => isWork([one]))
+  )
+    at = colon;
+  while (TELLS.test(tokens[at]?.image ?? "")) at += 1;
+  return at === 2 ? tokens : [...tokens.slice(0, 2), ...side, ...tokens.slice(at)];
+}
+
 /** Sets aside what a row says beside its stitches. Example: "P2, k4 (see key), p2. (8 sts)" is "P2, k4, p2." and 8. */
-export function tidyRow(tokens: readonly IToken[]): TidyRow {
+export function tidyRow(said: readonly IToken[]): TidyRow {
+  const tokens = withoutTale(said);
   const kept: IToken[] = [];
   const asides: Span[] = [];
   let leaves: number | null = null;
