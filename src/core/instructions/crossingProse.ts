@@ -2,7 +2,7 @@
 import { CROSSING_KINDS, type Crossing, type CrossingKind } from "../stitches/crossings";
 import type { Face } from "../stitches/operations";
 import { say, type Message } from "../words/message";
-import { NUMBER, numberIn } from "./numerals";
+import { NUMBER, numberIn, timesIn } from "./numerals";
 
 export type ToldCrossing =
   | { readonly ok: true; readonly crossing: Crossing; readonly length: number }
@@ -161,7 +161,7 @@ const CLAUSES: readonly Clause[] = [
     (needles, [said = "", times, from, which]) => {
       const once = facesOf(said);
       const faces = Array.from(
-        { length: times === undefined ? 1 : /twice/i.test(times) ? 2 : numberIn(times) },
+        { length: times === undefined ? 1 : (timesIn(times) ?? 1) },
         () => once,
       ).flat();
       needles.work(faces);

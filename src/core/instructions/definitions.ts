@@ -160,7 +160,8 @@ export function takeDefinitions(text: string, told: UnplacedFinding[]): TakenOut
   const crossings = new Map<string, Crossing>();
   const unread = new Map<string, { readonly message: Message }>();
   const names = new Map<string, "crossing" | "operation">();
-  let rest = text;
+  const rest: string[] = [];
+  let done = 0;
   for (const one of explainedIn(text)) {
     const { name, from, to, sure } = one;
     const meaning = meaningOf(one, crossings);
@@ -188,7 +189,8 @@ export function takeDefinitions(text: string, told: UnplacedFinding[]): TakenOut
       operations.set(name.toLowerCase(), meaning.operation);
       names.set(name.toLowerCase(), "operation");
     }
-    rest = rest.slice(0, from) + rest.slice(from, to).replace(/[^\n]/g, " ") + rest.slice(to);
+    rest.push(text.slice(done, from), text.slice(from, to).replace(/[^\n]/g, " "));
+    done = to;
   }
-  return { text: rest, definitions: { operations, crossings, names, unread } };
+  return { text: rest.join("") + text.slice(done), definitions: { operations, crossings, names, unread } };
 }

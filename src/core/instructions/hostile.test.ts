@@ -39,6 +39,31 @@ test.each(Object.entries(HOSTILE))("%s is answered with a word", (_, text) => {
   expect(once.ok === true || once.message.code.length > 0).toBe(true);
 });
 
+/** Texts as long as a pattern can be, of what is looked for in many places: each is read along once. */
+const LONG: Readonly<Record<string, string>> = {
+  "names explained": Array.from({ length: 30_000 }, (_, at) => `a${at} = b`).join("\n"),
+  "names of two words": `${Array.from({ length: 5000 }, (_, at) => `rope ${at} = 2/2 LC`).join("\n")}\nRow 1: ${many("rope 77, ", 5000)}`,
+  "crossings told in words": `Row 1: ${many("sl 1 to cn, hold in front, k1, k1 from cn, ", 10_000)}`,
+  "crossings begun in words": `Row 1: ${many("k into 2nd st ", 20_000)}`,
+  "bobbles begun in words": `Row 1: ${many("(k1, yo, k1) in next st, turn ", 10_000)}`,
+  "a sentence without an end": many("work in ", 60_000),
+  "sentences of one stitch": `Row 1: ${many("k1. ", 25_000)}`,
+  "lines of one stitch": `Row 1: k1,\n${many("k1,\n", 25_000)}`,
+  "counts in brackets": `Row 1: ${many("(2) ", 25_000)}`,
+  "counts behind stitches": `Row 1: ${many("2 sts, ", 25_000)}`,
+  "the same two thousand rows": many("Rows 1-2000: k1\n", 1000),
+  "rows worked even": `Row 1: k1.\n${many("Work 2000 rows even.\n", 5000)}`,
+  "rows worked again": `Row 1: k1.\n${many("Rep rows 1-2000.\n", 5000)}`,
+  "panels of one name": many("Panel A\nRow 1: k1\nRow 1: work row 1 of Panel A\n", 3000),
+  turns: `Row 1: ${many("turn, ", 30_000)}`,
+  "yarn moved": `Row 1: ${many("yf, sl 1, ", 20_000)}`,
+};
+
+test.each(Object.entries(LONG))("a long text of %s is read to its end", (_, text) => {
+  const { findings } = readPattern(text);
+  for (const { from, to } of findings) expect(to <= text.length && from <= to).toBe(true);
+});
+
 test("what is asked too much is told at its row, and the rows before it stand", () => {
   const read = readPattern(
     "Row 1: k4.\nRow 2: [[[k0] 10000 times] 10000 times] 10000 times, k4.\nRow 3: k4.",

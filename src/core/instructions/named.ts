@@ -18,17 +18,24 @@ interface Named extends Span {
 
 const escaped = (name: string) => name.replace(/[.*+?^${}()|[\]\\/]/g, "\\$&");
 
-/** Places where a name that the pattern explains is used. */
+/** More names of several words than this no pattern explains. */
+const MOST_PHRASES = 50;
+const WORD = /[\p{L}\d](?:[\p{L}\d/'’-]*[\p{L}\d])?/gu;
+
+/** Places where a name that the pattern explains is used: names of one word are looked up, others are sought. */
 function explainedNames(text: string, names: ReadonlyMap<string, "crossing" | "operation">): Named[] {
   if (names.size === 0) return [];
-  const longest = [...names.keys()].sort((one, other) => other.length - one.length);
-  const any = new RegExp(`(?<![\\p{L}\\d/])(?:${longest.map(escaped).join("|")})(?![\\p{L}\\d])`, "giu");
-  return [...text.matchAll(any)].map(({ index, 0: name }) => ({
-    from: index,
-    to: index + name.length,
-    name,
-    type: names.get(name.toLowerCase()) === "crossing" ? DefinedCrossing : DefinedOperation,
-  }));
+  const phrases = [...names.keys()].filter((name) => /\s/.test(name)).slice(0, MOST_PHRASES);
+  const longest = phrases.sort((one, other) => other.length - one.length).map(escaped);
+  const sought =
+    longest.length > 0
+      ? [...text.matchAll(new RegExp(`(?<![\\p{L}\\d/])(?:${longest.join("|")})(?![\\p{L}\\d])`, "giu"))]
+      : [];
+  return [...sought, ...text.matchAll(WORD)].flatMap(({ index, 0: name }) => {
+    const kind = names.get(name.toLowerCase());
+    const type = kind === "crossing" ? DefinedCrossing : DefinedOperation;
+    return kind ? [{ from: index, to: index + name.length, name, type }] : [];
+  });
 }
 
 interface Prose {
@@ -36,22 +43,34 @@ interface Prose {
   readonly told: UnplacedFinding[];
 }
 
+/** What is told of one stitch is no longer than this. */
+const LONGEST = 600;
+
+/** What is read of a text where a pattern matches, one behind the other. */
+function* readAlong<Read extends { readonly length: number }>(
+  pattern: RegExp,
+  text: string,
+  read: (text: string) => Read | null,
+): Iterable<Span & { readonly read: Read }> {
+  let done = 0;
+  for (const { index } of text.matchAll(pattern)) {
+    const found = index < done ? null : read(text.slice(index, index + LONGEST));
+    if (!found) continue;
+    done = index + found.length;
+    yield { from: index, to: done, read: found };
+  }
+}
+
 /** Places where a crossing or a stitch is told in words. */
 function toldInWords(text: string, { operations, told }: Prose): Named[] {
   const found: Named[] = [];
-  const isTaken = (at: number) => found.some(({ from, to }) => at >= from && at < to);
-  for (const { index } of text.matchAll(CROSSING_PROSE)) {
-    const read = isTaken(index) ? null : readCrossingProse(text.slice(index));
-    if (!read) continue;
-    const span = { from: index, to: index + read.length };
+  for (const { read, ...span } of readAlong(CROSSING_PROSE, text, readCrossingProse)) {
     if (read.ok) found.push({ ...span, type: DefinedCrossing, name: crossingName(read.crossing) });
     else told.push({ severity: "error", row: null, ...span, message: read.message, mends: [] });
   }
-  for (const { index } of text.matchAll(STITCH_PROSE)) {
-    const read = isTaken(index) ? null : readStitchProse(text.slice(index));
-    if (!read) continue;
+  for (const { read, ...span } of readAlong(STITCH_PROSE, text, readStitchProse)) {
     operations.set(read.operation.id, read.operation);
-    found.push({ from: index, to: index + read.length, type: DefinedOperation, name: read.operation.id });
+    found.push({ ...span, type: DefinedOperation, name: read.operation.id });
   }
   return found;
 }
@@ -87,11 +106,18 @@ export function withNames(
   told: UnplacedFinding[],
 ): NamedTokens {
   const operations = new Map(definitions.operations);
-  const said = [...panelRows(text, panels), ...toldInWords(text, { operations, told })];
-  const own = explainedNames(text, definitions.names).filter(
-    ({ from }) => !said.some((one) => from >= one.from && from < one.to),
-  );
-  const named = [...said, ...own].sort((one, other) => one.from - other.from);
+  const all = [
+    ...panelRows(text, panels),
+    ...toldInWords(text, { operations, told }),
+    ...explainedNames(text, definitions.names),
+  ].sort((one, other) => one.from - other.from || other.to - one.to);
+  // Of those that lie within one another the first, and the longest, counts.
+  let end = 0;
+  const named = all.filter(({ from, to }) => {
+    const isOwn = from >= end;
+    if (isOwn) end = to;
+    return isOwn;
+  });
   if (named.length === 0) return { tokens, definitions };
   const result: IToken[] = [];
   let next = 0;

@@ -1,5 +1,6 @@
 /** Panels that a text names and puts together in its rows: "work row 1 of Panel A over next 12 sts". */
 import type { Item, WrittenRow } from "./ast";
+import { MOST_ROWS } from "./budget";
 import { NUMBER } from "./numerals";
 
 const KIND = "(?:panel|chart|cable)";
@@ -21,6 +22,9 @@ export interface TakenApart {
   readonly panels: ReadonlyMap<string, string>;
 }
 
+/** More panels than this are put together by nobody. */
+const MOST_PANELS = 50;
+
 const blank = (text: string) => text.replace(/[^\n]/g, " ");
 
 /**
@@ -35,7 +39,8 @@ export function takenApart(text: string): TakenApart | null {
   });
   const firsts = lines.flatMap((line, at) => (FIRST_ROW.test(line) ? [at] : []));
   const named = titles.filter(({ at }) => firsts.some((first) => first > at));
-  if (named.length === 0 || firsts.length < 2) return null;
+  if (named.length === 0 || firsts.length < 2 || firsts.length > MOST_PANELS || titles.length > MOST_PANELS)
+    return null;
   // Each begins at its title, or where the line before its first row begins; the one without a title is the main part.
   const begins = firsts.map((first) => {
     const title = named.findLast(
@@ -71,9 +76,17 @@ export function takenApart(text: string): TakenApart | null {
   return { main: mainText, panels };
 }
 
+/** The largest number of a row that a panel can have; 0 where none has one. */
+export const lastOf = (written: readonly WrittenRow[]): number =>
+  written.reduce(
+    (last, { heading }) =>
+      heading.rows.reduce((most, row) => (row <= MOST_ROWS ? Math.max(most, row) : most), last),
+    0,
+  );
+
 /** Rows after those that are written, each like the one of its side, with the panels' next rows in it. */
 export function asSet(written: readonly WrittenRow[], upTo: number): readonly WrittenRow[] {
-  const last = Math.max(0, ...written.flatMap(({ heading }) => heading.rows));
+  const last = lastOf(written);
   if (last === 0) return [];
   return Array.from({ length: Math.max(0, upTo - last) }, (_, index) => {
     const row = last + index + 1;

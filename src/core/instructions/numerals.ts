@@ -29,3 +29,14 @@ export function numberIn(text: string): number {
 
 /** A number as it can stand in a pattern, for use in a larger expression. */
 export const NUMBER = `(?:\\d+|${NUMBER_WORDS.join("|")})`;
+
+const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 };
+const OFTEN = new RegExp(`\\b(once|twice|thrice)\\b|(${NUMBER})\\s*(?:more\\s+)?(?:times|x)\\b`, "i");
+
+/** Example: "twice" is 2, "3 times" is 3, "five more times" is 5; null where nothing is said. */
+export function timesIn(said: string): number | null {
+  const match = OFTEN.exec(said);
+  if (!match) return null;
+  const [, word, count = ""] = match;
+  return word === undefined ? numberIn(count) : (TIMES[word.toLowerCase()] ?? null);
+}

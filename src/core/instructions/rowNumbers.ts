@@ -2,7 +2,7 @@
 import type { Heading, WrittenRow } from "./ast";
 import { say } from "../words/message";
 import { MOST_ROWS } from "./budget";
-import { asSet } from "./namedPanels";
+import { asSet, lastOf } from "./namedPanels";
 import { remark, type UnplacedFinding } from "./findings";
 import type { Said } from "./sentences";
 
@@ -59,6 +59,9 @@ function withNumbers(
   });
 }
 
+/** Sentences that add rows beyond this are not worked: no pattern has so many. */
+const MOST_ADDED = 100;
+
 /** What sentences between the rows add: "Rep last 2 rows once more", "Work 4 rows even". */
 function addedBy(
   written: readonly WrittenRow[],
@@ -66,13 +69,14 @@ function addedBy(
   told: UnplacedFinding[],
 ): WrittenRow[] {
   const rows = [...written];
-  const lastOf = (upTo: number) =>
-    Math.max(
-      0,
-      ...written.slice(0, upTo).flatMap(({ heading }) => heading.rows.filter((row) => row <= MOST_ROWS)),
-    );
+  let [last, read] = [0, 0];
   for (const { sentence, after, from, to } of said) {
-    const last = lastOf(after);
+    last = Math.max(last, lastOf(written.slice(read, after)));
+    read = after;
+    if (rows.length - written.length > MOST_ADDED) {
+      told.push(remark("error", from, to, say("tooMuchToWork")));
+      break;
+    }
     const next = written[after]?.heading.rows[0];
     const heading = { from, to, allOf: null, step: null, side: null, round: false, unnumbered: null };
     if (sentence.says === "even" && last > 0 && sentence.rows > 0 && sentence.rows <= MOST_ROWS) {
@@ -123,8 +127,12 @@ export function numberRows(
   for (const one of written) {
     const { heading } = one;
     const named = new Set(heading.rows);
+    let again = false;
     for (const row of rowsNamedBy(heading, last, round)) {
       const explicit = named.has(row);
+      // Of the rows of one heading the first that is named twice tells of all.
+      if (byRow.has(row) && explicit && namedTwice.has(row) && again) continue;
+      again ||= byRow.has(row) && explicit && namedTwice.has(row);
       if (byRow.has(row) && explicit && namedTwice.has(row))
         told.push(remark("error", heading.from, heading.to, say("rowNamedTwice", { row }), row));
       else if (!byRow.has(row) || explicit) byRow.set(row, one);

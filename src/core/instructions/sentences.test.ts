@@ -1,5 +1,6 @@
 /** What patterns say between their rows. */
-import { readSentence, rowsIn, speaksOfWork, timesIn } from "./sentences";
+import { timesIn } from "./numerals";
+import { readSentence, rowsIn, speaksOfWork } from "./sentences";
 
 test.each([
   ["Rep rows 1-4.", { says: "again", rows: [1, 2, 3, 4], more: null }],

@@ -1,6 +1,6 @@
 /** What a pattern says between its rows: how often they are worked, over how many stitches, flat or in the round. */
 import type { Span } from "./ast";
-import { NUMBER, numberIn } from "./numerals";
+import { NUMBER, numberIn, timesIn } from "./numerals";
 
 /** What a sentence comes to. */
 export type Sentence =
@@ -47,18 +47,6 @@ export function rowsIn(list: string): readonly number[] {
   }
   return rows;
 }
-
-/** Example: "twice" is 2, "3 times" is 3, "five more times" is 5; null where nothing is said. */
-export function timesIn(said: string): number | null {
-  const match = new RegExp(`\\b(once|twice|thrice)\\b|(${NUMBER})\\s*(?:more\\s+)?(?:times|x)\\b`, "i").exec(
-    said,
-  );
-  if (!match) return null;
-  const [, word, count = ""] = match;
-  return word === undefined ? numberIn(count) : (TIMES[word.toLowerCase()] ?? null);
-}
-
-const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 };
 
 const again = (said: Partial<Extract<Sentence, { says: "again" }>>): Sentence => ({
   says: "again",
@@ -184,8 +172,12 @@ const SENTENCES: readonly (readonly [RegExp, Read])[] = [
 const isGauge = (said: string) =>
   /\b(?:gauge|tension|cm|in(?:ch(?:es)?)?\b\s*$|mm)\b|=/i.test(said) && !/\bcast\s+on\b|\bco\b/i.test(said);
 
+/** What is longer is no sentence of these. */
+const LONGEST = 400;
+
 /** Reads a sentence that is no row; null where it is none of those. Example: "Rep rows 1-4." */
 export function readSentence(said: string): Sentence | null {
+  if (said.length > LONGEST) return null;
   const plain = said.replace(/^[\s*•·|–—-]+|[\s*.;:|–—-]+$/g, "").replace(/\s+/g, " ");
   for (const [pattern, read] of SENTENCES) {
     const match = pattern.exec(plain);

@@ -151,24 +151,45 @@ const isPageNumber = ({ line, tokens }: Segment) =>
 
 const AFTER_WORK = new Set<unknown>([T.Comma, T.W.And, T.Plus, T.Slash, T.Colon]);
 
-/** Whether a row cannot end here: nothing is worked yet, it breaks off, or a bracket or a repeat is open. */
-function isOpen(tokens: readonly IToken[]): boolean {
-  const last = tokens.at(-1);
-  if (!last || AFTER_WORK.has(last.tokenType)) return true;
-  if (!tokens.some((_, at) => at > 0 && isWork(tokens, at))) return !saysMore(tokens);
-  let depth = 0;
-  const stars = new Map<string, number>();
-  for (const { tokenType, image } of tokens) {
-    if (tokenType === T.Open) depth += 1;
-    else if (tokenType === T.Close) depth -= 1;
-    else if (tokenType === T.Star) stars.set(image, (stars.get(image) ?? 0) + 1);
-  }
-  return depth > 0 || [...stars.values()].some((count) => count % 2 === 1);
-}
+/** A row as far as it is collected, and what of it is still open: counted as it grows, so that no row is read twice. */
+class Growing {
+  readonly kind = "row";
+  readonly tokens: IToken[] = [];
+  private depth = 0;
+  /** Signs of stars that stand there an odd number of times. */
+  private readonly stars = new Set<string>();
+  private works = false;
+  private saysMore = false;
 
-/** Words behind a heading that are no stitches of their own, as "as row 2" or "work in pattern". */
-const saysMore = (tokens: readonly IToken[]) =>
-  tokens.some(({ tokenType }) => tokenType === T.AsRows || tokenType === T.AsTheyShow);
+  constructor(tokens: readonly IToken[]) {
+    this.add(tokens);
+  }
+
+  add(tokens: readonly IToken[]): void {
+    tokens.forEach((token, at) => {
+      const { tokenType, image } = token;
+      if (tokenType === T.Open) this.depth += 1;
+      else if (tokenType === T.Close) this.depth -= 1;
+      else if (tokenType === T.Star && !this.stars.delete(image)) this.stars.add(image);
+      this.works ||= WORK.has(tokenType) && (at > 0 || this.tokens.length > 0);
+      this.saysMore ||= tokenType === T.AsRows || tokenType === T.AsTheyShow;
+      this.tokens.push(token);
+    });
+  }
+
+  /** Whether it cannot end here: nothing is worked yet, it breaks off, or a bracket or a repeat is open. */
+  get isOpen(): boolean {
+    const last = this.tokens.at(-1);
+    if (!last || AFTER_WORK.has(last.tokenType)) return true;
+    if (!this.works) return !this.saysMore;
+    return this.depth > 0 || this.stars.size > 0;
+  }
+
+  /** Whether it stops behind a comma: what comes next is its own, whatever it is. */
+  get breaksOff(): boolean {
+    return this.works && this.tokens.at(-1)?.tokenType === T.Comma;
+  }
+}
 
 /** What may go on with a row whose sentence has ended: work, or the words that say how often it is repeated. */
 const goesOn = (tokens: readonly IToken[]) =>
@@ -185,28 +206,21 @@ export function statementsOf(text: string, tokens: readonly IToken[]): readonly 
   const segments = segmentsOf(tokens);
   const headings = segments.map((segment) => (speaksOfRows(text, segment) ? -1 : headingAt(segment.tokens)));
   const named = headings.some((at) => at >= 0);
-  const statements: { kind: StatementKind; tokens: IToken[] }[] = [];
+  const statements: { readonly kind: StatementKind; readonly tokens: readonly IToken[] }[] = [];
   /** The row that may go on. */
-  let row: { kind: StatementKind; tokens: IToken[] } | null = null;
+  let row: Growing | null = null;
   for (const [index, segment] of segments.entries()) {
     const at = headings[index] ?? -1;
-    const listed = !named && segment.line && isListed(segment.tokens);
-    if (at >= 0 || listed) {
-      row = { kind: "row", tokens: segment.tokens.slice(Math.max(0, at)) };
+    const { tokens: own, line } = segment;
+    if (at >= 0 || (!named && line && isListed(own))) {
+      row = new Growing(own.slice(Math.max(0, at)));
       statements.push(row);
-    } else if (isPageNumber(segment)) statements.push({ kind: "pageNumber", tokens: [...segment.tokens] });
-    else if (isMultiple(segment.tokens)) statements.push({ kind: "multiple", tokens: [...segment.tokens] });
-    else if (
-      row &&
-      (isOpen(row.tokens)
-        ? isWork(segment.tokens) || !segment.line || goesOn(segment.tokens) || breaksOff(row.tokens)
-        : goesOn(segment.tokens))
-    )
-      row.tokens.push(...segment.tokens);
+    } else if (isPageNumber(segment)) statements.push({ kind: "pageNumber", tokens: own });
+    else if (isMultiple(own)) statements.push({ kind: "multiple", tokens: own });
+    else if (row && (goesOn(own) || (row.isOpen && (!line || row.breaksOff)))) row.add(own);
     else {
-      statements.push({ kind: "remark", tokens: [...segment.tokens] });
-      if (!segment.line) continue;
-      row = row && isOpen(row.tokens) ? row : null;
+      statements.push({ kind: "remark", tokens: own });
+      if (line && !row?.isOpen) row = null;
     }
   }
   return statements.filter(({ tokens: own }) => own.length > 0);
@@ -223,10 +237,6 @@ const speaksOfRows = (text: string, { tokens }: Segment): boolean => {
     return false;
   return readSentence(text.slice(first.startOffset, (last.endOffset ?? 0) + 1))?.says === "again";
 };
-
-/** A row that stops behind a comma or in the middle of a bracket: what comes next is its own, whatever it is. */
-const breaksOff = (tokens: readonly IToken[]) =>
-  tokens.some((_, at) => at > 0 && isWork(tokens, at)) && tokens.at(-1)?.tokenType === T.Comma;
 
 /** "multiple of 8 + 4", also behind "Cast on a" or in brackets. */
 const isMultiple = (tokens: readonly IToken[]) =>

@@ -2,11 +2,9 @@
 import type { IToken } from "chevrotain";
 import type { Extent, Item } from "./ast";
 import { HeadingParser, spanOf } from "./headingGrammar";
-import { numberIn } from "./numerals";
-import { rowsIn, timesIn } from "./sentences";
+import { numberIn, timesIn } from "./numerals";
+import { rowsIn } from "./sentences";
 import * as T from "./tokens";
-
-const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 };
 
 export class StitchParser extends HeadingParser {
   /** "k the knits", ahead of a plain "k". */
@@ -71,7 +69,7 @@ export class StitchParser extends HeadingParser {
         ALT: () => {
           const word = this.CONSUME(T.Twice);
           this.ACTION(() => {
-            times = TIMES[word.image.toLowerCase()] ?? 1;
+            times = timesIn(word.image) ?? 1;
           });
         },
       },

@@ -1,6 +1,6 @@
 /** Stitches that are told in words: several out of one, bobbles, stitches with the yarn wound round them. */
 import { bobble, intoOne, wrapped, type Operation } from "../stitches/operations";
-import { NUMBER, numberIn } from "./numerals";
+import { NUMBER, numberIn, timesIn } from "./numerals";
 
 interface ToldStitch {
   readonly operation: Operation;
@@ -79,8 +79,6 @@ const WRAP = new RegExp(
 const plainPart = (part: string) =>
   (/^(?:y)/i.test(part) ? "yo" : /^p/i.test(part) ? "p1" : "k1") + (/tbl$/i.test(part) ? " tbl" : "");
 
-const timesIn = (said: string) => (/twice/i.test(said) ? 2 : numberIn(/\S+/.exec(said)?.[0] ?? ""));
-
 /** The most that is worked out of one stitch, or wound round, without being a piece of its own. */
 const MOST = 25;
 
@@ -93,7 +91,7 @@ export function readStitchProse(text: string): ToldStitch | null {
   if (wrap) {
     const [all, count = "", times, how = ""] = wrap;
     const told = times ?? /\b(twice|(?:\S+)\s+times)\b/i.exec(how)?.[1];
-    const [stitches, winds] = [numberIn(count), told === undefined ? 1 : timesIn(told)];
+    const [stitches, winds] = [numberIn(count), told === undefined ? 1 : (timesIn(told) ?? NaN)];
     const says = how === "" || /\b(?:wind|wrap|round|around)\b/i.test(how);
     const knitted = new RegExp(`\\bk(?:nit)?\\s*(${NUMBER})`, "i").exec(how)?.[1];
     if (knitted !== undefined && numberIn(knitted) !== stitches) return null;
@@ -103,7 +101,7 @@ export function readStitchProse(text: string): ToldStitch | null {
   const into = INTO.exec(text);
   if (!into) return null;
   const [all, listed, times, sides] = into;
-  const again = times === undefined ? 1 : timesIn(times);
+  const again = times === undefined ? 1 : (timesIn(times) ?? NaN);
   if (!(again <= MOST)) return null;
   const parts =
     listed !== undefined

@@ -3,6 +3,7 @@ import type { IToken } from "chevrotain";
 import { crossingMeant } from "../stitches/crossingNames";
 import { sameCrossing } from "../stitches/crossings";
 import type { Span } from "./ast";
+import { MOST_DEPTH } from "./budget";
 import { spanOf } from "./headingGrammar";
 import { numberIn } from "./numerals";
 import { isWork } from "./statements";
@@ -20,15 +21,21 @@ export interface TidyRow {
 
 const typeAt = (tokens: readonly IToken[], at: number) => tokens[at]?.tokenType;
 
-/** The place behind the bracket that closes the one at `at`; -1 where none does. */
-function closing(tokens: readonly IToken[], at: number): number {
+/** Where the bracket is closed that opens at a place, by that place; and how deep they lie in one another. */
+function closings(tokens: readonly IToken[]): {
+  readonly ends: ReadonlyMap<number, number>;
+  readonly depth: number;
+} {
+  const ends = new Map<number, number>();
+  const open: number[] = [];
   let depth = 0;
-  for (let next = at; next < tokens.length; next += 1) {
-    if (typeAt(tokens, next) === T.Open) depth += 1;
-    if (typeAt(tokens, next) === T.Close) depth -= 1;
-    if (depth === 0) return next;
-  }
-  return -1;
+  tokens.forEach(({ tokenType }, at) => {
+    if (tokenType === T.Open) open.push(at);
+    depth = Math.max(depth, open.length);
+    const begun = tokenType === T.Close ? open.pop() : undefined;
+    if (begun !== undefined) ends.set(begun, at);
+  });
+  return { ends, depth };
 }
 
 const IN_HEADING = new Set<unknown>([T.Side, T.W.And, T.W.All, T.RowWord, T.W.Even, T.W.Odd]);
@@ -106,6 +113,9 @@ function withYarn(tokens: readonly IToken[]): readonly IToken[] {
   return result;
 }
 
+/** What stands in brackets behind a row's number is found within so many words. */
+const LONGEST_ASIDE = 40;
+
 /** Words of a tale before its stitches: "you'll purl 2", "you just knit 2". */
 const TELLS = /^(?:you|'|’|ll|will|just|simply|now|then|we)$/i;
 
@@ -118,7 +128,7 @@ function withoutTale(tokens: readonly IToken[]): readonly IToken[] {
   let at = 2;
   const side: IToken[] = [];
   if (typeAt(tokens, at) === T.Open) {
-    const end = closing(tokens, at);
+    const end = closings(tokens.slice(0, LONGEST_ASIDE)).ends.get(at) ?? -1;
     const said = tokens.slice(at + 1, end).find(({ tokenType }) => tokenType === T.Side);
     const [open, close] = [tokens[at], tokens[end]];
     if (said && open && close && !IN_HEADING.has(typeAt(tokens, at + 1))) {
@@ -141,6 +151,11 @@ function withoutTale(tokens: readonly IToken[]): readonly IToken[] {
 /** Sets aside what a row says beside its stitches. Example: "P2, k4 (see key), p2. (8 sts)" is "P2, k4, p2." and 8. */
 export function tidyRow(said: readonly IToken[]): TidyRow {
   const tokens = withoutTale(said);
+  const { ends, depth } = closings(tokens);
+  // What is nested too deep to be parsed is told by the parser.
+  if (depth > MOST_DEPTH) return { tokens, leaves: null, asides: [], sizes: null };
+  /** From here on nothing is said any more. */
+  const tail = tokens.findLastIndex(({ tokenType }) => !ENDS.has(tokenType)) + 1;
   const kept: IToken[] = [];
   const asides: Span[] = [];
   let leaves: number | null = null;
@@ -151,11 +166,11 @@ export function tidyRow(said: readonly IToken[]): TidyRow {
       kept.push(token);
       continue;
     }
-    const end = token.tokenType === T.Open ? closing(tokens, at) : -1;
+    const end = ends.get(at) ?? -1;
     const last = tokens[end];
     if (end > at && last) {
       const inside = tokens.slice(at + 1, end);
-      const isLast = tokens.slice(end + 1).every(({ tokenType }) => ENDS.has(tokenType));
+      const isLast = end + 1 >= tail;
       const afterNumber =
         typeAt(tokens, at - 1) === T.Whole ||
         typeAt(tokens, at - 1) === T.Knit ||
@@ -186,7 +201,6 @@ export function tidyRow(said: readonly IToken[]): TidyRow {
       }
       if (
         !beginsHeading &&
-        !isWork(inside) &&
         !inside.some(({ tokenType }) => tokenType === T.Star || isWork([{ tokenType } as IToken]))
       ) {
         // An empty bracket is a repeat of nothing, and that is told by the row.
@@ -198,8 +212,7 @@ export function tidyRow(said: readonly IToken[]): TidyRow {
       }
     }
     // "…, p2, turn."
-    if (/^turn$/i.test(token.image) && tokens.slice(at + 1).every(({ tokenType }) => ENDS.has(tokenType)))
-      break;
+    if (at + 1 >= tail && /^turn$/i.test(token.image)) break;
     // "= 8 sts", "- 8 sts", "8 sts" behind the last stitch
     let counts = at;
     while (typeAt(tokens, counts) === T.Equals || typeAt(tokens, counts) === T.Dash) counts += 1;
@@ -208,9 +221,7 @@ export function tidyRow(said: readonly IToken[]): TidyRow {
       (typeAt(tokens, at) === T.Equals ||
         (counts > at && typeAt(tokens, counts + 1) === T.Stitches) ||
         (typeAt(tokens, counts + 1) === T.Stitches && ENDS.has(typeAt(tokens, at - 1)))) &&
-      tokens
-        .slice(counts + (typeAt(tokens, counts + 1) === T.Stitches ? 2 : 1))
-        .every(({ tokenType }) => ENDS.has(tokenType))
+      counts + (typeAt(tokens, counts + 1) === T.Stitches ? 2 : 1) >= tail
     ) {
       leaves = numberIn(tokens[counts]?.image ?? "");
       break;
