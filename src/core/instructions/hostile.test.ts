@@ -55,6 +55,7 @@ const LONG: Readonly<Record<string, string>> = {
   "rows worked even": `Row 1: k1.\n${many("Work 2000 rows even.\n", 5000)}`,
   "rows worked again": `Row 1: k1.\n${many("Rep rows 1-2000.\n", 5000)}`,
   "panels of one name": many("Panel A\nRow 1: k1\nRow 1: work row 1 of Panel A\n", 3000),
+  dashes: `Row 1: ${many("-", 50_000)}`,
   turns: `Row 1: ${many("turn, ", 30_000)}`,
   "yarn moved": `Row 1: ${many("yf, sl 1, ", 20_000)}`,
 };

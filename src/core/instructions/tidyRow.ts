@@ -215,7 +215,8 @@ export function tidyRow(said: readonly IToken[]): TidyRow {
     if (at + 1 >= tail && /^turn$/i.test(token.image)) break;
     // "= 8 sts", "- 8 sts", "8 sts" behind the last stitch
     let counts = at;
-    while (typeAt(tokens, counts) === T.Equals || typeAt(tokens, counts) === T.Dash) counts += 1;
+    while (counts < at + 2 && (typeAt(tokens, counts) === T.Equals || typeAt(tokens, counts) === T.Dash))
+      counts += 1;
     if (
       typeAt(tokens, counts) === T.Whole &&
       (typeAt(tokens, at) === T.Equals ||
