@@ -57,3 +57,9 @@ export interface WrittenRow {
   /** Stitches that it says to leave, "(12 sts)"; null where it says nothing of them. */
   readonly leaves: number | null;
 }
+
+/** Where a row stands in the text, from its heading to the last of its work. */
+export const spanOfRow = ({ heading, items }: WrittenRow): Span => ({
+  from: heading.from,
+  to: Math.max(heading.to, items.at(-1)?.to ?? 0),
+});

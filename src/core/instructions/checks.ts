@@ -4,7 +4,8 @@ import { facesOf, widthOf } from "../stitches/crossings";
 import type { Face } from "../stitches/operations";
 import { say } from "../words/message";
 import type { RepeatColumns, RepeatUnit } from "./expand";
-import { remark, type UnplacedFinding } from "./findings";
+import { spanOfRow } from "./ast";
+import { FLAT, IN_THE_ROUND, remark, type UnplacedFinding } from "./findings";
 import type { Numbered } from "./rowNumbers";
 import type { Said } from "./sentences";
 
@@ -23,8 +24,6 @@ export interface Checked {
   readonly sided: boolean;
 }
 
-const headingOf = (numbered: readonly Numbered[], at: number) => numbered.at(at)?.written.heading;
-
 /** Worked flat, an odd number of rows begins its second time on the other side, and two pieces do not match. */
 function* parity({ numbered, round }: Checked): Iterable<UnplacedFinding> {
   const last = numbered.at(-1);
@@ -36,14 +35,17 @@ function* parity({ numbered, round }: Checked): Iterable<UnplacedFinding> {
 /** The repeat must close: its last row leaves what its first row uses. */
 function* closing({ rows, numbered }: Checked): Iterable<UnplacedFinding> {
   const [first, last] = [rows[0], rows.at(-1)];
-  const heading = headingOf(numbered, -1);
+  const heading = numbered.at(-1)?.written.heading;
   if (!first || !last || !heading || rows.length < 2 || rows.includes(null)) return;
   const [begins, ends] = [stitchesUsedBy(first), stitchesOf(last)];
   if (begins !== ends)
-    yield {
-      ...remark("error", heading.from, heading.to, say("repeatOpen", { ends, begins })),
-      row: numbered.at(-1)?.row ?? null,
-    };
+    yield remark(
+      "error",
+      heading.from,
+      heading.to,
+      say("repeatOpen", { ends, begins }),
+      numbered.at(-1)?.row ?? null,
+    );
 }
 
 /** The stitches that a text says it is worked over, against those that its first row takes. */
@@ -85,16 +87,12 @@ function* unlikeRepeats({ rows, units, numbered, counted }: Checked): Iterable<U
     const [odd, other] = rarer === at ? [own.uses, under.leaves] : [under.leaves, own.uses];
     const written = numbered[rarer];
     if (!written) return;
-    const {
-      row,
-      written: { heading, items },
-    } = written;
+    const { row } = written;
     const stitches = stitchesUsedBy(first);
     yield {
       severity: "question",
       row,
-      from: heading.from,
-      to: Math.max(heading.to, items.at(-1)?.to ?? 0),
+      ...spanOfRow(written.written),
       message: say("unlikeRepeats", { row, odd, other }),
       mends: [
         {
@@ -122,10 +120,7 @@ function* rounds({ numbered, said }: Checked): Iterable<UnplacedFinding> {
     from: odd.from,
     to: odd.to,
     message: say("roundsAmongRows"),
-    mends: [
-      { label: say("asInTheRound"), edit: { from: 0, to: 0, text: "Worked in the round.\n" } },
-      { label: say("asFlat"), edit: { from: 0, to: 0, text: "Worked flat.\n" } },
-    ],
+    mends: [IN_THE_ROUND, FLAT],
   };
 }
 
@@ -176,16 +171,14 @@ function* besideCables({ rows, numbered }: Checked): Iterable<UnplacedFinding> {
         return faces !== null && unlike(faces, below) === 0;
       });
       if (beside === undefined) continue;
-      const { heading, items } = written.written;
-      yield {
-        ...remark(
-          "question",
-          heading.from,
-          Math.max(heading.to, items.at(-1)?.to ?? 0),
-          say("besideItsCable", { row: written.row, by: Math.abs(beside) }),
-        ),
-        row: written.row,
-      };
+      const { from, to } = spanOfRow(written.written);
+      yield remark(
+        "question",
+        from,
+        to,
+        say("besideItsCable", { row: written.row, by: Math.abs(beside) }),
+        written.row,
+      );
     }
   }
 }
@@ -216,10 +209,7 @@ function* seemRounds({ rows, numbered, said, round, sided }: Checked): Iterable<
     from,
     to,
     message: say("seemRounds", { row: second.row }),
-    mends: [
-      { label: say("asInTheRound"), edit: { from: 0, to: 0, text: "Worked in the round.\n" } },
-      { label: say("asFlat"), edit: { from: 0, to: 0, text: "Worked flat.\n" } },
-    ],
+    mends: [IN_THE_ROUND, FLAT],
   };
 }
 

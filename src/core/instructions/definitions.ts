@@ -1,16 +1,13 @@
 /** Names that a pattern explains for itself: "MB = 5 sts, 2 rows", "C3F = 2/1 LC", "FC: sl 2 sts to cn, hold in front …" */
 import { readCrossingName } from "../stitches/crossingNames";
-import { type Crossing } from "../stitches/crossings";
+import type { Crossing } from "../stitches/crossings";
 import { bobble, nupp, type Operation } from "../stitches/operations";
 import { say, type Message } from "../words/message";
 import type { Span } from "./ast";
 import { CROSSING_PROSE, readCrossingProse } from "./crossingProse";
 import { remark, type UnplacedFinding } from "./findings";
 import { plainName, type Definitions } from "./names";
-import { readStitchProse, STITCH_PROSE } from "./stitchProse";
-
-/** The most that a bobble or a nupp can be without being a piece of its own. */
-const MOST = 25;
+import { MOST_OUT_OF_ONE, readStitchProse, STITCH_PROSE } from "./stitchProse";
 
 /** A line that explains a name, with all that belongs to it. */
 interface Explained extends Span {
@@ -65,27 +62,22 @@ const isCalledSo = (said: string, beside: string) =>
 /** An explanation goes on in the next line where it breaks off, or where that one begins small or indented. */
 const isUnfinished = (meaning: string, next: string) => !/[.!]\s*$/.test(meaning) || /^\s+\S/.test(next);
 
+/** "knit the next 2 sts together", but not through their back loops. */
+function together(face: string, count: string): RegExp {
+  return new RegExp(
+    `^${face}\\s+(?:the\\s+)?(?:next\\s+)?(?:${count})\\s+(?:sts?\\s+|stitches\\s+)?tog(?![^]*\\b(?:back|tbl)\\b)`,
+  );
+}
+
 /** Words that patterns explain and that mean here what they mean everywhere. */
 const USUAL: readonly (readonly [RegExp, RegExp])[] = [
   [/^k$/, /^knit\b/],
   [/^p$/, /^purl\b/],
   [/^sl$/, /^slip\b/],
-  [
-    /^k2tog$/,
-    /^knit\s+(?:the\s+)?(?:next\s+)?(?:2|two)\s+(?:sts?\s+|stitches\s+)?tog(?![^]*\b(?:back|tbl)\b)/,
-  ],
-  [
-    /^k3tog$/,
-    /^knit\s+(?:the\s+)?(?:next\s+)?(?:3|three)\s+(?:sts?\s+|stitches\s+)?tog(?![^]*\b(?:back|tbl)\b)/,
-  ],
-  [
-    /^p2tog$/,
-    /^purl\s+(?:the\s+)?(?:next\s+)?(?:2|two)\s+(?:sts?\s+|stitches\s+)?tog(?![^]*\b(?:back|tbl)\b)/,
-  ],
-  [
-    /^p3tog$/,
-    /^purl\s+(?:the\s+)?(?:next\s+)?(?:3|three)\s+(?:sts?\s+|stitches\s+)?tog(?![^]*\b(?:back|tbl)\b)/,
-  ],
+  [/^k2tog$/, together("knit", "2|two")],
+  [/^k3tog$/, together("knit", "3|three")],
+  [/^p2tog$/, together("purl", "2|two")],
+  [/^p3tog$/, together("purl", "3|three")],
   [/^ssk$/, /^(?:slip|sl)\b.*(?:slip|sl|2|two)\b.*(?:knit|k)\b/s],
   [/^(?:yo|yrn|yon|yfwd)$/, /^(?:yarn|wool)\b/],
   [/^m1[lr]?p?$/, /^(?:make|inc|pick up|lift|with)\b/],
@@ -114,7 +106,7 @@ function meaningOf({ name, meaning }: Explained, known: ReadonlyMap<string, Cros
     return { usual: true };
   const numbers = (said.match(/\d+/g) ?? []).map(Number);
   const [count = 0, rows = 1] = numbers;
-  const fits = count >= 1 && count <= MOST && rows <= MOST;
+  const fits = count >= 1 && count <= MOST_OUT_OF_ONE && rows <= MOST_OUT_OF_ONE;
   const counted = /^\d+\s*(?:sts?|stitches|loops?)\b/i.test(said);
   if (/^mb\d*$/i.test(name) && counted && fits) return { operation: bobble(count, rows) };
   if (/^nupp\d*$/i.test(name) && counted && fits) return { operation: nupp(count) };

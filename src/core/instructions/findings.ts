@@ -1,5 +1,5 @@
 /** What the reader has to say of a text: where, what is, what should be, and how it can be mended. */
-import type { Message, Says } from "../words/message";
+import { say, type Message, type Says } from "../words/message";
 import type { Span } from "./ast";
 
 export interface Mend {
@@ -22,6 +22,13 @@ export interface Finding extends Span {
 /** Whether something has to be mended before the rows can be relied on. */
 export const isWrong = ({ severity }: Pick<Finding, "severity">) =>
   severity === "error" || severity === "question";
+
+/** Says before everything else how all rows are worked. */
+export const IN_THE_ROUND: Mend = {
+  label: say("asInTheRound"),
+  edit: { from: 0, to: 0, text: "Worked in the round.\n" },
+};
+export const FLAT: Mend = { label: say("asFlat"), edit: { from: 0, to: 0, text: "Worked flat.\n" } };
 
 export type UnplacedFinding = Omit<Finding, "line" | "column">;
 

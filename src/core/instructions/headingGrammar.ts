@@ -74,8 +74,6 @@ export class HeadingParser extends EmbeddedActionsParser {
     super(T.TOKENS, { recoveryEnabled: false, maxLookahead: 3 });
   }
 
-  /** Brackets that are open in the heading. */
-  private open = 0;
   /** Whether a number stands there already: what follows a row's number by itself is no other row. */
   private numbered = false;
 
@@ -120,7 +118,6 @@ export class HeadingParser extends EmbeddedActionsParser {
     let word = false;
     const first = this.LA(1);
     this.ACTION(() => {
-      this.open = 0;
       this.numbered = false;
     });
     this.MANY1({
@@ -227,20 +224,10 @@ export class HeadingParser extends EmbeddedActionsParser {
           },
           {
             GATE: () => this.opensHeading(),
-            ALT: () => {
-              this.CONSUME(T.Open);
-              this.ACTION(() => {
-                this.open += 1;
-              });
-            },
+            ALT: () => this.CONSUME(T.Open),
           },
           {
-            ALT: () => {
-              this.CONSUME(T.Close);
-              this.ACTION(() => {
-                this.open -= 1;
-              });
-            },
+            ALT: () => this.CONSUME(T.Close),
           },
         ]);
       },

@@ -2,7 +2,7 @@
 import type { Panel } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
 import { say } from "../words/message";
-import type { Item, Span, WrittenRow } from "./ast";
+import { spanOfRow, type Item, type Span, type WrittenRow } from "./ast";
 import { checked } from "./checks";
 import { takeDefinitions } from "./definitions";
 import { Budget, MOST_ROWS } from "./budget";
@@ -56,8 +56,8 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
   const parsed = parsePattern(text);
   const { numbered, definitions, panels, multiple, round, unread } = parsed;
   const told = [...parsed.told];
-  const offset = parsed.saidFirst === "WS" && !round ? 1 : 0;
-  const sideOf = (row: number) => (round || (row + offset) % 2 === 1 ? "RS" : "WS");
+  const firstWrong = parsed.saidFirst === "WS" && !round;
+  const sideOf = sidesOf(firstWrong, round);
 
   const budget = new Budget();
   const work = (upTo: number, start: number | null, leastRepeats: 0 | 1, of = budget) =>
@@ -99,15 +99,13 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
     return works ? [{ works, ...one }] : [];
   });
   return {
-    panel: good.length > 0 ? { rows: good.map(({ works }) => works), firstWrong: offset === 1 } : null,
+    panel: good.length > 0 ? { rows: good.map(({ works }) => works), firstWrong } : null,
     numbers: good.map(({ row }) => row),
     written: good.map(({ written: one }) => one),
     complete: good.length === rows.length && unread === 0,
     missing: [
       ...parsed.unreadAt,
-      ...numbered.flatMap(({ written: { heading, items } }, index) =>
-        rows[index] ? [] : [{ from: heading.from, to: Math.max(heading.to, items.at(-1)?.to ?? 0) }],
-      ),
+      ...numbered.flatMap((one, index) => (rows[index] ? [] : [spanOfRow(one.written)])),
     ],
     wrongSide: good.map(({ row }) => sideOf(row) === "WS"),
     round,
@@ -117,6 +115,10 @@ export function readPattern(text: string, stitches: number | null = null): ReadP
     findings: placed(told, text),
   };
 }
+
+/** The side of each row by its number: all on the right one in the round, in turns flat. */
+const sidesOf = (firstWrong: boolean, round: boolean) => (row: number) =>
+  round || (row % 2 === 1) !== firstWrong ? "RS" : "WS";
 
 /** A text parsed, before it is known on how many stitches it is worked: plain data that a worker can hand over. */
 export interface ParsedPattern {
@@ -196,9 +198,8 @@ function rowsOfPanel(text: string, explained: Definitions, told: UnplacedFinding
   const { rows: written, unread, said } = writtenRows(text, statementsOf(text, tokens), told);
   const round = written.some(({ heading }) => heading.round);
   const numbered = numberRows(written, unread, { round, from: "first", said }, told);
-  const offset = saidFirst(written) === "WS" && !round ? 1 : 0;
   const { rows, units, repeat, findings } = workRows(numbered, numbered.length, {
-    sideOf: (row) => (round || (row + offset) % 2 === 1 ? "RS" : "WS"),
+    sideOf: sidesOf(saidFirst(written) === "WS" && !round, round),
     definitions,
     panels: new Map(),
     start: null,

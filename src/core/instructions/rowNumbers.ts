@@ -3,7 +3,7 @@ import type { Heading, WrittenRow } from "./ast";
 import { say } from "../words/message";
 import { MOST_ROWS } from "./budget";
 import { asSet, lastOf } from "./namedPanels";
-import { remark, type UnplacedFinding } from "./findings";
+import { IN_THE_ROUND, remark, type UnplacedFinding } from "./findings";
 import type { Said } from "./sentences";
 
 /** A row and what is written for it. */
@@ -130,12 +130,11 @@ export function numberRows(
     let again = false;
     for (const row of rowsNamedBy(heading, last, round)) {
       const explicit = named.has(row);
-      // Of the rows of one heading the first that is named twice tells of all.
-      if (byRow.has(row) && explicit && namedTwice.has(row) && again) continue;
-      again ||= byRow.has(row) && explicit && namedTwice.has(row);
-      if (byRow.has(row) && explicit && namedTwice.has(row))
-        told.push(remark("error", heading.from, heading.to, say("rowNamedTwice", { row }), row));
-      else if (!byRow.has(row) || explicit) byRow.set(row, one);
+      if (byRow.has(row) && explicit && namedTwice.has(row)) {
+        // Of the rows of one heading the first that is named twice tells of all.
+        if (!again) told.push(remark("error", heading.from, heading.to, say("rowNamedTwice", { row }), row));
+        again = true;
+      } else if (!byRow.has(row) || explicit) byRow.set(row, one);
       if (explicit) namedTwice.add(row);
     }
     const beyond = heading.rows.find((row) => row > MOST_ROWS);
@@ -198,9 +197,7 @@ function checkSides(written: readonly WrittenRow[], round: boolean, told: Unplac
     const falls = (row % 2 === 1) === (first === "RS") ? "RS" : "WS";
     if (falls === side) continue;
     const { from, to } = heading;
-    const mends = written.some((one) => sideSaid(one.heading) === "WS")
-      ? []
-      : [{ label: say("asInTheRound"), edit: { from: 0, to: 0, text: "Worked in the round.\n" } }];
+    const mends = written.some((one) => sideSaid(one.heading) === "WS") ? [] : [IN_THE_ROUND];
     told.push({
       severity: "error",
       row,

@@ -35,7 +35,8 @@ const WORK = new Set([
   T.PanelRow,
 ]);
 
-const typeAt = (tokens: readonly IToken[], at: number) => tokens[at]?.tokenType;
+/** The type of the token at a place, where there is one. */
+export const typeAt = (tokens: readonly IToken[], at: number) => tokens[at]?.tokenType;
 
 /** Whether work begins here: a stitch, a star, or a bracket before one. */
 export function isWork(tokens: readonly IToken[], from = 0): boolean {

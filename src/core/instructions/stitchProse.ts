@@ -80,7 +80,7 @@ const plainPart = (part: string) =>
   (/^(?:y)/i.test(part) ? "yo" : /^p/i.test(part) ? "p1" : "k1") + (/tbl$/i.test(part) ? " tbl" : "");
 
 /** The most that is worked out of one stitch, or wound round, without being a piece of its own. */
-const MOST = 25;
+export const MOST_OUT_OF_ONE = 25;
 
 /**
  * Reads a stitch told in words from the beginning of a text; null where none begins there.
@@ -95,23 +95,23 @@ export function readStitchProse(text: string): ToldStitch | null {
     const says = how === "" || /\b(?:wind|wrap|round|around)\b/i.test(how);
     const knitted = new RegExp(`\\bk(?:nit)?\\s*(${NUMBER})`, "i").exec(how)?.[1];
     if (knitted !== undefined && numberIn(knitted) !== stitches) return null;
-    if (!says || !(stitches <= MOST && winds <= MOST)) return null;
+    if (!says || !(stitches <= MOST_OUT_OF_ONE && winds <= MOST_OUT_OF_ONE)) return null;
     return { operation: wrapped(stitches, winds), length: all.length };
   }
   const into = INTO.exec(text);
   if (!into) return null;
   const [all, listed, times, sides] = into;
   const again = times === undefined ? 1 : (timesIn(times) ?? NaN);
-  if (!(again <= MOST)) return null;
+  if (!(again <= MOST_OUT_OF_ONE)) return null;
   const parts =
     listed !== undefined
       ? Array.from({ length: again }, () => listed.split(/\s*,\s*/).map(plainPart)).flat()
       : (sides?.match(new RegExp(SIDE, "gi")) ?? []).map((side) => (/front/i.test(side) ? "k1" : "k1 tbl"));
-  if (parts.length > MOST) return null;
+  if (parts.length > MOST_OUT_OF_ONE) return null;
   const rest = text.slice(all.length);
   if (!nextTurns(rest)) return { operation: intoOne(parts), length: all.length };
   const worked = toAndFro(rest, parts.length);
-  if (!worked || worked.rows > MOST) return null;
+  if (!worked || worked.rows > MOST_OUT_OF_ONE) return null;
   return { operation: bobble(parts.length, worked.rows), length: all.length + worked.length };
 }
 

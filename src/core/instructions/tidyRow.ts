@@ -6,7 +6,7 @@ import type { Span } from "./ast";
 import { MOST_DEPTH } from "./budget";
 import { spanOf } from "./headingGrammar";
 import { numberIn } from "./numerals";
-import { isWork } from "./statements";
+import { isWork, typeAt } from "./statements";
 import * as T from "./tokens";
 
 export interface TidyRow {
@@ -18,8 +18,6 @@ export interface TidyRow {
   /** The first place where sizes stand in brackets, "k2 (4, 6, 8)", and how many there are; null where none do. */
   readonly sizes: (Span & { readonly of: number }) | null;
 }
-
-const typeAt = (tokens: readonly IToken[], at: number) => tokens[at]?.tokenType;
 
 /** Where the bracket is closed that opens at a place, by that place; and how deep they lie in one another. */
 function closings(tokens: readonly IToken[]): {
@@ -199,16 +197,15 @@ export function tidyRow(said: readonly IToken[]): TidyRow {
         at = end;
         continue;
       }
+      // An empty bracket is a repeat of nothing, and that is told by the row.
       if (
+        inside.length > 0 &&
         !beginsHeading &&
-        !inside.some(({ tokenType }) => tokenType === T.Star || isWork([{ tokenType } as IToken]))
+        !inside.some((one) => one.tokenType === T.Star || isWork([one]))
       ) {
-        // An empty bracket is a repeat of nothing, and that is told by the row.
-        if (inside.length > 0) {
-          asides.push(spanOf(token, last));
-          at = end;
-          continue;
-        }
+        asides.push(spanOf(token, last));
+        at = end;
+        continue;
       }
     }
     // "…, p2, turn."

@@ -55,7 +55,7 @@ export const Operation = keyword(
   /[kp]\s?\d+\s?tog|(?:knit|purl|k|p)\s+(?:2|two|3|three)\s+(?:sts?\s+|stitches\s+)?tog(?:ether)?|s+s[kp]|skpo?|sk2po?|s2kpo?|cddp?|m1[lr]?p?|kfbf?|pfb|yo|yarn\s+over|yrn|yon|[lr]li|mock3|[kp]b1?(?![A-Za-z\u00c0-\u024f])/i,
 );
 /** The yarn brought to the front before a slip, or taken back behind one; before a knit stitch it is a yarn over. */
-export const YarnMoved = token("YarnMoved", /(?:yfwd|yfd|yf|ybk|yb)(?![A-Za-z\u00c0-\u024f\d])/i);
+export const YarnMoved = token("YarnMoved", new RegExp(`(?:yfwd|yfd|yf|ybk|yb)${ENDS}`, "i"));
 /** Names that the pattern explains: of a crossing, of something worked, and of what was not understood. */
 export const DefinedCrossing = token("DefinedCrossing", Lexer.NA);
 export const DefinedOperation = token("DefinedOperation", Lexer.NA);
@@ -80,9 +80,11 @@ export const Knits = keyword("Knits", /knits|k(?:nit)?\s+st(?:itche)?s/i);
 export const Purls = keyword("Purls", /purls|p(?:url)?\s+st(?:itche)?s/i);
 /** "k4" and nothing more: most of every pattern is this. */
 export const Counted = token("Counted", /(?:knit|purl|k|p)[ \t]?\d+(?=[ \t]*(?:[,;.)\]}\r\n]))/i);
-export const Knit = token("Knit", /knit(?![A-Za-z\u00c0-\u024f])|k(?![A-Za-z\u00c0-\u024f])|k(?=tbl)/i);
-export const Purl = token("Purl", /purl(?![A-Za-z\u00c0-\u024f])|p(?![A-Za-z\u00c0-\u024f])|p(?=tbl)/i);
-export const Slip = token("Slip", /slip(?![A-Za-z\u00c0-\u024f])|sl(?![A-Za-z\u00c0-\u024f])/i);
+const faceWord = (name: string, word: string, letter: string) =>
+  token(name, new RegExp(`(?:${word}|${letter})(?![${LETTER}])|${letter}(?=tbl)`, "i"));
+export const Knit = faceWord("Knit", "knit", "k");
+export const Purl = faceWord("Purl", "purl", "p");
+export const Slip = bare("Slip", /slip|sl/);
 export const RowWord = token(
   "RowWord",
   /(?:rows?|rnds?|rounds?)(?![A-Za-z\u00c0-\u024f])|r(?=\d+\s?[:.)(])/i,
@@ -98,12 +100,13 @@ export const Over = token(
   new RegExp(`over\\s+(?:the\\s+)?(?:next\\s+|following\\s+)?${NUMBER}\\s+(?:sts?|stitches)${ENDS}`, "i"),
 );
 const ROWS = "(?:rows?|rnds?|rounds?)";
-const AND_ON = "(?:\\s*(?:-|,|and|&|to|thru|through|,\\s*and)\\s*";
+/** One after the other, with what stands between them in a list. */
+const listOf = (one: string) => `${one}(?:\\s*(?:-|,|and|&|to|thru|through|,\\s*and)\\s*${one})*`;
 /** "as row 2", "rep rows 1-4 twice", "same as 2nd row": rows that are written elsewhere. */
 export const AsRows = token(
   "AsRows",
   new RegExp(
-    `(?:(?:is\\s+|work\\s+|knit\\s+)?(?:the\\s+)?same\\s+as|(?:work\\s+)?as|like|rep(?:eat)?|work)\\s+(?:for\\s+)?(?:the\\s+)?(?:${ROWS}\\s+\\d+${AND_ON}\\d+)*|\\d+(?:st|nd|rd|th)${AND_ON}\\d+(?:st|nd|rd|th))*\\s+${ROWS})(?:\\s*,?\\s+(?:once|twice|${NUMBER}\\s+times)(?:\\s+more)?)?${ENDS}`,
+    `(?:(?:is\\s+|work\\s+|knit\\s+)?(?:the\\s+)?same\\s+as|(?:work\\s+)?as|like|rep(?:eat)?|work)\\s+(?:for\\s+)?(?:the\\s+)?(?:${ROWS}\\s+${listOf("\\d+")}|${listOf("\\d+(?:st|nd|rd|th)")}\\s+${ROWS})(?:\\s*,?\\s+(?:once|twice|${NUMBER}\\s+times)(?:\\s+more)?)?${ENDS}`,
     "i",
   ),
 );

@@ -1,7 +1,7 @@
 /** Works rows that were parsed: from what they say to what is on the needle, one after the other. */
 import { stitchesOf, stitchesUsedBy, type PanelRow } from "../panels/panel";
 import { say, type Message } from "../words/message";
-import type { Item } from "./ast";
+import { spanOfRow, type Item } from "./ast";
 import { countMends } from "./countMends";
 import type { Budget } from "./budget";
 import { expandRow, type Expanded, type RepeatColumns, type RepeatUnit, type RowTask } from "./expand";
@@ -113,8 +113,7 @@ export function workRows(
       findings.push({
         severity: "error",
         row,
-        from: written.heading.from,
-        to: Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
+        ...spanOfRow(written),
         message: say("wrongCount", { row, used, below: below ?? 0 }),
         mends: countMends(taskOf(below), text),
       });
@@ -123,8 +122,7 @@ export function workRows(
       findings.push({
         severity: "error",
         row,
-        from: written.heading.from,
-        to: Math.max(written.heading.to, written.items.at(-1)?.to ?? 0),
+        ...spanOfRow(written),
         message: say("leavesOtherwise", { row, left, said }),
         mends: [],
       });
