@@ -3,7 +3,8 @@ import type { IToken } from "chevrotain";
 import type { Item, WrittenRow } from "./ast";
 import { MOST_DEPTH } from "./budget";
 import { spanOf } from "./headingGrammar";
-import { groupOf, ONCE, StitchParser, type SaidExtent } from "./stitchGrammar";
+import { ONCE, type SaidExtent } from "./extentGrammar";
+import { groupOf, StitchParser } from "./stitchGrammar";
 import * as T from "./tokens";
 
 class RowParser extends StitchParser {
