@@ -85,6 +85,10 @@ const standsStill = (page: Page) =>
     await Promise.allSettled(passing.map(({ finished }) => finished));
   });
 
+/** Undo as it stands above each bench; a word about something just done may offer one of its own. */
+export const undoButtonOf = (page: Page) =>
+  page.getByRole("banner").getByRole("button", { name: "Undo", exact: true });
+
 /** Opens a file through the page's file input, which is what the shortcut and the menu click. */
 export async function openFile(page: Page, file: string | { name: string; content: string }) {
   const input = page.locator("input[type=file][accept*=json]");

@@ -1,6 +1,6 @@
 import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
-import { answerIsThere, ballsOf, expect, openAt, openBack, openFile, test } from "./bench";
+import { answerIsThere, ballsOf, expect, openAt, openBack, openFile, test, undoButtonOf } from "./bench";
 
 const GAUGE = "Plain gauge: stitches";
 
@@ -129,7 +129,7 @@ async function worksInMemory(page: Page, word: RegExp, alarm: RegExp) {
   const download = page.waitForEvent("download");
   await status.getByRole("button", { name: "Save to a file" }).click();
   expect((await download).suggestedFilename()).toBe("harrow-slipover.brenok.json");
-  await page.getByRole("button", { name: "Undo" }).click();
+  await undoButtonOf(page).click();
   await expect(page.getByLabel(GAUGE)).not.toHaveValue("14 sts 10cm");
 }
 

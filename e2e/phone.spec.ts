@@ -1,4 +1,4 @@
-import { answerOf, ballsOf, expect, openAt, openBack, test } from "./bench";
+import { answerOf, ballsOf, expect, openAt, openBack, test, undoButtonOf } from "./bench";
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -21,7 +21,7 @@ test("on a phone a figure is typed by touch and the answer follows; undo is one 
   // In one go: on a busy machine keys may come so slowly that each is a step of undo.
   await page.keyboard.insertText("300");
   await expect(ballsOf(page)).toHaveText(/\b10 balls/);
-  await page.getByRole("button", { name: "Undo" }).first().tap();
+  await undoButtonOf(page).tap();
   await expect(ballsOf(page)).toHaveText(/\b5 balls/);
 });
 
@@ -39,6 +39,6 @@ test("on a phone a crossing is laid on the chart with buttons alone", async ({ p
   await page.getByRole("button", { name: "Lay p, purl" }).tap();
   await page.getByRole("button", { name: "column at left" }).tap();
   await expect(page.getByText("9 stitches · 4 rows")).toBeVisible();
-  await page.getByRole("button", { name: "Undo" }).tap();
+  await undoButtonOf(page).tap();
   await expect(answerOf(page)).toBeVisible();
 });

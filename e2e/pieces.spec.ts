@@ -1,4 +1,4 @@
-import { ballsOf, expect, ledgerOf, openAt, openBack, test, openDrawer } from "./bench";
+import { ballsOf, expect, ledgerOf, openAt, openBack, openDrawer, test, undoButtonOf } from "./bench";
 
 test("a back becomes a back and a front: the balls, the ledger and the strand follow; undo takes it back", async ({
   page,
@@ -23,7 +23,7 @@ test("a back becomes a back and a front: the balls, the ledger and the strand fo
   await expect(page.getByLabel("Rows", { exact: true })).toHaveValue("75");
   await page.getByRole("button", { name: "Delete the piece" }).click();
   await expect(ballsOf(page)).toHaveText(/\b5 balls/);
-  await page.getByRole("button", { name: "Undo" }).first().click();
+  await undoButtonOf(page).click();
   await expect(ballsOf(page)).toHaveText(/\b7 balls/);
 });
 
@@ -84,7 +84,7 @@ test("edges, seams, swatch and extras reach the ledger; without a tail there is 
     await expect(ledgerOf(page).getByRole("row", { name: new RegExp(`^${part}`) })).toContainText(yarn);
   await page.getByRole("button", { name: "Delete Mending, or something else" }).click();
   await expect(ledgerOf(page).getByRole("row", { name: /^Extras/ })).toBeHidden();
-  await page.getByRole("button", { name: "Undo" }).first().click();
+  await undoButtonOf(page).click();
   await expect(ledgerOf(page).getByRole("row", { name: /^Extras/ })).toBeVisible();
 });
 

@@ -1,6 +1,6 @@
 /** Several tabs of one browser. */
 import type { BrowserContext, Page } from "@playwright/test";
-import { ballsOf, expect, openAt, openBack, openFile, test } from "./bench";
+import { ballsOf, expect, openAt, openBack, openFile, test, undoButtonOf } from "./bench";
 
 const GAUGE = "Plain gauge: stitches";
 
@@ -75,7 +75,7 @@ test("what two tabs change within the same moment is kept of both, and undo take
     await expect(tab.getByLabel("Rows", { exact: true })).toHaveValue("153");
     await expect(tab.getByLabel(GAUGE)).toHaveValue("15 sts 10cm");
   }
-  await page.getByRole("button", { name: "Undo" }).click();
+  await undoButtonOf(page).click();
   for (const tab of [page, other]) {
     await expect(tab.getByLabel("Rows", { exact: true })).toHaveValue("150");
     await expect(tab.getByLabel(GAUGE)).toHaveValue("15 sts 10cm");
