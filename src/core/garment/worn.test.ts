@@ -4,6 +4,8 @@ import { Engine } from "../engine/engine";
 import { seenOf } from "../engine/seen";
 import type { Project } from "../project/project";
 import type { OutlinePart } from "./outline";
+import { beginProject } from "../templates/beginProject";
+import { STARTS, type StartId } from "../templates/startList";
 import { armholeOf, foldable, neckOf, wornOf, type Foldable } from "./worn";
 
 /** Every piece of a project as it can be folded. */
@@ -80,7 +82,7 @@ test("the piece whose neck goes lower is the front, whichever the seam names fir
     { of: { pieceId: of, side: "side" as const }, to: { pieceId: to, side: "side" as const } },
   ];
   for (const seams of [seam("high", "low"), seam("low", "high")])
-    expect(wornOf(pieces, seams)).toMatchObject({ frontId: "low", backId: "high" });
+    expect(wornOf(pieces, seams)).toMatchObject({ fronts: [{ pieceId: "low", shiftMm: 0 }], backId: "high" });
 });
 
 test("what nobody sewed together is not folded", () => {
@@ -108,7 +110,12 @@ test("sleeves hang from the shoulders; what lies nobody knows where is named", (
 test("the demo's slipover has its bands along the neck and both armholes of front and back", () => {
   const project = demoProject();
   const worn = wornOf(foldablesOf(project), project.seams);
-  expect(worn).toMatchObject({ frontId: "front", backId: "back", sleeves: [], leftOut: [] });
+  expect(worn).toMatchObject({
+    fronts: [{ pieceId: "front", shiftMm: 0 }],
+    backId: "back",
+    sleeves: [],
+    leftOut: [],
+  });
   const count = (pieceId: string, along: string) =>
     worn?.bands.filter((band) => band.pieceId === pieceId && band.along === along).length;
   for (const along of ["front", "back"]) expect([count("neck", along), count("arm", along)]).toEqual([1, 2]);
@@ -116,4 +123,50 @@ test("the demo's slipover has its bands along the neck and both armholes of fron
   const lowest = necks.map(({ line }) => Math.min(...line.map(([, y]) => y)));
   // The back's neck is the first, and goes less deep.
   expect(lowest[0]).toBeGreaterThan((lowest[1] ?? 0) + 50);
+});
+
+/** A garment as it is begun, in its usual size. */
+function begunAs(start: StartId): Project {
+  const { across, along, easeMm } = STARTS[start];
+  const reading = beginProject({
+    start,
+    easeMm,
+    acrossMm: across.usualMm,
+    alongMm: along.usualMm,
+    thickness: "aran",
+    cabled: "all",
+  });
+  if (!reading.ok) throw new Error("not begun");
+  return reading.value;
+}
+
+test.each(["jumper", "jumperDrop", "vest", "cardigan", "cardiganSleeves", "cardiganDrop"] as const)(
+  "of a %s as it is begun nothing is left out when it is folded",
+  (start) => {
+    const project = begunAs(start);
+    const worn = wornOf(foldablesOf(project), project.seams);
+    expect(worn).toMatchObject({ backId: "back", leftOut: [] });
+    const sleeved = project.pieces.some(({ id }) => id === "sleeve");
+    expect(worn?.sleeves).toHaveLength(sleeved ? 2 : 0);
+  },
+);
+
+test("the halves of an open front lie at their own sides, their shoulders on those of the back, a band along both", () => {
+  const project = begunAs("vest");
+  const pieces = foldablesOf(project);
+  const worn = wornOf(pieces, project.seams);
+  const shifts = Object.fromEntries((worn?.fronts ?? []).map(({ pieceId, shiftMm }) => [pieceId, shiftMm]));
+  // Seen from before, the right front lies to the left, where sideways is more than none.
+  expect(shifts.right).toBeGreaterThan(50);
+  expect(shifts.left).toBeCloseTo(-(shifts.right ?? 0), 5);
+  const edges = (id: string, by: number) =>
+    pieces.find((piece) => piece.id === id)?.outline.flatMap(({ points }) => points.map(([x]) => x + by)) ??
+    [];
+  const widest = Math.max(...edges("back", 0));
+  expect(Math.max(...edges("right", shifts.right ?? 0))).toBeCloseTo(widest, 5);
+  const along = (worn?.bands ?? []).filter((band) => band.along === "front");
+  const bands = along.filter(({ line }) => line.some(([, y]) => y === 0));
+  expect(bands).toHaveLength(2);
+  // The two meet in the middle, a little apart or over one another.
+  for (const { line } of bands) expect(Math.abs(line[0]?.[0] ?? Infinity)).toBeLessThan(40);
 });

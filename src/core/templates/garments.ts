@@ -49,7 +49,12 @@ const neckband = (body: Body) => {
 const armbands = ({ plan, underarm }: Body) =>
   band("arm", "Armband", 2 * plan.alongMm * ARMHOLE + 2 * underarm * plan.stitchMm, 25, plan, { times: 2 });
 
-const openBody = (body: Body) => [back(body), halfFront(body, false), halfFront(body, true), frontBand(body)];
+const openBody = (body: Body) => [
+  back(body),
+  halfFront(body, "right"),
+  halfFront(body, "left"),
+  frontBand(body),
+];
 
 const slipover = (plan: StartPlan) => {
   const body = bodyOf(plan, "shaped");

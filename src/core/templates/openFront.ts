@@ -6,10 +6,12 @@ import { withFabric } from "../project/sectionKinds";
 import { newSection } from "../project/sections";
 import { band, countOf, piece, ropesOver, stitchesIn, type StartPlan } from "./start";
 
-/** Half a front of a cardigan, its neck shaped so that its shoulder has the stitches of the back's. */
-export function halfFront(body: Body, mirrored: boolean): ProjectPiece {
+/**
+ * Half a front of a cardigan, its neck shaped so that its shoulder has the stitches of the back's. The right one is
+ * worn at the right: looked at, its armhole is at its left, where a right-side row ends, so that it is mirrored.
+ */
+export function halfFront(body: Body, id: "right" | "left"): ProjectPiece {
   const { plan, widthMm, underarm, slope, shoulder } = body;
-  const id = mirrored ? "left" : "right";
   const ropes = ropesOver("", widthMm / 2, plan, false, {});
   const upper = countOf(ropes, false) - underarm - slope;
   const rows = upperRows(body);
@@ -32,14 +34,14 @@ export function halfFront(body: Body, mirrored: boolean): ProjectPiece {
         ];
   return piece(
     id,
-    mirrored ? "Left front" : "Right front",
+    id === "left" ? "Left front" : "Right front",
     [
       ...toArmhole(id, widthMm / 2, body, "outer"),
       ...onFor(`${id}/upper`, straight),
       ...neck,
       newSection("castOff", `${id}/shoulder`, { method: "threeNeedle" }),
     ],
-    { mirrored },
+    { mirrored: id === "right" },
   );
 }
 

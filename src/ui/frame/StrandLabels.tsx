@@ -13,6 +13,9 @@ export const StrandLabels = (props: LabelsProps) =>
 /** Names closer than this share of the strand would run into one another. */
 const LEAST_APART = 0.09;
 
+/** The last name may need more room than the strand has left; then it begins earlier, so many letters at most. */
+const LAST_NAME = 16;
+
 /** Where copies begin, but those that lie too close behind one that is named. */
 const namedBegins = ({ stretches, worked, totalMm }: Strand) =>
   worked
@@ -24,15 +27,24 @@ const namedBegins = ({ stretches, worked, totalMm }: Strand) =>
 
 function PieceLabels({ strand, share }: LabelsProps) {
   const pieces = useProjectPart((project) => project.pieces);
-  return namedBegins(strand).map(({ worked, fromMm }) => {
+  return namedBegins(strand).map(({ worked, fromMm }, index, named) => {
+    const next = named[index + 1]?.fromMm;
     const { name } = pieces.find(({ id }) => id === worked?.pieceId) ?? { name: "" };
     const label = worked && worked.copies > 1 ? `${name} ${worked.copy}` : name;
     return (
       <span
         key={fromMm}
-        className="absolute top-0 whitespace-nowrap"
-        // The last one stays on the page, however late its piece begins.
-        style={{ left: `min(${share(fromMm)}, 100% - ${label.length}ch)` }}
+        title={label}
+        className="absolute top-0 truncate pe-1"
+        // The last one stays on the page, however late its piece begins; none runs into the next.
+        style={
+          next === undefined
+            ? {
+                left: `min(${share(fromMm)}, 100% - ${Math.min(label.length, LAST_NAME)}ch)`,
+                maxWidth: `${LAST_NAME}ch`,
+              }
+            : { left: share(fromMm), maxWidth: share(next - fromMm) }
+        }
       >
         {label}
       </span>

@@ -91,7 +91,7 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
   return (
     <section
       aria-label="Row in hand"
-      className={`rounded-xl border border-line bg-card p-4 max-md:fixed max-md:inset-x-0 max-md:bottom-[3.7rem] max-md:z-10 max-md:flex ${folded || row || atEnd ? "max-md:max-h-[74dvh]" : "max-md:h-[74dvh]"} max-md:flex-col max-md:rounded-b-none max-md:border-x-0 max-md:p-3 max-md:shadow-[0_-6px_18px_rgb(0_0_0/0.14)]`}
+      className={`rounded-xl border border-line bg-card p-4 upright:fixed upright:inset-x-0 upright:bottom-[3.7rem] upright:z-10 upright:flex ${folded || row || atEnd ? "upright:max-h-[74dvh]" : "upright:h-[74dvh]"} upright:flex-col upright:rounded-b-none upright:border-x-0 max-md:p-3 upright:shadow-[0_-6px_18px_rgb(0_0_0/0.14)]`}
     >
       <div className="mb-2 flex items-center gap-2 md:hidden">
         <div className="grow">
@@ -115,8 +115,8 @@ export function InHandCard({ piece, pieces, progress }: InHandProps) {
           onClick={() => setFolded(!folded)}
         />
       </div>
-      <div className={folded ? "max-md:hidden" : "contents"}>
-        <div className="flex-1 max-md:min-h-0 max-md:overflow-y-auto md:min-h-64">
+      <div className={folded ? "upright:hidden" : "contents"}>
+        <div className="flex-1 upright:min-h-0 upright:overflow-y-auto md:min-h-64">
           {row ? (
             <RowInHand piece={piece} row={row} meanings={around?.meanings ?? []} />
           ) : atEnd ? (

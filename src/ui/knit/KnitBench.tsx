@@ -50,7 +50,7 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
     pieces[0];
   if (!piece) return null;
   return (
-    <div className="on-needles grid items-start gap-3 max-md:pb-[74dvh] md:grid-cols-[minmax(0,1fr)_minmax(16rem,22rem)]">
+    <div className="on-needles grid items-start gap-3 upright:pb-[74dvh] md:grid-cols-[minmax(0,1fr)_minmax(16rem,22rem)]">
       <div className="grid min-w-0 grid-cols-1 gap-3">
         <Boundary name="The row in hand">
           <InHandCard piece={piece} pieces={pieces} progress={progress} />

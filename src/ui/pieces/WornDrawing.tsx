@@ -101,9 +101,15 @@ export function WornDrawing({ worn, pieces, yarns, gauge }: WornDrawingProps) {
   const names = useProjectPart((project) => project.pieces);
   const seamed = useProjectPart((project) => project.yarns[0]?.colour ?? "#888888");
   const pieceOf = (id: string) => pieces.find((piece) => piece.id === id);
-  const [back, front] = [pieceOf(worn.backId), pieceOf(worn.frontId)];
-  if (!back || !front) return null;
-  const bodies = [back, front].flatMap(({ outline }) => outline.flatMap(({ points }) => points));
+  const back = pieceOf(worn.backId);
+  const fronts = worn.fronts.flatMap(({ pieceId, shiftMm }) => {
+    const front = pieceOf(pieceId);
+    return front ? [{ front, shiftMm }] : [];
+  });
+  if (!back || fronts.length === 0) return null;
+  const bodies = [{ front: back, shiftMm: 0 }, ...fronts].flatMap(({ front, shiftMm }) =>
+    front.outline.flatMap(({ points }) => points.map(([px, py]) => [px + shiftMm, py] as const)),
+  );
   const high = Math.max(...bodies.map(([, y]) => y), 1);
   const reach = Math.max(...bodies.map(([x]) => Math.abs(x)), 1);
   const beyond = Math.max(0, ...worn.bands.map(({ wideMm }) => wideMm / 2));
@@ -128,6 +134,9 @@ export function WornDrawing({ worn, pieces, yarns, gauge }: WornDrawingProps) {
   const x = (mm: number) => BOX.width / 2 - mm * scale;
   const y = (mm: number) => top + (high - mm) * scale;
   const at = ([px, py]: readonly [number, number]) => `${x(px).toFixed(2)},${y(py).toFixed(2)}`;
+  // The bands of an open front meet over its edges: the whole of them is seen, and no half lies under the body.
+  const open = fronts.length > 1;
+  const shownOf = (along: "front" | "back") => (open && along === "front" ? 0.5 : 1);
   const bandsAlong = (along: "front" | "back") =>
     worn.bands
       .filter((band) => band.along === along)
@@ -135,7 +144,13 @@ export function WornDrawing({ worn, pieces, yarns, gauge }: WornDrawingProps) {
         const piece = pieceOf(pieceId);
         const shaded = along === "back";
         return piece
-          ? [<Band key={`${pieceId} ${index}`} {...{ piece, line, at, shaded }} wide={wide * scale} />]
+          ? [
+              <Band
+                key={`${pieceId} ${index}`}
+                {...{ piece, line, at, shaded }}
+                wide={shownOf(along) * wide * scale}
+              />,
+            ]
           : [];
       });
   const told = (id: string) => names.find((piece) => piece.id === id)?.name ?? "";
@@ -144,7 +159,8 @@ export function WornDrawing({ worn, pieces, yarns, gauge }: WornDrawingProps) {
     .filter(({ id }) => !pieceOf(id) || worn.leftOut.includes(id))
     .map(({ name }) => name || "a piece without a name");
   const common = { yarns, gauge, scale };
-  const sides = front.outline.filter(({ side }) => side === "whole");
+  const sides = back.outline.filter(({ side }) => side === "whole");
+  const over = `${fronts.map(({ front }) => told(front.id)).join(" and ")} over ${told(worn.backId)}`;
   const armhole = Math.min(
     ...worn.bands.flatMap(({ along, line, pieceId }) =>
       along === "front" && pieceOf(pieceId)?.times === 2 ? line.map(([, py]) => py) : [],
@@ -157,7 +173,7 @@ export function WornDrawing({ worn, pieces, yarns, gauge }: WornDrawingProps) {
         viewBox={`0 0 ${BOX.width} ${(top + highMm * scale + BOX.margin).toFixed(1)}`}
         className="max-h-[26rem] w-full"
         role="img"
-        aria-label={`${told(worn.frontId)} over ${told(worn.backId)}, as worn`}
+        aria-label={`${over}, as worn`}
       >
         {bandsAlong("back")}
         <g onClick={() => choosePiece(worn.backId)} className="cursor-pointer">
@@ -183,10 +199,13 @@ export function WornDrawing({ worn, pieces, yarns, gauge }: WornDrawingProps) {
             </g>
           );
         })}
-        {bandsAlong("front")}
-        <g onClick={() => choosePiece(worn.frontId)} className="cursor-pointer">
-          <Laid piece={front} flat={1} {...common} x={x} y={y} />
-        </g>
+        {!open && bandsAlong("front")}
+        {fronts.map(({ front, shiftMm }) => (
+          <g key={front.id} onClick={() => choosePiece(front.id)} className="cursor-pointer">
+            <Laid piece={front} flat={1} {...common} x={(mm) => x(mm + shiftMm)} y={y} />
+          </g>
+        ))}
+        {open && bandsAlong("front")}
         {([1, -1] as const).map((to) => (
           <polyline
             key={to}
@@ -207,7 +226,7 @@ export function WornDrawing({ worn, pieces, yarns, gauge }: WornDrawingProps) {
         ))}
       </svg>
       <figcaption className="text-sm text-faint">
-        {told(worn.frontId)} over {told(worn.backId)}, sewn along the dashed sides
+        {over}, sewn along the dashed sides
         {leftOut.length > 0 && `; not drawn, since nothing says where it goes: ${leftOut.join(", ")}`}.
       </figcaption>
     </figure>
