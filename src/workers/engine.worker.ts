@@ -6,9 +6,11 @@ import { Engine } from "../core/engine/engine";
 import { ask, type AskedOf, type PartOf, type QuestionId, type ToldOf } from "../core/engine/questions";
 import { finishedOf } from "../core/estimate/finished";
 import type { Project } from "../core/project/project";
-import { forecasting } from "../core/forecast/projectForecast";
+import { forecasting, type ProjectForecast } from "../core/forecast/projectForecast";
 import type { Hand } from "../core/project/hand";
 import { addedTo, beginProject, type Beginning } from "../core/templates/beginProject";
+import { seenOf, type SeenSection } from "../core/engine/seen";
+import { readWhole, type WholeOptions, type WholePattern } from "../core/pattern/readWhole";
 import type { Steps } from "../core/steps";
 import { Sender, type HandedOver } from "../core/engine/handOver";
 import type { Reading } from "../core/typed/reading";
@@ -64,13 +66,28 @@ export interface Begun {
   readonly answer: BegunAnswer | null;
 }
 
-interface BegunAnswer {
+export interface BegunAnswer {
   readonly balls: number;
   readonly ballG: number;
   /** Yarn in m: the tenth percentile, the median, the ninetieth. */
   readonly needM: readonly [number, number, number];
   readonly acrossMm: number;
   readonly alongMm: number;
+}
+
+/** An answer told short; null where nothing is known. */
+function inShort(project: Project, told: ProjectForecast): BegunAnswer | null {
+  if (!told.known) return null;
+  const [{ advised, quantilesMm, yarn }] = told.yarns;
+  const { p10, p50, p90 } = quantilesMm;
+  const finished = finishedOf(project, told);
+  return {
+    balls: advised.balls,
+    ballG: yarn.putUp.massG,
+    needM: [p10 / 1000, p50 / 1000, p90 / 1000],
+    acrossMm: finished?.acrossMm ?? 0,
+    alongMm: finished?.alongMm ?? 0,
+  };
 }
 
 function* beginning(wish: Beginning, hand: Hand | null): Steps<Reading<Begun>> {
@@ -80,28 +97,43 @@ function* beginning(wish: Beginning, hand: Hand | null): Steps<Reading<Begun>> {
   const project = { ...built.value, hand };
   yield { share: 0.5 };
   const told = yield* forecasting(project, yield* engine.laying(project));
-  if (!told.known) return { ok: true, value: { project, answer: null } };
-  const [{ advised, quantilesMm, yarn }] = told.yarns;
-  const { p10, p50, p90 } = quantilesMm;
-  const finished = finishedOf(project, told);
-  return {
-    ok: true,
-    value: {
-      project,
-      answer: {
-        balls: advised.balls,
-        ballG: yarn.putUp.massG,
-        needM: [p10 / 1000, p50 / 1000, p90 / 1000],
-        acrossMm: finished?.acrossMm ?? 0,
-        alongMm: finished?.alongMm ?? 0,
-      },
-    },
-  };
+  return { ok: true, value: { project, answer: inShort(project, told) } };
+}
+
+/** A pattern that is read, with what its project comes to. */
+export interface PatternRead extends WholePattern {
+  readonly answer: BegunAnswer | null;
+  /** How each section is worked, by its name: once, or once for each side. */
+  readonly worked: Readonly<Record<string, readonly SeenSection[]>>;
+}
+
+function* readingPattern(text: string, options: WholeOptions, hand: Hand | null): Steps<PatternRead> {
+  yield { share: 0 };
+  const read = readWhole(text, options);
+  if (!read.project) return { ...read, answer: null, worked: {} };
+  const project = { ...read.project, hand };
+  yield { share: 0.3 };
+  const laid = yield* engine.laying(project);
+  const told = yield* forecasting(project, laid);
+  const seen = seenOf(told, laid);
+  const worked: Record<string, SeenSection[]> = {};
+  for (const { sections } of seen.known ? seen.estimate.pieces : [])
+    for (const section of sections) (worked[section.sectionId] ??= []).push(section);
+  return { ...read, project, answer: inShort(project, told), worked };
 }
 
 /** What a wish comes to in the knitter's hand, where that is known; null where it was stopped. */
 const begin = async (job: number, wish: Beginning, hand: Hand | null): Promise<Reading<Begun> | null> =>
   (await desk.do(beginning(wish, hand), { id: job, urgency: "question" }))?.told ?? null;
+
+/** A whole pattern, read; null where it was stopped. */
+const pattern = async (
+  job: number,
+  text: string,
+  options: WholeOptions,
+  hand: Hand | null,
+): Promise<PatternRead | null> =>
+  (await desk.do(readingPattern(text, options, hand), { id: job, urgency: "question" }))?.told ?? null;
 
 /** The open project with what is wished for added to it, in its own yarn and gauge. */
 const add = (wish: Beginning): Reading<Project> =>
@@ -109,7 +141,7 @@ const add = (wish: Beginning): Reading<Project> =>
 
 const stop = (job: number) => desk.stop(job);
 
-const worker = { change, answer, begin, add, stop, pulse };
+const worker = { change, answer, begin, pattern, add, stop, pulse };
 
 export type EngineWorker = typeof worker;
 

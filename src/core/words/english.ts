@@ -2,6 +2,7 @@
 import { knit } from "./english/knit";
 import { order } from "./english/order";
 import { progress } from "./english/progress";
+import { patterns } from "./english/patterns";
 import { pieces } from "./english/pieces";
 import { swatches } from "./english/swatches";
 import { files } from "./english/files";
@@ -13,6 +14,7 @@ import { tools } from "./english/tools";
 import { typed } from "./english/typed";
 
 export const english = {
+  ...patterns,
   ...pieces,
   ...swatches,
   ...swap,

@@ -4,6 +4,7 @@ import { files } from "./english/files";
 import { hand } from "./english/hand";
 import { knit } from "./english/knit";
 import { order } from "./english/order";
+import { patterns } from "./english/patterns";
 import { pieces } from "./english/pieces";
 import { progress } from "./english/progress";
 import { reasons } from "./english/reasons";
@@ -47,7 +48,21 @@ test("a share is half, so many times, or so many per cent", () => {
 });
 
 test("no code stands in two files of the catalogue", () => {
-  const all = [files, hand, knit, order, pieces, progress, reasons, rows, swap, swatches, tools, typed];
+  const all = [
+    files,
+    hand,
+    knit,
+    order,
+    patterns,
+    pieces,
+    progress,
+    reasons,
+    rows,
+    swap,
+    swatches,
+    tools,
+    typed,
+  ];
   expect(Object.keys(english)).toHaveLength(all.flatMap((file) => Object.keys(file)).length);
 });
 
@@ -59,7 +74,7 @@ lengthMm limit line m margin massG metresIn100G mine mm more most multiple neckM
 postage price ratio reads repeat repeats resting room row rowMm rows share shared step stepG stepMm stitches strands takes
 times to turns unit used version wide wider windMm winds yarns
   columns value rowsAnHour stitchesAnHour quickMs slowMs front past width p10 p50 p90 sureTo joinBefore rowM ruleM needM found expected now stillEnough spare second heightMm widthMm ends days
-  projects changed needleMm right`.split(/\s+/);
+  projects changed needleMm right printed haveMm sizes`.split(/\s+/);
 
 /** And those that are not. */
 const OTHERS = {
@@ -100,6 +115,7 @@ const OTHERS = {
 
 /** What is a text or a list in one sentence, and something else in another. */
 const APART = {
+  patternPanelDoesNotFit: { of: 6 },
   reaches: { what: "row" },
   blockPiece: { blocking: "steamed", piece: "x" },
   sewSeam: { seam: say("nothingTyped") },

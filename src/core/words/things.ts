@@ -19,6 +19,7 @@ const THINGS = {
   size: ["size", "sizes"],
   row: ["row", "rows"],
   rowOrStitch: ["row or stitch", "rows or stitches"],
+  sentence: ["sentence", "sentences"],
   seam: ["seam", "seams"],
   extra: ["extra", "extras"],
   stitch: ["stitch", "stitches"],

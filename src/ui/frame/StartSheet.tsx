@@ -13,6 +13,7 @@ import { useUnits } from "@/state/keeping/settings";
 import { useSaid } from "@/ui/parts/Said";
 import { Button } from "@/ui/parts/Button";
 import { Caution } from "@/ui/parts/Caution";
+import { lazily } from "@/ui/parts/lazily";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Select } from "@/ui/parts/Select";
@@ -25,11 +26,25 @@ interface StartSheetProps {
   readonly onOpenChange: (open: boolean) => void;
 }
 
-/** The way in for the impatient: what, how large, how thick, how cabled; and an answer at once. */
+const WAYS = [
+  { value: "wish", label: "By its measures" },
+  { value: "pattern", label: "From a pattern" },
+] as const;
+
+const PatternReader = lazily("The reader of patterns", () =>
+  import("@/ui/pattern/PatternReader").then((file) => file.PatternReader),
+);
+
+/** The ways in: for the impatient what, how large, how thick, how cabled, and an answer at once; or a written pattern. */
 export function StartSheet({ open, onOpenChange }: StartSheetProps) {
+  const [way, setWay] = useState<(typeof WAYS)[number]["value"]>("wish");
+  const done = () => onOpenChange(false);
   return (
-    <Sheet open={open} onOpenChange={onOpenChange} title="New project">
-      <StartForm onDone={() => onOpenChange(false)} />
+    <Sheet open={open} onOpenChange={onOpenChange} title="New project" wide={way === "pattern"}>
+      <div className="mt-2">
+        <Choice label="How to begin" options={WAYS} value={way} onChange={setWay} />
+      </div>
+      {way === "wish" ? <StartForm onDone={done} /> : <PatternReader onDone={done} />}
     </Sheet>
   );
 }

@@ -1,5 +1,4 @@
 "use client";
-import { countOf } from "@/core/words/things";
 import { Button } from "@/ui/parts/Button";
 import { Accessibility, defaultPreset } from "@dnd-kit/dom";
 import { DragDropProvider, type DragEndEvent, type DragOverEvent, type DragStartEvent } from "@dnd-kit/react";
@@ -15,7 +14,7 @@ import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen/
 import { moveSection } from "@/state/project/sections";
 import { useSettings, useUnits } from "@/state/keeping/settings";
 import { SectionSketch } from "./SectionSketch";
-import { sectionName } from "./sectionWords";
+import { sectionName, tellWorked } from "./sectionWords";
 
 interface SectionListProps {
   /** The chosen piece as it was worked; null where it is left out. */
@@ -141,7 +140,7 @@ function SectionRow({ index, section, worked, sketch, yarnMm, finding }: Section
             />
           )}
           {name}
-          <span className="block text-sm text-faint">{countsOf(worked)}</span>
+          <span className="block text-sm text-faint">{tellWorked(worked)}</span>
         </span>
         <span className="w-14 text-right text-sm whitespace-nowrap">
           {yarnMm > 0 ? formatYarn(toMetres(millimetres(yarnMm)), units) : "–"}
@@ -149,14 +148,4 @@ function SectionRow({ index, section, worked, sketch, yarnMm, finding }: Section
       </Button>
     </li>
   );
-}
-
-/** Rows and stitches. Example: "19 rows, 98 st", or "98 → 116 st" where they change; twice for two sides. */
-function countsOf(worked: readonly SeenSection[]): string {
-  const [first] = worked;
-  if (!first) return "left out";
-  const { from, to, rows } = first;
-  const stitches = from === to || from === 0 ? `${to} st` : to === 0 ? `${from} st` : `${from} → ${to} st`;
-  const all = rows > 0 ? `${countOf(rows, "row")}, ${stitches}` : stitches;
-  return worked.length > 1 ? `2 × ${all}` : all;
 }

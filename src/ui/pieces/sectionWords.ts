@@ -1,4 +1,5 @@
 /** What sections are called and told by, in the words that the knitter is used to. */
+import type { SeenSection } from "@/core/engine/seen";
 import { countOf } from "@/core/words/things";
 import { CAST_OFFS, CAST_ONS } from "@/core/project/edgeKinds";
 import type { ProjectSection, SectionKind, SectionOf } from "@/core/project/sections";
@@ -92,4 +93,14 @@ export const sectionKinds = (
 export function sectionName(section: ProjectSection, words: Words): string {
   const told = kindOf(section);
   return told.tell?.(section as never, words) ?? kindName(told, words);
+}
+
+/** Rows and stitches. Example: "19 rows, 98 st", or "98 → 116 st" where they change; twice for two sides. */
+export function tellWorked(worked: readonly SeenSection[]): string {
+  const [first] = worked;
+  if (!first) return "left out";
+  const { from, to, rows } = first;
+  const stitches = from === to || from === 0 ? `${to} st` : to === 0 ? `${from} st` : `${from} → ${to} st`;
+  const all = rows > 0 ? `${countOf(rows, "row")}, ${stitches}` : stitches;
+  return worked.length > 1 ? `2 × ${all}` : all;
 }

@@ -1,0 +1,69 @@
+/** What a pattern says before it begins: gauge, yarn and how much of it, needles, sizes. */
+import { readPutUp, type PutUp } from "../yarn/putUp";
+import { lengthMm } from "./forms";
+
+export interface Facts {
+  gauge: { readonly stitchesPer10Cm: number; readonly rowsPer10Cm: number | null } | null;
+  /** Needles in mm, as they are listed. */
+  needles: readonly number[];
+  yarn: { readonly name: string; readonly putUp: PutUp | null } | null;
+  /** Balls that the pattern asks for, and metres, where it says so. */
+  balls: number | null;
+  needM: number | null;
+}
+
+export const NO_FACTS: Facts = { gauge: null, needles: [], yarn: null, balls: null, needM: null };
+
+const GAUGE =
+  /(\d+(?:\.\d+)?)\s*(?:sts?|stitches)\b(?:\s*(?:and|x|by|to|,|&|\/|\+)?\s*(\d+(?:\.\d+)?)\s*(?:rows|rnds|rounds)\b)?/i;
+const SQUARE = /(\d+(?:\.\d+)?)\s*(?:cm|in\b|inch(?:es)?|["”″])/gi;
+/** A gauge that is counted in another fabric than plain. */
+const IN_PATTERN = /\bin (?:\w+ ){0,3}?(?:cable|cabled|pattern|patt|pat|rib|garter|panel)/i;
+
+/** Stitches over 10 cm of a sentence on gauge; null where none is told, "pattern" where it is not counted in plain fabric. */
+export function gaugeIn(sentence: string): Facts["gauge"] | "pattern" | null {
+  const counted = GAUGE.exec(sentence);
+  if (!counted) return null;
+  if (IN_PATTERN.test(sentence)) return "pattern";
+  const [, stitches = "", rows] = counted;
+  const over = [...sentence.slice(counted.index + counted[0].length).matchAll(SQUARE)][0]?.[0];
+  const overMm = over ? lengthMm(over.replace(/["”″]/, "in").toLowerCase()) : 100;
+  // "10 cm" and "4 in" are the same square.
+  const square = Math.abs(overMm - 101.6) < 0.1 ? 100 : overMm;
+  return {
+    stitchesPer10Cm: (Number(stitches) * 100) / square,
+    rowsPer10Cm: rows === undefined ? null : (Number(rows) * 100) / square,
+  };
+}
+
+const NEEDLE = /(\d+(?:\.\d+)?)\s*mm\b/gi;
+
+/** Example: "A pair of 4.5 mm and of 5 mm needles" are 4.5 and 5. */
+export const needlesIn = (sentence: string): readonly number[] =>
+  [...sentence.matchAll(NEEDLE)].map(([, mm]) => Number(mm)).filter((mm) => mm >= 1 && mm <= 25);
+
+const QUANTITY = "\\d+(?:\\.\\d+)?";
+const BALL = new RegExp(
+  `(${QUANTITY}\\s*(?:g|oz)\\b)[^\\d]{0,20}(${QUANTITY}\\s*(?:m|yds?|yards?|metres|meters)\\b)|(${QUANTITY}\\s*(?:m|yds?|yards?|metres|meters)\\b)[^\\d]{0,20}(${QUANTITY}\\s*(?:g|oz)\\b)`,
+  "i",
+);
+const BALLS = /(\d+)\s*(?:x\s*\d+\s*g\s*)?(?:balls?|skeins?|hanks?)\b/i;
+const NEED =
+  /(?:about|approx(?:imately)?\.?|some)?\s*(\d{2,5})\s*(m|yds?|yards?|metres|meters)\b(?!\s*(?:per|each|\/|in))/i;
+const NAME = /(?:balls?|skeins?|hanks?)\s+(?:of\s+)?([A-Z][\w’' -]{2,50}?)\s*(?=[,(;.]|$)/;
+
+/** What a sentence says of yarn: its ball, its name, how much of it; null where it says nothing of that. */
+export function yarnIn(sentence: string): Pick<Facts, "yarn" | "balls" | "needM"> | null {
+  const ball = BALL.exec(sentence);
+  const putUp = ball ? readPutUp(`${ball[1] ?? ball[3]} = ${ball[2] ?? ball[4]}`) : null;
+  const without = ball ? sentence.replace(ball[0], " ") : sentence;
+  const [, balls] = BALLS.exec(without) ?? [];
+  const [, need, unit = "m"] = NEED.exec(without) ?? [];
+  const [, name] = NAME.exec(sentence) ?? /^([A-Z][\w’' -]{2,50}?)\s*(?=[,(;.:])/.exec(sentence) ?? [];
+  if (!ball && balls === undefined && need === undefined) return null;
+  return {
+    yarn: putUp?.ok || name ? { name: name ?? "", putUp: putUp?.ok ? putUp.value : null } : null,
+    balls: balls === undefined ? null : Number(balls),
+    needM: need === undefined ? null : Number(need) * (unit.startsWith("y") ? 0.9144 : 1),
+  };
+}

@@ -1,0 +1,462 @@
+/** The sections of a piece, made of what its sentences ask for, one after the other. */
+import { isWrong } from "../instructions/findings";
+import { readPattern } from "../instructions/read";
+import { repeatOf } from "../instructions/repeated";
+import { stitchesOf } from "../panels/panel";
+import type { ProjectPiece, ProjectPanel } from "../project/project";
+import { emptyPiece } from "../project/project";
+import {
+  newSection,
+  type FabricSection,
+  type ProjectSection,
+  type SectionKind,
+  type SectionOf,
+} from "../project/sections";
+import { begins, behind, heightOf, rowsOf, swapped } from "./soFar";
+import type { Gauge } from "../stitches/plainStitch";
+import { say, type Message } from "../words/message";
+import type { Edge, Extent, Needle, Step } from "./steps";
+
+/** A panel of the pattern, read. */
+export interface KnownPanel {
+  readonly panel: ProjectPanel;
+  /** Stitches that come again, and what stands once at both sides of them. */
+  readonly repeat: { readonly before: number; readonly of: number; readonly after: number };
+}
+
+export interface Needles {
+  readonly smallerMm: number | null;
+  readonly mainMm: number | null;
+}
+
+interface Context {
+  readonly gauge: Gauge;
+  readonly needles: Needles;
+  /** Panels by their names in small letters. */
+  readonly panels: ReadonlyMap<string, KnownPanel>;
+  /** What goes before rows, so that they are understood: keys of the pattern. */
+  readonly keys: string;
+  readonly pieces: readonly PieceReader[];
+  readonly addPanel: (name: string, text: string) => string;
+}
+
+/** A step that was worked, or why it cannot be. */
+type Done =
+  | { readonly ok: true; readonly sections: readonly string[] }
+  | { readonly ok: false; readonly message: Message };
+
+const no = (message: Message): Done => ({ ok: false, message });
+
+/** What cannot come before a fabric that was set has begun. */
+const NEEDS_FABRIC: ReadonlySet<Step["does"]> = new Set(["castOffAt", "castOff", "hold", "divide"]);
+
+/** "k18", "p2", "panel a over next 12 sts". */
+const PLACED =
+  /(?<![^ ])(?:([kp]) ?(\d+)(?: sts)?(?= |$)|(?:work )?(?:rows 1 )?([a-z][^]*?) over (?:next )?(\d+) sts(?= |$))/g;
+
+/** Where a ground is another on one side of one row alone. */
+const SINGLE = { knit: "stockinette", purl: "reverse" } as const;
+
+export class PieceReader {
+  sections: ProjectSection[] = [];
+  times = 1;
+  round = false;
+  /** Stitches behind sections that only their rows tell. */
+  readonly counts = new Map<string, number>();
+  private needleMm: number | null = null;
+  /** What was set, and is worked over the next length that is said. */
+  private set: Partial<FabricSection> | null = null;
+  private rows: { text: string; sectionId: string } | null = null;
+
+  constructor(
+    readonly id: string,
+    readonly name: string,
+    private readonly context: Context,
+  ) {
+    const twice = /\((?:make|work|knit)\s+(\d+|two|three|four)/i.exec(name)?.[1]?.toLowerCase();
+    this.times = twice
+      ? Number({ two: 2, three: 3, four: 4 }[twice] ?? twice)
+      : /\bsleeves\b|\bmittens\b|\bmitts\b|\bsocks\b|\barm(?:hole)? ?bands\b/i.test(name)
+        ? 2
+        : 1;
+  }
+
+  get stitches(): number | null {
+    return this.sections.reduce<number | null>((have, section) => behind(section, have, this.counts), null);
+  }
+
+  private get divided(): boolean {
+    return this.sections.some(({ kind }) => kind === "divide");
+  }
+
+  private add<Kind extends SectionKind>(kind: Kind, given: Partial<SectionOf<Kind>> = {}): string {
+    const id = `${this.id}/${this.sections.length + 1}`;
+    this.sections.push(
+      newSection(kind, id, { needleMm: this.needleMm, ...given } as Partial<SectionOf<Kind>>),
+    );
+    return id;
+  }
+
+  private fabric(given: Partial<FabricSection>, extent: Extent): Done {
+    const over = this.extent(extent);
+    if ("code" in over) return no(over);
+    return { ok: true, sections: [this.add("fabric", { ...given, ...over })] };
+  }
+
+  /** An extent as a section has it. */
+  private extent(extent: Extent, sections = this.sections): Partial<FabricSection> | Message {
+    if (extent.by === "rows") return { by: "rows", rows: extent.rows };
+    if (extent.by === "times") return { by: "repeats", repeats: extent.times };
+    const before = extent.from === "here" ? 0 : this.heightMm(extent.from, sections);
+    const rest = extent.lengthMm - before;
+    if (rest <= 0) return say("patternHigherAlready", { lengthMm: extent.lengthMm, haveMm: before });
+    return { by: "length", lengthMm: rest };
+  }
+
+  /** How high the work is since its first edge, or since its armhole, in plain rows. */
+  private heightMm(from: "piece" | "armhole", sections: readonly ProjectSection[]): number {
+    const first = from === "armhole" ? sections.findIndex(({ kind }) => kind === "castOffAt") : 0;
+    const rowMm = 100 / this.context.gauge.rowsPer10Cm;
+    return sections.slice(Math.max(0, first)).reduce((sum, section) => sum + heightOf(section, rowMm), 0);
+  }
+
+  private needleOf(needle: Needle): number | null {
+    const { smallerMm, mainMm } = this.context.needles;
+    if ("mm" in needle) return needle.mm === mainMm ? null : needle.mm;
+    return needle.which === "smaller" ? smallerMm : null;
+  }
+
+  /** Which edge is meant: the right one is the outer one, unless this is a front that is worn at the right. */
+  private at(edge: Edge, side: "RS" | "WS" | null): "edges" | "outer" | "inner" {
+    const rightFront = /\bright\b/i.test(this.name) && !this.divided;
+    if (edge === "edges") return this.divided ? "outer" : "edges";
+    if (edge === "beginning") {
+      const right = side === null ? this.rowsWorked % 2 === 0 : side === "RS";
+      return right ? "outer" : "inner";
+    }
+    if (edge === "neck") return rightFront ? "outer" : "inner";
+    return rightFront ? "inner" : "outer";
+  }
+
+  private get rowsWorked(): number {
+    return this.sections.reduce((sum, section) => sum + (rowsOf(section) ?? 0), 0);
+  }
+
+  /** Works a step; `printed` is the count that stands behind its sentence. */
+  do(step: Step, printed: number | null): Done {
+    const have = this.stitches;
+    if (this.set && NEEDS_FABRIC.has(step.does)) return no(say("patternHowFar"));
+    switch (step.does) {
+      case "nothing":
+      case "sew":
+        return { ok: true, sections: [] };
+      case "needle":
+        this.needleMm = this.needleOf(step.needle);
+        return { ok: true, sections: [] };
+      case "inRound":
+        this.round = true;
+        this.sections = this.sections.map((section) =>
+          section.kind === "pickUp" ? { ...section, round: true } : section,
+        );
+        return { ok: true, sections: [] };
+      case "castOn": {
+        if (step.needle) this.needleMm = this.needleOf(step.needle);
+        if (step.round) this.round = true;
+        return {
+          ok: true,
+          sections: [this.add("castOn", { stitches: step.stitches, method: step.method ?? "longTail" })],
+        };
+      }
+      case "pickUp": {
+        const total = step.stitches > 0 ? step.stitches : (printed ?? 1);
+        return {
+          ok: true,
+          sections: [this.add("pickUp", { stitches: total, round: step.round, held: step.held })],
+        };
+      }
+      case "ground":
+        if (!step.extent) {
+          this.set = { content: "ground", ground: step.ground };
+          return { ok: true, sections: [] };
+        }
+        return this.fabric({ content: "ground", ground: step.ground }, step.extent);
+      case "face": {
+        const wrongSide = this.rowsWorked % 2 === 1 && !this.round;
+        const shows = wrongSide === (step.face === "purl") ? "knit" : "purl";
+        const single = step.rows === 1 || this.round;
+        const ground = single ? SINGLE[this.round ? step.face : shows] : "garter";
+        return this.fabric({ content: "ground", ground }, { by: "rows", rows: step.rows });
+      }
+      case "asBefore": {
+        if (!step.extent) return { ok: true, sections: [] };
+        if (this.set) {
+          const { set } = this;
+          this.set = null;
+          return this.fabric(set, step.extent);
+        }
+        if (this.rows) return this.repeatRows(step.extent);
+        if (!this.sections.some(({ kind }) => kind === "fabric" || kind === "written"))
+          return no(say("patternNothingToGoOn"));
+        return this.fabric({ content: "asBefore" }, step.extent);
+      }
+      case "repeatRows":
+        return this.repeatRows(step.extent);
+      case "panel":
+        return this.panel(step.named, step.extent);
+      case "place":
+        return this.place(step.across);
+      case "change": {
+        if (have === null && !("to" in step.change)) return no(say("patternCountUnknown"));
+        const to =
+          "to" in step.change
+            ? step.change.to
+            : (have ?? 0) + (step.change.way === "increase" ? 1 : -1) * step.change.by;
+        return { ok: true, sections: [this.add("change", { to })] };
+      }
+      case "shape":
+        return this.shape(step, printed);
+      case "castOffAt": {
+        const at = this.at(step.at, step.side);
+        const often = at === "edges" || (step.at === "edges" && this.divided) ? step.rows / 2 : step.rows;
+        if (step.rows > 1 && !Number.isInteger(often)) return no(say("patternOddRows", { rows: step.rows }));
+        const count = Math.max(1, Math.round(often));
+        return {
+          ok: true,
+          sections: Array.from({ length: count }, () =>
+            this.add("castOffAt", { at, stitches: step.stitches }),
+          ),
+        };
+      }
+      case "castOff":
+        if (step.stitches !== null && have !== null && step.stitches !== have)
+          return no(say("patternOtherCount", { printed: step.stitches, have }));
+        return { ok: true, sections: [this.add("castOff", { method: step.method })] };
+      case "hold":
+        if (step.stitches !== null && have !== null && step.stitches !== have)
+          return no(say("patternOtherCount", { printed: step.stitches, have }));
+        return { ok: true, sections: [this.add("hold")] };
+      case "divide": {
+        const centre = step.centre ?? 0;
+        const told = step.each === null ? have : 2 * step.each + centre;
+        if (have !== null && told !== have) return no(say("patternOtherCount", { printed: told ?? 0, have }));
+        return { ok: true, sections: [this.add("divide", { centre, centreTo: step.goes })] };
+      }
+      case "as":
+        return this.as(step);
+      case "more":
+        this.times += 1;
+        return { ok: true, sections: [] };
+    }
+  }
+
+  private shape(step: Extract<Step, { does: "shape" }>, printed: number | null): Done {
+    const have = this.stitches;
+    const at = this.at(step.at, null);
+    const edges = at === "edges" ? 2 : 1;
+    const each = step.stitches * edges;
+    const to = step.to ?? (step.times === null || step.andNext ? printed : null);
+    let { times } = step;
+    if (to !== null && have !== null) {
+      const counted = Math.abs(have - to) / each;
+      if (!Number.isInteger(counted)) return no(say("patternOtherCount", { printed: to, have }));
+      // "Next and every following 4th row 5 times" is five or six: the count behind it says which.
+      const oneMore = step.andNext && counted === (times ?? 0) + 1;
+      if (times !== null && counted !== times && !oneMore)
+        return no(say("patternOtherCount", { printed: to, have }));
+      times = counted;
+    } else if (step.andNext) return no(say("patternHowOften", { times: times ?? 0 }));
+    if (times === null) return no(say("patternCountUnknown"));
+    if (times === 0) return { ok: true, sections: [] };
+    const sections = this.before(step);
+    const begun = sections.length > 0;
+    const add = (often: number, every: number) =>
+      sections.push(
+        this.add("shape", { way: step.way, at, by: "rule", stitches: each, every, times: often }),
+      );
+    // Behind even rows the last of the shaping ends it; else the rows behind each belong to it.
+    if (times > 1) add(begun ? times - 1 : times, step.every);
+    if (times === 1 || begun) add(1, 1);
+    return { ok: true, sections };
+  }
+
+  /** Rows that go before the first shaping: those that are said, and those in which a fabric begins that was only set. */
+  private before({ first, every }: Extract<Step, { does: "shape" }>): string[] {
+    const rows = first > 1 ? first - 1 : this.set ? Math.max(2, every - 1) : 0;
+    if (rows === 0) return [];
+    const fabric = this.set ?? { content: "asBefore" as const };
+    this.set = null;
+    return [this.add("fabric", { ...fabric, by: "rows", rows })];
+  }
+
+  private panel(named: string, extent: Extent): Done {
+    const known =
+      this.context.panels.get(named.replace(/ (?:panel|pattern)$/, "")) ?? this.context.panels.get(named);
+    if (!known) return no(say("patternNoSuchPanel", { name: named }));
+    const have = this.stitches;
+    const { before, of, after } = known.repeat;
+    const times = have === null ? NaN : (have - before - after) / of;
+    if (!Number.isInteger(times) || times < 1)
+      return no(
+        say("patternPanelDoesNotFit", { name: known.panel.name, of, have: have ?? 0, more: before + after }),
+      );
+    return this.fabric(
+      { content: "panels", edge: 0, across: [{ panelId: known.panel.id, times, joined: "repeat" }] },
+      extent,
+    );
+  }
+
+  /** Panels side by side, with knits and purls between them; they are worked with what comes next. */
+  private place(across: string): Done {
+    const parts = [...across.matchAll(PLACED)];
+    const rest = across.replace(PLACED, "").trim();
+    if (parts.length === 0 || rest !== "") return no(say("patternNotUnderstood"));
+    const placed: FabricSection["across"] = [];
+    let sum = 0;
+    for (const [, face, count, named, over] of parts) {
+      if (face !== undefined) {
+        const times = Number(count);
+        sum += times;
+        placed.push({
+          panelId: face === "k" ? "stockinette" : "reverse-stockinette",
+          times,
+          joined: "repeat",
+        });
+        continue;
+      }
+      const known = this.context.panels.get((named ?? "").trim());
+      if (!known) return no(say("patternNoSuchPanel", { name: (named ?? "").trim() }));
+      const { before, of, after } = known.repeat;
+      const times = (Number(over) - before - after) / of;
+      if (!Number.isInteger(times) || times < 1)
+        return no(
+          say("patternPanelDoesNotFit", {
+            name: known.panel.name,
+            of,
+            have: Number(over),
+            more: before + after,
+          }),
+        );
+      sum += Number(over);
+      placed.push({ panelId: known.panel.id, times, joined: "repeat" });
+    }
+    const have = this.stitches;
+    if (have !== null && sum !== have) return no(say("patternOtherCount", { printed: sum, have }));
+    this.set = { content: "panels", edge: 0, across: placed };
+    return { ok: true, sections: [] };
+  }
+
+  /** Rows as they are written; they are worked once, and may come again by a sentence behind them. */
+  write(text: string, printed: number | null): Done {
+    const have = this.stitches;
+    const whole = `${this.context.keys}${have === null ? "" : `Cast on ${have} sts.\n`}${this.round ? "Worked in the round.\n" : ""}${text}`;
+    const read = readPattern(whole, have);
+    const wrong = read.findings.find(isWrong);
+    if (!read.panel || !read.complete || wrong) {
+      if (wrong) return no(wrong.message);
+      return no(say("patternNotUnderstood"));
+    }
+    const id = this.add("written", { text: this.context.keys + text });
+    const left = read.panel.rows.at(-1);
+    const count = left ? stitchesOf(left) : have;
+    if (count !== null) this.counts.set(id, count);
+    this.rows = { text, sectionId: id };
+    this.set = null;
+    if (printed !== null && count !== null && printed !== count)
+      return no(say("patternOtherCount", { printed, have: count }));
+    return { ok: true, sections: [id] };
+  }
+
+  /** The rows before become a panel that is worked so often, the time that they are written counted in. */
+  private repeatRows(extent: Extent): Done {
+    const { rows } = this;
+    const last = this.sections.at(-1);
+    if (!rows || !last || last.id !== rows.sectionId) return no(say("patternNoRowsToRepeat"));
+    const before = this.sections
+      .slice(0, -1)
+      .reduce<number | null>((have, section) => behind(section, have, this.counts), null);
+    if (before === null) return no(say("patternCountUnknown"));
+    if (this.counts.get(last.id) !== before) return no(say("patternRowsDoNotClose"));
+    this.sections.pop();
+    const over: Extent = extent.by === "times" ? { by: "times", times: extent.times + 1 } : extent;
+    const text = `${this.context.keys}${this.round ? "Worked in the round.\n" : ""}Cast on ${before} sts.\n${rows.text}`;
+    const panelId = this.context.addPanel(`${this.name}, rows from ${before} sts`, text);
+    this.rows = null;
+    return this.fabric(
+      { content: "panels", edge: 0, across: [{ panelId, times: 1, joined: "whole" }] },
+      over,
+    );
+  }
+
+  private as({ piece, upTo, reversed }: Extract<Step, { does: "as" }>): Done {
+    const named = piece.replace(/\b(?:sleeves?)\b/, "sleeve").trim();
+    const like = this.context.pieces.find(
+      (one) =>
+        one !== this &&
+        one.sections.length > 0 &&
+        one.name
+          .toLowerCase()
+          .replace(/\bsleeves?\b/, "sleeve")
+          .replace(/\(.*?\)/, "")
+          .trim() === named,
+    );
+    if (!like) return no(say("patternNoSuchPiece", { name: piece }));
+    const place = typeof upTo === "object" ? "shoulder" : upTo;
+    const end =
+      upTo === null
+        ? like.sections.length
+        : like.sections.findIndex((section, index) =>
+            begins(place ?? "shoulder", section, like.sections.slice(0, index)),
+          );
+    if (end < 1) return no(say("patternNoSuchPlace", { name: like.name }));
+    this.round ||= like.round;
+    const ids: string[] = [];
+    for (const section of like.sections.slice(0, end)) {
+      const id = `${this.id}/${this.sections.length + 1}`;
+      const count = like.counts.get(section.id);
+      if (count !== undefined) this.counts.set(id, count);
+      this.sections.push({ ...(reversed ? swapped(section) : section), id });
+      ids.push(id);
+    }
+    if (upTo === null || typeof upTo !== "object") return { ok: true, sections: ids };
+    // Up to a height: what goes on evenly at the end ends there.
+    const last = this.sections.at(-1);
+    if (last?.kind !== "fabric") return no(say("patternNoSuchPlace", { name: like.name }));
+    const over = this.extent(upTo, this.sections.slice(0, -1));
+    if ("code" in over) return no(over);
+    this.sections[this.sections.length - 1] = { ...last, ...over };
+    return { ok: true, sections: ids };
+  }
+
+  /** Something that nobody understood: it stands in the piece as rows that are not read, so that the answer says so. */
+  unread(text: string): string {
+    return this.add("written", { text });
+  }
+
+  /** Whether something was set, and no sentence said how far it is worked. */
+  get waits(): boolean {
+    return this.set !== null;
+  }
+
+  /** The piece as it stands in a project. */
+  piece(): ProjectPiece {
+    return {
+      ...emptyPiece(
+        this.id,
+        this.name
+          .replace(/\s*\((?:make|work|knit)[^)]*\)/i, "")
+          .replace(/:$/, "")
+          .trim(),
+      ),
+      times: this.times,
+      round: this.round,
+      sections: this.sections,
+    };
+  }
+}
+
+export const repeatOfPanel = (panel: ProjectPanel): KnownPanel | null => {
+  const read = readPattern(panel.text);
+  const wrong = read.findings.some(isWrong);
+  if (!read.panel || !read.complete || wrong) return null;
+  return { panel, repeat: repeatOf(panel.text, read) };
+};

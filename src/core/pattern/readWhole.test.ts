@@ -1,0 +1,138 @@
+import { readdirSync, readFileSync } from "node:fs";
+import path from "node:path";
+import fc from "fast-check";
+import { sentence } from "@testing/sentence";
+import { Engine } from "../engine/engine";
+import { seenOf } from "../engine/seen";
+import { checkProject } from "../files/projectFile";
+import type { Project } from "../project/project";
+import { toEnd } from "../steps";
+import { readWhole, type TakenPhrase, type WholePattern } from "./readWhole";
+
+const FOLDER = path.join(__dirname, "../../../testing/patterns/whole");
+const PATTERNS = readdirSync(FOLDER).map((file) => ({
+  name: path.basename(file, ".txt"),
+  text: readFileSync(path.join(FOLDER, file), "utf8"),
+}));
+
+/** Each pattern in each of its sizes. */
+const EACH = PATTERNS.flatMap(({ name, text }) =>
+  Array.from({ length: Math.max(1, readWhole(text).sizes.length) }, (_, size) => ({ name, text, size })),
+);
+
+const told = ({ text, taken }: TakenPhrase): string | null =>
+  taken.as === "unread"
+    ? `${text}: ${sentence(taken.why)}`
+    : taken.as === "work" && taken.wrong
+      ? `${text}: ${sentence(taken.wrong)}`
+      : null;
+
+const allTold = ({ phrases }: WholePattern) => phrases.flatMap((phrase) => told(phrase) ?? []);
+
+function answerOf(project: Project) {
+  const engine = new Engine();
+  const seen = seenOf(toEnd(engine.at(project).answer()), engine.layOf(project));
+  if (!seen.known) throw new Error("no answer");
+  return seen;
+}
+
+/** Stitches behind each section, as the piece is really worked. */
+const countsOf = (project: Project) =>
+  new Map(
+    answerOf(project).estimate.pieces.flatMap(({ sections }) =>
+      sections.toReversed().map(({ sectionId, to }) => [sectionId, to] as const),
+    ),
+  );
+
+test.each(EACH)(
+  "all of $name in size $size is understood, and its counts are those that it prints",
+  ({ text, size }) => {
+    const read = readWhole(text, { size });
+    expect(allTold(read)).toEqual([]);
+    const { project } = read;
+    if (!project) throw new Error("no project");
+    expect(checkProject(JSON.parse(JSON.stringify(project)))).toEqual({ ok: true, project });
+    const answer = answerOf(project);
+    expect(answer.findings.filter(({ leftOut }) => leftOut).map(({ message }) => sentence(message))).toEqual(
+      [],
+    );
+    const counts = countsOf(project);
+    const checked = read.phrases.flatMap(({ printed, taken }) => {
+      const last = taken.as === "work" ? taken.sections.at(-1) : undefined;
+      return printed === null || last === undefined ? [] : [[printed, counts.get(last)]];
+    });
+    for (const [printed, counted] of checked) expect(counted).toBe(printed);
+  },
+);
+
+test("there is something to check in all of them", () => {
+  const printed = EACH.flatMap(({ text, size }) =>
+    readWhole(text, { size }).phrases.filter((phrase) => phrase.printed !== null),
+  );
+  expect(printed.length).toBeGreaterThan(60);
+});
+
+test("a printed count that is one off is told, wherever it stands", () => {
+  for (const { text } of PATTERNS) {
+    const read = readWhole(text);
+    for (const phrase of read.phrases) {
+      if (phrase.printed === null || phrase.taken.as !== "work") continue;
+      const behind = text.slice(phrase.from, phrase.to);
+      const wrong = behind.replace(
+        new RegExp(`\\b${phrase.printed}\\b(?!.*\\b${phrase.printed}\\b)`, "s"),
+        String(phrase.printed + 1),
+      );
+      expect(wrong).not.toBe(behind);
+      const damaged = readWhole(text.slice(0, phrase.from) + wrong + text.slice(phrase.to));
+      expect({ wrong, told: allTold(damaged).length > 0 }).toEqual({ wrong, told: true });
+    }
+  }
+});
+
+test("a sentence that is not understood stands in its piece, and the answer says that it is missing", () => {
+  const text =
+    "Scarf\nCast on 40 sts.\nWork in garter st for 20 cm.\nDo the frobbly thing over 12 sts.\nWork in garter st for 20 cm.\nBind off.";
+  const read = readWhole(text);
+  expect(allTold(read)).toEqual(["Do the frobbly thing over 12 sts.: Not understood."]);
+  const { project } = read;
+  if (!project) throw new Error("no project");
+  expect(answerOf(project).findings.some(({ leftOut }) => leftOut)).toBe(true);
+  const settled = readWhole(text, { settled: { "Do the frobbly thing over 12 sts.": "" } });
+  expect(allTold(settled)).toEqual([]);
+  const otherwise = readWhole(text, { settled: { "Do the frobbly thing over 12 sts.": "Knit 2 rows." } });
+  expect(allTold(otherwise)).toEqual([]);
+  expect(otherwise.project?.pieces[0]?.sections).toHaveLength(5);
+});
+
+test("whatever the text, it does not throw, and each phrase lies where it says", () => {
+  const lines = PATTERNS.flatMap(({ text }) => text.split("\n"));
+  const any = fc.oneof(
+    fc.string({ maxLength: 300 }),
+    fc.array(fc.constantFrom(...lines), { maxLength: 25 }).map((some) => some.join("\n")),
+    fc
+      .array(fc.oneof(fc.constantFrom(...lines), fc.string({ maxLength: 30 })), { maxLength: 12 })
+      .map((some) => some.join(" ")),
+  );
+  fc.assert(
+    fc.property(any, (text) => {
+      const { phrases } = readWhole(text);
+      let last = 0;
+      for (const { from, to } of phrases) {
+        expect(from).toBeGreaterThanOrEqual(last);
+        expect(to).toBeGreaterThan(from);
+        last = to;
+      }
+      expect(last).toBeLessThanOrEqual(text.length);
+    }),
+    { numRuns: 150 },
+  );
+});
+
+test("nothing of a pattern is dropped: every letter that is not a blank stands in a phrase", () => {
+  for (const { text } of PATTERNS) {
+    const { phrases } = readWhole(text);
+    let rest = text;
+    for (const { from, to } of phrases.toReversed()) rest = rest.slice(0, from) + rest.slice(to);
+    expect(rest.replace(/[\s*]/g, "")).toBe("");
+  }
+});

@@ -1,0 +1,422 @@
+/** How patterns say what is worked. Each line is a way of saying it; the examples in the test are those of the page. */
+import { CAST_OFF_IDS, CAST_ON_IDS, type CastOff, type CastOn } from "../project/edgeKinds";
+import type { GroundId } from "../panels/grounds";
+import { fits, form, type Form, type Slots } from "./forms";
+import type { Change, Edge, Extent, Needle, RowsMeant, Step, UpTo } from "./steps";
+
+const GROUNDS: readonly (readonly [RegExp, GroundId])[] = [
+  [/^(?:k2 (?:x )?p2|2 ?x ?2|2\/2) rib(?:bing)? $/, "rib2"],
+  [/^(?:k1 (?:x )?p1|1 ?x ?1|1\/1) rib(?:bing)? $/, "rib1"],
+  [/^(?:twisted|k1 tbl p1) rib(?:bing)? $/, "twistedRib"],
+  [/^garter (?:sts )?$/, "garter"],
+  [/^stockinette (?:sts )?$/, "stockinette"],
+  [/^reversestockinette (?:sts )?$/, "reverse"],
+  [/^seed (?:sts )?$/, "seed"],
+];
+
+const NEEDLE =
+  "(?:with |using |on |to )?(?:(?:smaller|larger|main) |(?:size )?\\d+(?:\\.\\d+)? ?mm )(?:circular |straight |double-pointed )?needles ";
+
+/** Slots that only sentences of work have. */
+const OWN = {
+  needle: NEEDLE,
+  needle2: NEEDLE,
+  ground:
+    "(?:[^ ]+ ){1,4}?(?:rib |ribbing |sts |garter |stockinette |reversestockinette |seed )|stockinette |reversestockinette |garter ",
+  extent:
+    "(?:for \\d+ (?:more )?rows |\\d+ times |for (?:another |further )?\\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) |until (?:[^ ]+ ){1,3}?measures? \\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) (?:(?:from |above )(?:(?:[^ ]+ )?beginning |caston (?:edge )?|(?:[^ ]+ )?(?:armhole|dividing|division|pick-up|underarm) (?:rows )?(?:edge )?|(?:[^ ]+ )?bindoff(?: edge)? )|from here )?)(?:(?:ending |end )(?:with |after |on )?(?:rightside |wrongside |rows \\d+ )(?:rows )?(?:facing for next rows )?)?",
+  edge: "(?:at |on )?(?:each end |each side |both ends |both sides |each edge |both edges |each (?:neck|armhole) edge |(?:neck|armhole|side|front) edge |(?:each |both )?(?:neck|armhole) edges? )",
+  method: "(?:[^ ]+ ){1,3}?",
+  of: "(?:[^ ]+ ){1,4}?",
+  across: "[^]*",
+  range: "\\d+ ?(?:-|to|and) ?\\d+ ",
+  first: "\\d+th ",
+  worked: "(?:work |knit |pattern |k |k(?=\\d)|p(?=\\d))(?:across )?\\d+ ",
+  toEnd:
+    "(?:and )?(?:work |knit |k |pattern )?(?:in pattern )?(?:to end(?: rows)?|remain \\d+ sts|\\d+ sts) ",
+  picks: "[^]*?\\d+ sts [^]*",
+};
+
+const needleOf = (said: unknown): Needle | null => {
+  const words = String(said ?? "");
+  const [, mm] = /(\d+(?:\.\d+)?) ?mm/.exec(words) ?? [];
+  if (mm) return { mm: Number(mm) };
+  if (/smaller/.test(words)) return { which: "smaller" };
+  return /larger|main/.test(words) ? { which: "larger" } : null;
+};
+
+const groundOf = (said: unknown): GroundId | null =>
+  GROUNDS.find(([pattern]) => pattern.test(`${String(said ?? "").trim()} `))?.[1] ?? null;
+
+/** Example: "until piece measures 38 cm from beginning" is a length from the first edge. */
+export function extentOf(said: unknown): Extent | null {
+  const words = String(said ?? "");
+  const [, times] = /^(\d+) times/.exec(words) ?? [];
+  if (times) return { by: "times", times: Number(times) };
+  const [, rows] = /^for (\d+) (?:more )?rows/.exec(words) ?? [];
+  if (rows) return { by: "rows", rows: Number(rows) };
+  const [, figures, half, unit] = /(\d+(?:\.\d+)?) ?(\.5)? ?(cm|mm|inches|in)\b/.exec(words) ?? [];
+  if (figures === undefined) return null;
+  const value = Number(figures) + (half ? 0.5 : 0);
+  const lengthMm = value * (unit === "cm" ? 10 : unit === "mm" ? 1 : 25.4);
+  if (words.startsWith("for ") || /from here/.test(words)) return { by: "length", lengthMm, from: "here" };
+  if (
+    /until (?:[^ ]+ )*?(?:armholes?|raglan|yoke) measures?|from (?:[^ ]+ )?(?:armhole|dividing|underarm|division)/.test(
+      words,
+    )
+  )
+    return { by: "length", lengthMm, from: "armhole" };
+  return {
+    by: "length",
+    lengthMm,
+    from: /until (?:rib|ribbing|band|border) /.test(words) ? "here" : "piece",
+  };
+}
+
+const edgeOf = (said: unknown): Edge => {
+  const words = String(said ?? "");
+  if (/neck|front/.test(words)) return "neck";
+  // Where a piece lies whole each end is meant; where it is divided there is one armhole to each side.
+  if (/\b(?:each|both) armhole/.test(words)) return "edges";
+  return /armhole|side edge/.test(words) ? "armhole" : "edges";
+};
+
+const castOnMethod = (said: unknown): CastOn | null => {
+  const words = String(said ?? "").replace(/[ -]|caston|method/g, "");
+  return CAST_ON_IDS.find((id) => id.toLowerCase() === words) ?? null;
+};
+
+const castOffMethod = (said: unknown): CastOff =>
+  CAST_OFF_IDS.find((id) =>
+    id.toLowerCase().startsWith(String(said ?? "never").replace(/[ -]|bindoff|needles?/g, "")),
+  ) ?? "plain";
+
+const changeOf = ({ way, stitches, stitches2 }: Slots): Change =>
+  typeof stitches === "number"
+    ? { by: stitches, way: way as "decrease" | "increase" }
+    : { to: stitches2 as number };
+
+/** Example: "k34" and "work across 34" are 34. */
+const lastNumber = (said: unknown): number => Number(/\d+$/.exec(String(said))?.[0] ?? NaN);
+
+const number = (value: unknown): number | null => (typeof value === "number" ? value : null);
+
+const rowsMeant = ({ range, rows }: Slots): RowsMeant => {
+  if (typeof rows === "number") return { last: rows };
+  const [, from, to] = /^(\d+)[^\d]+(\d+)/.exec(String(range ?? "")) ?? [];
+  return from === undefined ? "these" : { from: Number(from), to: Number(to) };
+};
+
+type Made = Step | readonly Step[] | null;
+
+interface WorkForm {
+  readonly form: Form;
+  readonly step: (slots: Slots) => Made;
+}
+
+const say = (written: string, step: (slots: Slots) => Made): WorkForm => ({ form: form(written, OWN), step });
+const nothing = (written: string) => say(written, () => ({ does: "nothing" }));
+
+const castOn = ({ stitches, method, needle, needle2 }: Slots, round: boolean): Step => ({
+  does: "castOn",
+  stitches: stitches as number,
+  round,
+  method: castOnMethod(method),
+  needle: needleOf(needle ?? needle2),
+});
+
+const ground = (slots: Slots, extent: Extent | null): Made => {
+  const found = groundOf(slots.ground);
+  if (!found) return null;
+  const needle = needleOf(slots.needle);
+  const step: Step = { does: "ground", ground: found, extent };
+  return needle ? [{ does: "needle", needle }, step] : step;
+};
+
+const shape = (slots: Slots, given: Partial<Extract<Step, { does: "shape" }>>): Step => ({
+  does: "shape",
+  way: slots.way as "decrease" | "increase",
+  stitches: slots.stitches as number,
+  at: edgeOf(slots.edge),
+  first: Number(/\d+/.exec(String(slots.first ?? ""))?.[0] ?? 1),
+  every: number(slots.every) ?? 2,
+  times: number(slots.times),
+  to: number(slots.stitches2),
+  andNext: false,
+  ...given,
+});
+
+const castOffAt = (slots: Slots, at: Edge, rows: number): Step => ({
+  does: "castOffAt",
+  stitches: slots.stitches as number,
+  at,
+  rows,
+  side: (slots.side as "RS" | "WS" | undefined) ?? null,
+});
+
+const PICKED_UP = /(\d+) sts/g;
+
+/** What is picked up along several edges, told one by one; what is on hold comes along. */
+const pickUp = (said: string, round: boolean): Step => ({
+  does: "pickUp",
+  stitches: [...said.matchAll(PICKED_UP)].reduce((sum, [, count]) => sum + Number(count), 0),
+  round,
+  held: /holder|held|waste yarn/.test(said),
+});
+
+/** How often, or to which count. */
+const OFTEN = "({times}|until {stitches2} sts [remain|on needles]|to {stitches2} sts)";
+
+/** In the order in which they are tried. */
+export const WORK_FORMS: readonly WorkForm[] = [
+  // Casting on
+  ...[false, true].map((round) =>
+    say(
+      `[{needle}] caston {stitches} sts [using {method} (method|caston)] [{needle2}] ${round ? "[and] (join|place marker and join) [to work] in (rows|round) [being careful not to twist [sts]]" : ""}`.trim(),
+      (slots) => castOn(slots, round),
+    ),
+  ),
+  say("join [to work] in (rows|round) [being careful not to twist [sts]]", () => ({ does: "inRound" })),
+  say("work in rows", () => ({ does: "inRound" })),
+  // Needles
+  say("(change|switch) [back] {needle}", (slots) => {
+    const needle = needleOf(slots.needle);
+    return needle && { does: "needle", needle };
+  }),
+  // Grounds
+  say("[{needle}] (work|continue) [even|straight] [in] {ground} [pattern] {extent}", (slots) =>
+    ground(slots, extentOf(slots.extent)),
+  ),
+  say("[{needle}] work {rows} rows [in] {ground}", (slots) =>
+    ground(slots, { by: "rows", rows: slots.rows as number }),
+  ),
+  say("{rows} rows {ground}", (slots) => ground(slots, { by: "rows", rows: slots.rows as number })),
+  say("[beginning with {side} rows] (work|continue) in {ground}", (slots) => ground(slots, null)),
+  say("knit {rows} rows", ({ rows }) => ({ does: "face", face: "knit", rows: rows as number, change: null })),
+  say("purl {rows} rows", ({ rows }) => ({ does: "face", face: "purl", rows: rows as number, change: null })),
+  // In pattern
+  say(
+    "work {rows} [more] rows (even|straight|in pattern|without shaping|as established|in pattern as established|in established pattern)",
+    ({ rows }) => ({
+      does: "asBefore",
+      extent: { by: "rows", rows: rows as number },
+    }),
+  ),
+  say(
+    "[(work|continue)] [even|straight|without shaping] [(in pattern as established|in established pattern|in pattern|as established|as before)] [working all rows panels as established] [even|straight|without shaping] {extent}",
+    ({ extent }) => ({ does: "asBefore", extent: extentOf(extent) }),
+  ),
+  say(
+    "(work|continue) [even|straight] (in pattern as established|in established pattern|in pattern|as established|as before)",
+    () => ({
+      does: "asBefore",
+      extent: null,
+    }),
+  ),
+  // Rows that come again
+  say("repeat (these|last) {rows} rows ({extent}|{times})", (slots) => repeated(slots)),
+  say("repeat rows {range} ({extent}|{times})", (slots) => repeated(slots)),
+  say("repeat (this|these|last|rows 1|1th) rows ({extent}|{times})", (slots) => repeated(slots)),
+  // Other pieces
+  say(
+    "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} (to|until|up to) (beginning armhole|armhole|armhole shaping|armholes|underarm) [shaping]",
+    upTo("armhole"),
+  ),
+  say(
+    "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} (to|until|up to) (beginning neck|neck|neck shaping) [shaping]",
+    upTo("neck"),
+  ),
+  say(
+    "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} (to|until|up to) (beginning shoulder|shoulder|shoulders|shoulder shaping) [shaping]",
+    upTo("shoulder"),
+  ),
+  say("(work|make|knit) [exactly] (as for|same as|as given for|as) {of} {extent}", ({ of, extent }) => ({
+    does: "as",
+    piece: of as string,
+    upTo: extentOf(extent),
+    reversed: false,
+  })),
+  say(
+    "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} (reversing|reverse) [all] shaping",
+    ({ of }) => ({
+      does: "as",
+      piece: of as string,
+      upTo: null,
+      reversed: true,
+    }),
+  ),
+  say("(work|make|knit) [exactly] (as for|same as|as given for) {of}", ({ of }) => ({
+    does: "as",
+    piece: of as string,
+    upTo: null,
+    reversed: false,
+  })),
+  say(
+    "(make|work|knit) (2th|another) {of} [(in [exactly] same way|same|to match|alike|exactly same)]",
+    ({ of }) => ({
+      does: "more",
+      what: of as string,
+    }),
+  ),
+  // Panels
+  say("place (panels|pattern) [as follows] {across}", ({ across }) => ({
+    does: "place",
+    across: across as string,
+  })),
+  say("(establish|established|setup|set up) [(panels|pattern)] [as follows] {across}", ({ across }) => ({
+    does: "place",
+    across: across as string,
+  })),
+  say("work [in] {of} pattern {extent}", (slots) => panelWork(slots)),
+  say("work [in] {of} {extent}", (slots) => panelWork(slots)),
+  // Increases and decreases in one row
+  say("{way} {stitches} sts evenly (across|over|on|in) [next|last] [{side}] rows", (slots) => ({
+    does: "change",
+    change: changeOf(slots),
+  })),
+  say(
+    "(work|knit|purl) [{rows}|next] [{side}] rows {way} {stitches} sts evenly [across|across rows]",
+    (slots) => ({
+      does: "change",
+      change: changeOf(slots),
+    }),
+  ),
+  say("{way} evenly [across next rows] to {stitches2} sts", (slots) => ({
+    does: "change",
+    change: changeOf(slots),
+  })),
+  say(
+    "[next|{way}] rows [{side}] [{side2}] (knit|purl|work) {way2} {stitches} sts evenly [across|across rows]",
+    (slots) => ({
+      does: "change",
+      change: changeOf({ ...slots, way: slots.way2 }),
+    }),
+  ),
+  say("[next] rows [{side}] {way} {stitches} sts evenly [across|across rows]", (slots) => ({
+    does: "change",
+    change: changeOf(slots),
+  })),
+  // Shaping over rows
+  say("{way} {stitches} sts {edge} [on] next [{side}] rows", (slots) => shape(slots, { times: 1 })),
+  say(`{way} {stitches} sts {edge} [on] (every|each) [following] [{side}] rows ${OFTEN}`, (slots) =>
+    shape(slots, { every: slots.side === undefined ? 1 : 2 }),
+  ),
+  say(`{way} {stitches} sts {edge} [on] (every|each) [following] {every} rows ${OFTEN}`, (slots) =>
+    shape(slots, {}),
+  ),
+  say(
+    `{way} {stitches} sts {edge} [on] (next|this|{first}) [{side}] [rows] [and] [on] (every|each) [following] ({every}|{side2}) rows ${OFTEN}`,
+    (slots) => shape(slots, { andNext: true }),
+  ),
+  // At the edges
+  say("bindoff {stitches} sts [at] beginning (next|following) {rows} rows", (slots) =>
+    castOffAt(slots, "edges", slots.rows as number),
+  ),
+  say("bindoff {stitches} sts [at] beginning next [{side}] rows", (slots) =>
+    castOffAt(slots, "beginning", 1),
+  ),
+  say("bindoff {stitches} sts [at] {edge} 1 times", (slots) => castOffAt(slots, edgeOf(slots.edge), 1)),
+  say("bindoff {stitches} sts [at] {edge}", (slots) => castOffAt(slots, edgeOf(slots.edge), 1)),
+  say("(bindoff) {stitches} sts [at] {edge} {times}", (slots) =>
+    Array.from({ length: (slots.times as number) || 1 }, () => castOffAt(slots, edgeOf(slots.edge), 1)),
+  ),
+  // The end
+  say(
+    "bindoff [all|remain|{stitches}|remain {stitches2}|all {stitches2}] [sts] [remain] [on each side|each side] [loosely] [in (pattern|rib|ribbing|knit|purl)] [loosely]",
+    (slots) => ({
+      does: "castOff",
+      stitches: number(slots.stitches) ?? number(slots.stitches2),
+      method: "plain",
+    }),
+  ),
+  say(
+    "(bindoff|join|graft) [shoulder] [remain] [{stitches}] [sts] [using|with] {method} bindoff",
+    ({ stitches, method }) => ({
+      does: "castOff",
+      stitches: number(stitches),
+      method: castOffMethod(method),
+    }),
+  ),
+  say(
+    "(leave|place|slip|put) [all|remain] [{stitches}] [sts] [remain] on [sts|spare] (holder|holders|waste yarn|thread|spare needles)",
+    ({ stitches }) => ({
+      does: "hold",
+      stitches: number(stitches),
+    }),
+  ),
+  // Necks
+  say(
+    "[divide for neck] [next] [rows] [{side}] {worked} [sts] [in pattern] [join (2th|another|new) ball [yarn] [and]] [attach (2th|another|new) ball [yarn] [and]] bindoff [centre|center|middle|next] {stitches2} sts [{toEnd}]",
+    ({ worked, stitches2 }) => ({
+      does: "divide",
+      each: lastNumber(worked),
+      centre: stitches2 as number,
+      goes: "castOff",
+    }),
+  ),
+  say(
+    "[divide for neck] [next] [rows] [{side}] {worked} [sts] [in pattern] (place|slip|put|leave) [centre|center|middle|next] {stitches2} sts on [sts] (holder|waste yarn|thread) [join (2th|another|new) ball [yarn] [and]] [{toEnd}]",
+    ({ worked, stitches2 }) => ({
+      does: "divide",
+      each: lastNumber(worked),
+      centre: stitches2 as number,
+      goes: "hold",
+    }),
+  ),
+  say(
+    "bindoff (centre|center|middle) {stitches} sts [and (work|working) (each side|both sides) separately]",
+    ({ stitches }) => ({
+      does: "divide",
+      each: null,
+      centre: stitches as number,
+      goes: "castOff",
+    }),
+  ),
+  // Bands
+  say(
+    "[with] [{side} facing] [and] [{needle}] [and] [{side2} facing] pick up [and] knit {picks}",
+    ({ picks, needle }) => {
+      const step = pickUp(`${String(picks)} `, false);
+      const found = needleOf(needle);
+      return found ? [{ does: "needle", needle: found }, step] : step;
+    },
+  ),
+  // What takes no stitches
+  nothing("weave in [all] [remain|loose] ends"),
+  nothing("(break|cut) yarn [leaving {words} tail]"),
+  nothing("(block|wet block|steam|press) [{words}]"),
+  nothing("(place|slip|remove) (marker|markers) [{words}]"),
+  nothing("turn"),
+  nothing("do not turn"),
+  nothing("sew on buttons [{words}]"),
+  // Sewing
+  say("(sew|join|seam) {across}", ({ across }) => ({ does: "sew", what: across as string })),
+  say("set in sleeves", () => ({ does: "sew", what: "sleeves into armholes" })),
+];
+
+function repeated(slots: Slots): Step | null {
+  const extent =
+    number(slots.times) === null
+      ? extentOf(slots.extent)
+      : { by: "times" as const, times: slots.times as number };
+  return extent && { does: "repeatRows", rows: rowsMeant(slots), extent };
+}
+
+function panelWork({ of, extent }: Slots): Step | null {
+  const over = extentOf(extent);
+  return over && { does: "panel", named: of as string, extent: over };
+}
+
+function upTo(what: UpTo) {
+  return ({ of }: Slots): Step => ({ does: "as", piece: of as string, upTo: what, reversed: false });
+}
+
+/** What a sentence in plain words asks for; null where no form fits. */
+export function readWork(words: string): readonly Step[] | null {
+  for (const { form: one, step } of WORK_FORMS) {
+    const slots = fits(one, words);
+    const made = slots && step(slots);
+    if (made) return Array.isArray(made) ? (made as readonly Step[]) : [made as Step];
+  }
+  return null;
+}

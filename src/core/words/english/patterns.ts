@@ -1,0 +1,59 @@
+/** What is said of a whole pattern that is read: what was taken for what, and why something was not. */
+import type { Teller } from "../teller";
+
+interface Has {
+  readonly printed: number;
+  readonly have: number;
+}
+
+export const patterns = {
+  patternGauge: (
+    { stitches, rows }: { readonly stitches: number; readonly rows: number | null },
+    { gauge }: Teller,
+  ) =>
+    `Gauge: ${gauge(stitches, "stitches")}${rows === null ? "; no rows are said" : `, ${gauge(rows, "rows")}`}.`,
+  patternGaugeInPattern: () =>
+    "This gauge is counted in a pattern, not in plain fabric: it is not taken. Measure a swatch of your own.",
+  patternSizes: ({ sizes }: { readonly sizes: number }, { count }: Teller) =>
+    sizes === 1 ? "One size." : `${count(sizes, "size")}: choose yours above.`,
+  patternNeedles: ({ least, most }: { readonly least: number; readonly most: number }, { fine }: Teller) =>
+    `Needles of ${least === most ? "" : `${fine(least)} and `}${fine(most)}.`,
+  patternYarn: (
+    { balls, name }: { readonly balls: number | null; readonly name: string },
+    { count }: Teller,
+  ) =>
+    `${name === "" ? "The yarn" : `Yarn: ${name}`}${balls === null ? "" : `; the pattern asks for ${count(balls, "ball")}`}.`,
+  patternNotUnderstood: () => "Not understood.",
+  patternOtherCount: ({ printed, have }: Has, { count }: Teller) =>
+    `The pattern says ${count(printed, "stitch")}, but there are ${have} here.`,
+  patternCountUnknown: () => "How many stitches there are here is not known.",
+  patternHowOften: ({ times }: { readonly times: number }, { count }: Teller) =>
+    `${count(times, "time")} or one more? Write how many stitches are left.`,
+  patternOddRows: ({ rows }: { readonly rows: number }) =>
+    `At the beginning of ${rows} rows, an odd number: one edge would get more than the other.`,
+  patternHigherAlready: (
+    { lengthMm, haveMm }: { readonly lengthMm: number; readonly haveMm: number },
+    { size }: Teller,
+  ) => `The work is ${size(haveMm)} high here already, and is to be ${size(lengthMm)}.`,
+  patternNothingToGoOn: () => "Nothing was worked before that this could go on with.",
+  patternHowFar: () => "How far this fabric is worked before that is not said.",
+  patternNoRowsToRepeat: () => "Which rows are meant is not known: none stand before this.",
+  patternRowsDoNotClose: () =>
+    "These rows do not end with the stitches that they begin with, so they cannot come again.",
+  patternNoSuchPanel: ({ name }: { readonly name: string }) =>
+    `The pattern has no panel of this name: ${name}.`,
+  patternPanelDoesNotFit: (
+    {
+      name,
+      of,
+      have,
+      more,
+    }: { readonly name: string; readonly of: number; readonly have: number; readonly more: number },
+    { count }: Teller,
+  ) =>
+    `${name} repeats over ${of}${more > 0 ? ` and ${more} more` : ""}: it does not fit into ${count(have, "stitch")}.`,
+  patternPanelNotRead: () => "These rows are not all read: mend them in Panels, where each is told.",
+  patternNoSuchPiece: ({ name }: { readonly name: string }) =>
+    `No piece of this name was read before: ${name}.`,
+  patternNoSuchPlace: ({ name }: { readonly name: string }) => `${name} has no such place.`,
+} as const;

@@ -1,0 +1,194 @@
+"use client";
+import { TriangleAlert } from "lucide-react";
+import { useId, useRef } from "react";
+import { formatMass } from "@/core/units/format";
+import { grams } from "@/core/units/brands";
+import { countOf } from "@/core/words/things";
+import { startWith } from "@/state/project/newProject";
+import {
+  setPatternSize,
+  setPatternText,
+  usePatternDraft,
+  usePatternRead,
+} from "@/state/project/patternDraft";
+import { useUnits } from "@/state/keeping/settings";
+import { Button } from "@/ui/parts/Button";
+import { Choice } from "@/ui/parts/Choice";
+import { toast } from "@/ui/parts/toast";
+import type { PatternRead } from "@/workers/engine.worker";
+import { isOpen, PatternPhrase } from "./PatternPhrase";
+
+/** Longer files than this are no pattern. */
+const MOST_BYTES = 2_000_000;
+
+/** A written pattern beside what is made of it, sentence by sentence; what is not understood is marked and never guessed. */
+export function PatternReader({ onDone }: { readonly onDone: () => void }) {
+  const draft = usePatternDraft();
+  const { read, pending } = usePatternRead();
+  const list = useRef<HTMLOListElement>(null);
+  const open = read?.phrases.filter(isOpen).length ?? 0;
+  return (
+    <div className="mt-3 grid gap-3">
+      <TextPart text={draft.text} folded={read !== null} />
+      {read === null && pending && (
+        <p role="status" className="text-faint">
+          Reading …
+        </p>
+      )}
+      {read && (
+        <>
+          <Summary
+            read={read}
+            pending={pending}
+            size={draft.size}
+            open={open}
+            onFirst={() => {
+              const first = list.current?.querySelector("[data-open]");
+              first?.scrollIntoView({ block: "center" });
+              first?.querySelector<HTMLElement>("button")?.focus();
+            }}
+          />
+          <ol ref={list} aria-label="The pattern, and what is made of it" className="border-t border-line">
+            {read.phrases.map((phrase, index) => (
+              <PatternPhrase
+                key={phrase.from}
+                phrase={phrase}
+                before={read.phrases[index - 1]}
+                project={read.project}
+                worked={read.worked}
+              />
+            ))}
+          </ol>
+          <div className="sticky -bottom-6 -mx-6 -mb-6 flex flex-wrap items-center justify-end gap-3 border-t border-line bg-card px-6 py-3">
+            {open > 0 && (
+              <p className="mr-auto text-sm text-madder">
+                {countOf(open, "sentence")} missing: the answer will say so.
+              </p>
+            )}
+            <Button
+              look="main"
+              size="large"
+              disabled={!read.project || pending}
+              onClick={() => {
+                if (!read.project) return;
+                startWith(read.project);
+                onDone();
+              }}
+            >
+              Start with this
+            </Button>
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
+
+function TextPart({ text, folded }: { readonly text: string; readonly folded: boolean }) {
+  const id = useId();
+  const input = useRef<HTMLInputElement>(null);
+  const take = async (file: File) => {
+    if (file.size > MOST_BYTES) return void toast.error(`${file.name} is too large for a pattern.`);
+    const said = await file.text();
+    if (said.includes("\u0000"))
+      return void toast.error(`${file.name} is not text. Copy the words of the pattern and paste them here.`);
+    setPatternText(said);
+  };
+  return (
+    <details open={!folded} key={String(folded)}>
+      <summary className="cursor-pointer text-sm font-semibold">
+        {folded ? "Change the text" : "The pattern"}
+      </summary>
+      <label htmlFor={id} className="mt-2 block text-sm">
+        Paste the whole pattern: sizes, yarn, gauge, abbreviations, and the instructions piece by piece.
+      </label>
+      <textarea
+        id={id}
+        value={text}
+        onChange={({ target }) => setPatternText(target.value)}
+        onDrop={(event) => {
+          const file = event.dataTransfer.files[0];
+          if (!file) return;
+          event.preventDefault();
+          event.stopPropagation();
+          void take(file);
+        }}
+        rows={10}
+        spellCheck={false}
+        maxLength={200_000}
+        className="mt-1 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
+      />
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <Button onClick={() => input.current?.click()}>Open a text file</Button>
+        {text !== "" && (
+          <Button look="link" onClick={() => setPatternText("")}>
+            Empty it
+          </Button>
+        )}
+        <input
+          ref={input}
+          type="file"
+          hidden
+          accept=".txt,.md,text/plain"
+          onChange={({ target }) => {
+            const file = target.files?.[0];
+            if (file) void take(file);
+            target.value = "";
+          }}
+        />
+      </div>
+    </details>
+  );
+}
+
+interface SummaryProps {
+  readonly read: PatternRead;
+  readonly pending: boolean;
+  readonly size: number;
+  /** Sentences that nobody has settled. */
+  readonly open: number;
+  readonly onFirst: () => void;
+}
+
+function Summary({ read, pending, size, open, onFirst }: SummaryProps) {
+  const units = useUnits();
+  const { answer, sizes, facts, title, project } = read;
+  return (
+    <div className={pending ? "opacity-60" : ""} aria-live="polite">
+      <p className="font-display text-xl">{title || "A pattern without a title"}</p>
+      {sizes.length > 1 && (
+        <div className="mt-1.5 flex flex-wrap items-center gap-2 text-sm">
+          <span aria-hidden>Size</span>
+          <Choice
+            label="Size"
+            options={sizes.map((name, index) => ({ value: String(index), label: name }))}
+            value={String(size)}
+            onChange={(chosen) => setPatternSize(Number(chosen))}
+          />
+        </div>
+      )}
+      {answer && (
+        <p className="mt-1.5">
+          <strong className="font-display text-3xl">{countOf(answer.balls, "ball")}</strong> of{" "}
+          {formatMass(grams(answer.ballG), units)}
+          {open > 0 && " so far"}
+          {facts.balls !== null && <span className="text-faint">; the pattern asks for {facts.balls}</span>}
+        </p>
+      )}
+      {!project && <p className="mt-1.5 text-madder">No piece was found: no sentence casts stitches on.</p>}
+      {open > 0 ? (
+        <p className="mt-1.5 flex flex-wrap items-center gap-x-2 border-l-4 border-madder pl-2">
+          <TriangleAlert size={16} aria-hidden className="text-madder" />
+          <span>
+            <strong>{countOf(open, "sentence")}</strong> not understood
+          </span>
+          <Button look="link" onClick={onFirst}>
+            Go to the first
+          </Button>
+        </p>
+      ) : (
+        project && <p className="mt-1.5 text-moss">Every sentence is understood, and every count agrees.</p>
+      )}
+    </div>
+  );
+}
