@@ -60,7 +60,7 @@ const SHORT =
   /\b(?:approx|beg|cont|dec|foll|inc|patt?|rem|rep|st|sts|no|nos|ea|alt|tog|in|cm|mm|e\.g|i\.e|vs)\.$/i;
 
 const COUNT_BEHIND =
-  /^\s*(?:[([][^()[\]]*(?:[([][^()[\]]*[)\]][^()[\]]*)?\bst(?:s|itches)?\b[^)\]]*[)\]]\.?|[–—-]\s*\d[^.]*?\bsts?\b[^.]{0,20}\.?|\d+ (?:\([^)]*\) )?sts?\b(?: rem(?:ain)?| in all| on needles?| (?:on |at )?each side)?\.)(?=\s|$)/i;
+  /^\s*(?:[([][^()[\]]*(?:[([][^()[\]]*[)\]][^()[\]]*)?\bst(?:s|itches)?\b[^)\]]*[)\]]\.?|[–—-]\s*\d[^.]*?\bsts?\b[^.]{0,20}\.?|\d+\s+(?:\([^)]*\)\s+)?sts?\b(?: rem(?:ain)?| in all| on needles?| (?:on |at )?each side)?\.)(?=\s|$)/i;
 
 /** Where the sentences of a paragraph end; brackets hold theirs together. */
 function ends(text: string): readonly number[] {
@@ -176,7 +176,10 @@ export function cut(given: string): readonly Phrase[] {
     // A line that is far from full was ended by whoever wrote it.
     const before = lines[index - 1]?.text.trim().length ?? 0;
     const fresh = /^\s*[-•*A-Z\d]/.test(line.text) && before < SHORT_LINE * longest;
-    if (ROW.test(line.text) || /[.:!?)\]]$/.test(open) || fresh) flush();
+    const ended = /[.:!?]$/.test(open) || (/[)\]]$/.test(open) && /^\s*[A-Z*]/.test(line.text));
+    // A count in a line of its own belongs to the sentence before it.
+    const counted = COUNT_BEHIND.test(line.text);
+    if (!counted && (ROW.test(line.text) || ended || fresh)) flush();
     begun ??= line.from;
     last = line.to;
   }

@@ -54,6 +54,7 @@ const ORDINAL = new RegExp(`\\b(?:${ORDINAL_WORDS.join("|")})\\b`, "g");
 export function plainWords(sentence: string): string {
   const figures = sentence
     .toLowerCase()
+    .replace(/\s+/g, " ")
     .replace(NUMBER, (word) => String(NUMBER_WORDS.indexOf(word) + 1))
     .replace(ORDINAL, (word) => `${ORDINAL_WORDS.indexOf(word) + 1}th`);
   const plain = SAME.reduce((text, [from, to]) => text.replace(from, to), figures);

@@ -5,6 +5,7 @@ const THINGS = {
   buttonhole: ["buttonhole", "buttonholes"],
   edgeStitch: ["edge stitch", "edge stitches"],
   hole: ["hole", "holes"],
+  line: ["line", "lines"],
   kit: ["kit", "kits"],
   entry: ["entry", "entries"],
   join: ["join", "joins"],

@@ -1,6 +1,6 @@
 "use client";
 import { TriangleAlert } from "lucide-react";
-import { useId, useRef } from "react";
+import { useId, useRef, useState } from "react";
 import { formatMass } from "@/core/units/format";
 import { grams } from "@/core/units/brands";
 import { countOf } from "@/core/words/things";
@@ -16,10 +16,8 @@ import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { toast } from "@/ui/parts/toast";
 import type { PatternRead } from "@/workers/engine.worker";
+import { NoText, PATTERN_FILES, textOfFile } from "./patternFile";
 import { isOpen, PatternPhrase } from "./PatternPhrase";
-
-/** Longer files than this are no pattern. */
-const MOST_BYTES = 2_000_000;
 
 /** A written pattern beside what is made of it, sentence by sentence; what is not understood is marked and never guessed. */
 export function PatternReader({ onDone }: { readonly onDone: () => void }) {
@@ -84,60 +82,110 @@ export function PatternReader({ onDone }: { readonly onDone: () => void }) {
   );
 }
 
+/** A file that is being read: how far it is, and what stops it. */
+interface Opening {
+  readonly name: string;
+  readonly share: number;
+  readonly stop: AbortController;
+}
+
+/** Reads a file into the text of the pattern, with progress and a way to stop it. */
+function useOpening() {
+  const [opening, setOpening] = useState<Opening | null>(null);
+  const [leftOut, setLeftOut] = useState<readonly string[]>([]);
+  const take = async (file: File) => {
+    const stop = new AbortController();
+    setOpening({ name: file.name, share: 0, stop });
+    try {
+      const read = await textOfFile(
+        file,
+        (share) => setOpening({ name: file.name, share, stop }),
+        stop.signal,
+      );
+      setPatternText(read.text);
+      setLeftOut(read.leftOut);
+    } catch (error) {
+      if (error instanceof NoText) toast.error(error.message, { duration: 12_000 });
+      else if (!stop.signal.aborted) toast.error(`${file.name} could not be read.`);
+    }
+    setOpening(null);
+  };
+  return { opening, leftOut, take };
+}
+
 function TextPart({ text, folded }: { readonly text: string; readonly folded: boolean }) {
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
-  const take = async (file: File) => {
-    if (file.size > MOST_BYTES) return void toast.error(`${file.name} is too large for a pattern.`);
-    const said = await file.text();
-    if (said.includes("\u0000"))
-      return void toast.error(`${file.name} is not text. Copy the words of the pattern and paste them here.`);
-    setPatternText(said);
-  };
+  const { opening, leftOut, take } = useOpening();
   return (
-    <details open={!folded} key={String(folded)}>
-      <summary className="cursor-pointer text-sm font-semibold">
-        {folded ? "Change the text" : "The pattern"}
-      </summary>
-      <label htmlFor={id} className="mt-2 block text-sm">
-        Paste the whole pattern: sizes, yarn, gauge, abbreviations, and the instructions piece by piece.
-      </label>
-      <textarea
-        id={id}
-        value={text}
-        onChange={({ target }) => setPatternText(target.value)}
-        onDrop={(event) => {
-          const file = event.dataTransfer.files[0];
-          if (!file) return;
-          event.preventDefault();
-          event.stopPropagation();
-          void take(file);
-        }}
-        rows={10}
-        spellCheck={false}
-        maxLength={200_000}
-        className="mt-1 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
-      />
-      <div className="mt-2 flex flex-wrap items-center gap-3">
-        <Button onClick={() => input.current?.click()}>Open a text file</Button>
-        {text !== "" && (
-          <Button look="link" onClick={() => setPatternText("")}>
-            Empty it
-          </Button>
-        )}
-        <input
-          ref={input}
-          type="file"
-          hidden
-          accept=".txt,.md,text/plain"
-          onChange={({ target }) => {
-            const file = target.files?.[0];
-            if (file) void take(file);
-            target.value = "";
+    <div>
+      <details open={!folded} key={String(folded)}>
+        <summary className="cursor-pointer text-sm font-semibold">
+          {folded ? "Change the text" : "The pattern"}
+        </summary>
+        <label htmlFor={id} className="mt-2 block text-sm">
+          Paste the whole pattern: sizes, yarn, gauge, abbreviations, and the instructions piece by piece. Or
+          drop its file here: PDF, .docx or text.
+        </label>
+        <textarea
+          id={id}
+          value={text}
+          onChange={({ target }) => setPatternText(target.value)}
+          onDrop={(event) => {
+            const file = event.dataTransfer.files[0];
+            if (!file) return;
+            event.preventDefault();
+            event.stopPropagation();
+            void take(file);
           }}
+          rows={10}
+          spellCheck={false}
+          maxLength={200_000}
+          className="mt-1 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
         />
-      </div>
-    </details>
+        <div className="mt-2 flex flex-wrap items-center gap-3">
+          <Button onClick={() => input.current?.click()}>Open a file</Button>
+          {text !== "" && (
+            <Button look="link" onClick={() => setPatternText("")}>
+              Empty it
+            </Button>
+          )}
+          <input
+            ref={input}
+            type="file"
+            aria-label="File of a pattern"
+            hidden
+            accept={PATTERN_FILES}
+            onChange={({ target }) => {
+              const file = target.files?.[0];
+              if (file) void take(file);
+              target.value = "";
+            }}
+          />
+        </div>
+      </details>
+      {opening && (
+        <div role="status" className="mt-2 flex flex-wrap items-center gap-3">
+          <span>Reading {opening.name} …</span>
+          <progress value={opening.share} className="h-2 min-w-24 flex-1" />
+          <Button size="small" onClick={() => opening.stop.abort()}>
+            Stop
+          </Button>
+        </div>
+      )}
+      {leftOut.length > 0 && (
+        <details className="mt-2 text-sm text-faint">
+          <summary className="cursor-pointer">
+            Left out of the file: {countOf(leftOut.length, "line")}, heads, feet and numbers of pages
+          </summary>
+          <ul>
+            {leftOut.map((line, index) => (
+              <li key={index}>{line}</li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </div>
   );
 }
 
