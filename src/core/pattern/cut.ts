@@ -24,6 +24,8 @@ const HEADING = new RegExp(`^\\s*(?:${PARTS}|${PIECES})\\s*(?:\\([^)]*\\)\\s*)?:
 const RUN_IN = new RegExp(`^(\\s*(?:${PARTS}|${PIECES})\\s*(?:\\([^)]*\\)\\s*)?:)(?=\\s*\\S)`, "i");
 
 const MOST_HEADING = 60;
+/** More words than this are a sentence. */
+const MOST_WORDS = 7;
 
 /** Parts of a piece: "Shape armholes", "Divide for neck". */
 export const WITHIN =
@@ -40,7 +42,8 @@ function looksLikeHeading(line: string, under: string): boolean {
   if (WITHIN.test(words)) return true;
   if (
     /^[A-Z]/.test(words) &&
-    !/[.,;:]$/.test(words) &&
+    !/[.,;]|:$/.test(words) &&
+    words.split(/\s+/).length <= MOST_WORDS &&
     !/\d\s*sts?\b[^)]*$/.test(words) &&
     (FIRST_ROW.test(under) || BEGINS_WORK.test(under))
   )

@@ -53,7 +53,7 @@ function lineOf({ runs, y, height }: Row): PageLine {
 const STEPS = 100;
 const MIDDLE = { from: 25, to: 75 } as const;
 /** Fewer lines than this at a side are no column. */
-const LEAST_LINES = 4;
+const LEAST_LINES = 3;
 /** As many of all rows may cross a gutter: titles over both columns. */
 const MOST_CROSSING = 0.25;
 
@@ -70,25 +70,34 @@ function atPlace({ runs, height }: Row, x: number) {
   return {
     left: left > -Infinity,
     right: right < Infinity,
+    beginsAt: right,
     crosses: over || (both && right - left < height),
   };
+}
+
+/** How many rows begin something anew behind a place, all at about the same one; a column does, words in a line do not. */
+function beginningAt(rows: readonly Row[], x: number, step: number) {
+  const places = rows.map((row) => atPlace(row, x));
+  const crossing = places.filter(({ crosses }) => crosses).length;
+  const begins = places.filter(({ right, crosses }) => right && !crosses);
+  const edge = Math.min(...begins.map(({ beginsAt }) => beginsAt));
+  const aligned = begins.filter(({ beginsAt }) => beginsAt - edge < 2 * step);
+  return { crossing, aligned: aligned.length, beside: aligned.some(({ left }) => left) };
 }
 
 /** Where the gutter between two columns lies; null where there is one column. */
 function gutterOf(rows: readonly Row[], left: number, right: number): number | null {
   const step = (right - left) / STEPS;
   if (!(step > 0) || rows.length < 2 * LEAST_LINES) return null;
-  let best: { x: number; crossing: number } | null = null;
+  let best: { x: number; score: number } | null = null;
   for (let at = MIDDLE.from; at <= MIDDLE.to; at += 1) {
     const x = left + at * step;
-    const crossing = rows.filter((row) => atPlace(row, x).crosses).length;
-    if (!best || crossing < best.crossing) best = { x, crossing };
+    const { crossing, aligned, beside } = beginningAt(rows, x, step);
+    if (crossing > MOST_CROSSING * rows.length || aligned < LEAST_LINES || !beside) continue;
+    const score = aligned - crossing;
+    if (!best || score > best.score) best = { x, score };
   }
-  if (!best || best.crossing > MOST_CROSSING * rows.length) return null;
-  const { x } = best;
-  const places = rows.map((row) => atPlace(row, x)).filter(({ crosses }) => !crosses);
-  const both = places.filter((place) => place.left && place.right).length;
-  return both >= LEAST_LINES ? x : null;
+  return best?.x ?? null;
 }
 
 /** The lines of a page in the order of reading. */
