@@ -87,6 +87,15 @@ const USUAL: readonly (readonly [RegExp, RegExp])[] = [
   [/^(?:skp|skpo)$/, /^(?:slip|sl)\b.*(?:knit|k)\b.*\bpass\b/s],
   [/^tbl$/, /^through\b.*\bback\b/s],
   [/^wyi[bf]$/, /^with\s+yarn\b/],
+  [/^rs$/, /^right\b/],
+  [/^ws$/, /^wrong\b/],
+  [/^sts?$/, /^stitch/],
+  [/^rep$/, /^repeat/],
+  [/^tog$/, /^together\b/],
+  [/^cn$/, /^cable\b/],
+  [/^rnds?$/, /^round/],
+  [/^(?:pm|sm)$/, /^(?:place|slip)\b.*\bmarker/],
+  [/^(?:beg|foll|rem|cont|alt|patt?|inc|dec|approx)$/, /^(?:beg|foll|rem|cont|alt|patt|incr|decr|approx)/],
 ];
 
 type Meaning =

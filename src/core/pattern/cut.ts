@@ -79,7 +79,7 @@ function ends(text: string): readonly number[] {
     // "5 cm. Change" ends a sentence, "5 cm. from" does not: behind a unit a capital is needed.
     if (depth > 0 || (short && !/(?:sts?|cm|mm|in|rem|beg|tog)\.$/i.test(short[0]))) continue;
     // The count that is printed behind a sentence is a part of it.
-    const count = COUNT_BEHIND.exec(text.slice(index + 1, index + 80));
+    const count = COUNT_BEHIND.exec(text.slice(index + 1, index + 80).replace(/\s/g, " "));
     found.push(index + 1 + (count?.[0].length ?? 0));
   }
   return found;

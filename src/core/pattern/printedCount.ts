@@ -4,7 +4,7 @@ const BEHIND =
 
 /** A sentence without the count behind it, and that count; null where none is printed. */
 export function withoutCount(sentence: string): { readonly said: string; readonly printed: number | null } {
-  const found = BEHIND.exec(sentence);
+  const found = BEHIND.exec(sentence.replace(/\s/g, " "));
   if (!found || found.index === 0) return { said: sentence, printed: null };
   return { said: sentence.slice(0, found.index), printed: Number(found[1]) };
 }

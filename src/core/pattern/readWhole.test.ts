@@ -78,9 +78,10 @@ test("a printed count that is one off is told, wherever it stands", () => {
     for (const phrase of read.phrases) {
       if (phrase.printed === null || phrase.taken.as !== "work") continue;
       const behind = text.slice(phrase.from, phrase.to);
+      // The count of the first size stands before those of the others.
       const wrong = behind.replace(
-        new RegExp(`\\b${phrase.printed}\\b(?!.*\\b${phrase.printed}\\b)`, "s"),
-        String(phrase.printed + 1),
+        /(\d+)((?:\s*\([^()]*\))?\s*st(?:s|itches)?\b[^\d]*)$/,
+        (_, count: string, rest: string) => `${Number(count) + 1}${rest}`,
       );
       expect(wrong).not.toBe(behind);
       const damaged = readWhole(text.slice(0, phrase.from) + wrong + text.slice(phrase.to));

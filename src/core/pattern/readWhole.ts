@@ -106,7 +106,8 @@ function partOf(heading: string, under: Phrase | undefined, inPiece: boolean): P
 }
 
 /** What a sentence of work is headed by: "Shape armholes: …". */
-const LEAD = /^\s*(?:shap(?:e|ing)|divid(?:e|ing))[\w ]{0,30}:\s*/i;
+const LEAD =
+  /^\s*(?:(?:shap(?:e|ing)|divid(?:e|ing))[\w ]{0,30}|(?:(?:back|front|left|right|first|second) )?(?:armholes?|necks?|shoulders?|raglans?|caps?|v-neck|neckline|crown|body|hem|ribbing|rib)(?: shaping)?):\s*/i;
 
 /** Rows with a number of their own. */
 const NUMBERED = /^\s*(?:(?:rows?|rnds?|rounds?)\s*\d|\d+(?:st|nd|rd|th)\b)/i;
@@ -373,7 +374,7 @@ class Reader {
       this.rowsOf(piece, rows);
       return end;
     }
-    const text = this.keys + rows.map((row) => this.said(row)).join("\n");
+    const text = this.keys + rows.map((row) => oneLine(this.said(row))).join("\n");
     const panel = this.addPanel(this.heading || "Panel", text);
     const known = repeatOfPanel(panel);
     if (known) for (const name of namesOf(panel.name)) this.known.set(name, known);
@@ -395,7 +396,7 @@ class Reader {
       const texts = block.map((row) => withoutCount(this.said(row)));
       const printed = texts.at(-1)?.printed ?? null;
       const done = piece.write(
-        texts.map(({ said }) => `${said}${/[.]$/.test(said) ? "" : "."}`).join("\n"),
+        texts.map(({ said }) => `${oneLine(said)}${/[.]$/.test(said) ? "" : "."}`).join("\n"),
         printed,
       );
       const taken: Taken = done.ok
@@ -461,6 +462,9 @@ class Reader {
 }
 
 const MOST_PIECES = 40;
+
+/** A row as it is written in one line. */
+const oneLine = (said: string) => said.replace(/\s+/g, " ").trim();
 
 const sameEdges = (one: Seam, other: Seam) =>
   JSON.stringify([one.of, one.to]) === JSON.stringify([other.of, other.to]);

@@ -30,6 +30,7 @@ const OWN = {
   of: "(?:[^ ]+ ){1,4}?",
   across: "[^]*",
   range: "\\d+ ?(?:-|to|and) ?\\d+ ",
+  begins: "(?:beginning|starting) with (?:rightside |wrongside )?(?:knit |purl |k |p )?rows ",
   first: "\\d+th ",
   worked: "(?:work |knit |pattern |k |k(?=\\d)|p(?=\\d))(?:across )?\\d+ ",
   toEnd:
@@ -154,12 +155,16 @@ const castOffAt = (slots: Slots, at: Edge, rows: number): Step => ({
   side: (slots.side as "RS" | "WS" | undefined) ?? null,
 });
 
-const PICKED_UP = /(\d+) sts/g;
+/** A count along an edge; "along each side" is along two. */
+const PICKED_UP = /(\d+) sts((?:(?!\d+ sts)[^])*)/g;
 
 /** What is picked up along several edges, told one by one; what is on hold comes along. */
 const pickUp = (said: string, round: boolean): Step => ({
   does: "pickUp",
-  stitches: [...said.matchAll(PICKED_UP)].reduce((sum, [, count]) => sum + Number(count), 0),
+  stitches: [...said.matchAll(PICKED_UP)].reduce(
+    (sum, [, count, along = ""]) => sum + Number(count) * (/\b(?:each|both)\b/.test(along) ? 2 : 1),
+    0,
+  ),
   round,
   held: /holder|held|waste yarn/.test(said),
 });
@@ -184,14 +189,14 @@ export const WORK_FORMS: readonly WorkForm[] = [
     return needle && { does: "needle", needle };
   }),
   // Grounds
-  say("[{needle}] (work|continue) [even|straight] [in] {ground} [pattern] {extent}", (slots) =>
+  say("[{begins}] [{needle}] (work|continue) [even|straight] [in] {ground} [pattern] {extent}", (slots) =>
     ground(slots, extentOf(slots.extent)),
   ),
   say("[{needle}] work {rows} rows [in] {ground}", (slots) =>
     ground(slots, { by: "rows", rows: slots.rows as number }),
   ),
   say("{rows} rows {ground}", (slots) => ground(slots, { by: "rows", rows: slots.rows as number })),
-  say("[beginning with {side} rows] (work|continue) in {ground}", (slots) => ground(slots, null)),
+  say("[{begins}] (work|continue) in {ground}", (slots) => ground(slots, null)),
   say("knit {rows} rows", ({ rows }) => ({ does: "face", face: "knit", rows: rows as number, change: null })),
   say("purl {rows} rows", ({ rows }) => ({ does: "face", face: "purl", rows: rows as number, change: null })),
   // In pattern
@@ -364,6 +369,15 @@ export const WORK_FORMS: readonly WorkForm[] = [
     }),
   ),
   say(
+    "[next] [rows] [{side}] {worked} [sts] [in pattern] (join|attach) (2th|another|new) ball [yarn] [and] {toEnd}",
+    ({ worked }) => ({
+      does: "divide",
+      each: lastNumber(worked),
+      centre: null,
+      goes: "castOff",
+    }),
+  ),
+  say(
     "bindoff (centre|center|middle) {stitches} sts [and (work|working) (each side|both sides) separately]",
     ({ stitches }) => ({
       does: "divide",
@@ -382,7 +396,7 @@ export const WORK_FORMS: readonly WorkForm[] = [
     },
   ),
   // What takes no stitches
-  nothing("weave in [all] [remain|loose] ends"),
+  nothing("(weave|darn|sew) in [all|any] [remain|loose] ends"),
   nothing("(break|cut) yarn [leaving {words} tail]"),
   nothing("(block|wet block|steam|press) [{words}]"),
   nothing("(place|slip|remove) (marker|markers) [{words}]"),
