@@ -19,7 +19,7 @@ export interface PrintedManner {
 }
 
 const PAGE = { width: 595, height: 842, margin: 50, lines: 52 };
-export const LETTER = { height: 10, width: 5, line: 14 };
+const LETTER = { height: 10, width: 5, line: 14 };
 
 /** The lines of a text, broken where they are full; words of small letters may be parted. */
 function wrapped(text: string, { wide, parted }: PrintedManner): readonly string[] {

@@ -10,7 +10,8 @@ import { forecasting, type ProjectForecast } from "../core/forecast/projectForec
 import type { Hand } from "../core/project/hand";
 import { addedTo, beginProject, type Beginning } from "../core/templates/beginProject";
 import { seenOf, type SeenSection } from "../core/engine/seen";
-import { readWhole, type WholeOptions, type WholePattern } from "../core/pattern/readWhole";
+import { readWhole } from "../core/pattern/readWhole";
+import type { WholeOptions, WholePattern } from "../core/pattern/taken";
 import type { Steps } from "../core/steps";
 import { Sender, type HandedOver } from "../core/engine/handOver";
 import type { Reading } from "../core/typed/reading";

@@ -182,7 +182,8 @@ export function cut(given: string): readonly Phrase[] {
     const ended = /[.:!?]$/.test(open) || (/[)\]]$/.test(open) && /^\s*[A-Z*]/.test(line.text));
     // A count in a line of its own belongs to the sentence before it.
     const counted = COUNT_BEHIND.test(line.text);
-    if (!counted && (ROW.test(line.text) || ended || fresh)) flush();
+    const begins = ROW.test(line.text) || (/^\s*[A-Z]/.test(line.text) && BEGINS_WORK.test(line.text));
+    if (!counted && (begins || ended || fresh)) flush();
     begun ??= line.from;
     last = line.to;
   }

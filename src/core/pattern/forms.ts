@@ -12,7 +12,7 @@ const SLOTS: Readonly<Record<string, { readonly takes: string; readonly reads: S
   rows: { takes: "\\d+ ", reads: whole },
   row: { takes: "\\d+ ", reads: whole },
   every: { takes: "\\d+th ", reads: whole },
-  times: { takes: "\\d+ (?:more )?times (?:more )?", reads: whole },
+  times: { takes: "\\d+ (?:more )?(?:times |timesinall )(?:more )?", reads: (said) => said },
   length: { takes: "\\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|in|inches) ", reads: lengthMm },
   mm: { takes: "\\d+(?:\\.\\d+)? ?mm ", reads: (said) => Number.parseFloat(said) },
   words: { takes: "(?:[^ ]+ ){1,8}?", reads: (said) => said.trim() },

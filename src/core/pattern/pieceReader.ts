@@ -15,16 +15,17 @@ import {
 import { begins, behind, heightOf, rowsOf, swapped } from "./soFar";
 import type { Gauge } from "../stitches/plainStitch";
 import { say, type Message } from "../words/message";
-import type { Edge, Extent, Needle, Step } from "./steps";
+import type { Edge, Extent, Needle, RowsMeant, Step } from "./steps";
 
 /** A panel of the pattern, read. */
 export interface KnownPanel {
   readonly panel: ProjectPanel;
+  readonly rows: number;
   /** Stitches that come again, and what stands once at both sides of them. */
   readonly repeat: { readonly before: number; readonly of: number; readonly after: number };
 }
 
-export interface Needles {
+interface Needles {
   readonly smallerMm: number | null;
   readonly mainMm: number | null;
 }
@@ -54,6 +55,13 @@ const NEEDS_FABRIC: ReadonlySet<Step["does"]> = new Set(["castOffAt", "castOff",
 const PLACED =
   /(?<![^ ])(?:([kp]) ?(\d+)(?: sts)?(?= |$)|(?:work )?(?:rows 1 )?([a-z][^]*?) over (?:next )?(\d+) sts(?= |$))/g;
 
+/** Room for what one sentence adds, and for one that is not read, below what a piece can have. */
+const MOST_SECTIONS = 70;
+
+const WORDS_OF_TIMES: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4 };
+/** What is worked twice where nothing else is said. */
+const IN_PAIRS = /\b(?:sleeves|mittens|mitts|socks|gloves|arm(?:hole)? ?bands)\b/i;
+
 /** Where a ground is another on one side of one row alone. */
 const SINGLE = { knit: "stockinette", purl: "reverse" } as const;
 
@@ -63,22 +71,20 @@ export class PieceReader {
   round = false;
   /** Stitches behind sections that only their rows tell. */
   readonly counts = new Map<string, number>();
+  /** Rows of sections that only their panels or their text tell. */
+  readonly rowCounts = new Map<string, number>();
   private needleMm: number | null = null;
   /** What was set, and is worked over the next length that is said. */
   private set: Partial<FabricSection> | null = null;
-  private rows: { text: string; sectionId: string } | null = null;
+  private rows: { text: string; sectionId: string; first: number; count: number } | null = null;
 
   constructor(
     readonly id: string,
     readonly name: string,
     private readonly context: Context,
   ) {
-    const twice = /\((?:make|work|knit)\s+(\d+|two|three|four)/i.exec(name)?.[1]?.toLowerCase();
-    this.times = twice
-      ? Number({ two: 2, three: 3, four: 4 }[twice] ?? twice)
-      : /\bsleeves\b|\bmittens\b|\bmitts\b|\bsocks\b|\barm(?:hole)? ?bands\b/i.test(name)
-        ? 2
-        : 1;
+    const told = /\((?:make|work|knit)\s+(\d+|two|three|four)/i.exec(name)?.[1]?.toLowerCase();
+    this.times = told ? Number(WORDS_OF_TIMES[told] ?? told) : IN_PAIRS.test(name) ? 2 : 1;
   }
 
   get stitches(): number | null {
@@ -97,10 +103,14 @@ export class PieceReader {
     return id;
   }
 
-  private fabric(given: Partial<FabricSection>, extent: Extent): Done {
+  /** A fabric over an extent; `repeat` are the rows after which it comes again, where it may be counted by them. */
+  private fabric(given: Partial<FabricSection>, extent: Extent, repeat: number | null = null): Done {
     const over = this.extent(extent);
     if ("code" in over) return no(over);
-    return { ok: true, sections: [this.add("fabric", { ...given, ...over })] };
+    if (extent.by === "times" && repeat === null) return no(say("patternNoRowsToRepeat"));
+    const id = this.add("fabric", { ...given, ...over });
+    if (extent.by === "times" && repeat !== null) this.rowCounts.set(id, repeat * extent.times);
+    return { ok: true, sections: [id] };
   }
 
   /** An extent as a section has it. */
@@ -117,7 +127,9 @@ export class PieceReader {
   private heightMm(from: "piece" | "armhole", sections: readonly ProjectSection[]): number {
     const first = from === "armhole" ? sections.findIndex(({ kind }) => kind === "castOffAt") : 0;
     const rowMm = 100 / this.context.gauge.rowsPer10Cm;
-    return sections.slice(Math.max(0, first)).reduce((sum, section) => sum + heightOf(section, rowMm), 0);
+    return sections
+      .slice(Math.max(0, first))
+      .reduce((sum, section) => sum + heightOf(section, this.rowCounts, rowMm), 0);
   }
 
   private needleOf(needle: Needle): number | null {
@@ -131,20 +143,33 @@ export class PieceReader {
     const rightFront = /\bright\b/i.test(this.name) && !this.divided;
     if (edge === "edges") return this.divided ? "outer" : "edges";
     if (edge === "beginning") {
-      const right = side === null ? this.rowsWorked % 2 === 0 : side === "RS";
+      const right = side === null ? this.nextIsRight : side === "RS";
       return right ? "outer" : "inner";
     }
     if (edge === "neck") return rightFront ? "outer" : "inner";
     return rightFront ? "inner" : "outer";
   }
 
-  private get rowsWorked(): number {
-    return this.sections.reduce((sum, section) => sum + (rowsOf(section) ?? 0), 0);
+  /** Whether the next row is one of the right side; what is worked to a length ends with one of the wrong side. */
+  private get nextIsRight(): boolean {
+    const odd = this.sections.reduce(
+      (sum, section) =>
+        section.kind === "fabric" && section.by === "length"
+          ? 0
+          : sum + (rowsOf(section, this.rowCounts) ?? 0),
+      0,
+    );
+    return odd % 2 === 0;
+  }
+
+  private get hasRows(): boolean {
+    return this.sections.some(({ kind }) => kind !== "castOn" && kind !== "pickUp");
   }
 
   /** Works a step; `printed` is the count that stands behind its sentence. */
   do(step: Step, printed: number | null): Done {
     const have = this.stitches;
+    if (this.sections.length >= MOST_SECTIONS) return no(say("patternPieceFull"));
     if (this.set && NEEDS_FABRIC.has(step.does)) return no(say("patternHowFar"));
     switch (step.does) {
       case "nothing":
@@ -154,6 +179,7 @@ export class PieceReader {
         this.needleMm = this.needleOf(step.needle);
         return { ok: true, sections: [] };
       case "inRound":
+        if (this.hasRows && !this.round) return no(say("patternRoundsInRows"));
         this.round = true;
         this.sections = this.sections.map((section) =>
           section.kind === "pickUp" ? { ...section, round: true } : section,
@@ -181,7 +207,7 @@ export class PieceReader {
         }
         return this.fabric({ content: "ground", ground: step.ground }, step.extent);
       case "face": {
-        const wrongSide = this.rowsWorked % 2 === 1 && !this.round;
+        const wrongSide = !this.nextIsRight && !this.round;
         const shows = wrongSide === (step.face === "purl") ? "knit" : "purl";
         const single = step.rows === 1 || this.round;
         const ground = single ? SINGLE[this.round ? step.face : shows] : "garter";
@@ -194,13 +220,13 @@ export class PieceReader {
           this.set = null;
           return this.fabric(set, step.extent);
         }
-        if (this.rows) return this.repeatRows(step.extent);
+        if (this.rows) return this.repeatRows("these", step.extent);
         if (!this.sections.some(({ kind }) => kind === "fabric" || kind === "written"))
           return no(say("patternNothingToGoOn"));
         return this.fabric({ content: "asBefore" }, step.extent);
       }
       case "repeatRows":
-        return this.repeatRows(step.extent);
+        return this.repeatRows(step.rows, step.extent);
       case "panel":
         return this.panel(step.named, step.extent);
       case "place":
@@ -244,7 +270,8 @@ export class PieceReader {
       case "as":
         return this.as(step);
       case "more":
-        this.times += 1;
+        // A second one of what is worked in pairs is one of the two.
+        this.times = step.second ? Math.max(2, this.times) : this.times + 1;
         return { ok: true, sections: [] };
     }
   }
@@ -264,7 +291,8 @@ export class PieceReader {
       if (times !== null && counted !== times && !oneMore)
         return no(say("patternOtherCount", { printed: to, have }));
       times = counted;
-    } else if (step.andNext) return no(say("patternHowOften", { times: times ?? 0 }));
+    } else if (step.andNext && step.how === "more") times = (times ?? 0) + 1;
+    else if (step.andNext) return no(say("patternHowOften", { times: times ?? 0 }));
     if (times === null) return no(say("patternCountUnknown"));
     if (times === 0) return { ok: true, sections: [] };
     const sections = this.before(step);
@@ -302,6 +330,7 @@ export class PieceReader {
     return this.fabric(
       { content: "panels", edge: 0, across: [{ panelId: known.panel.id, times, joined: "repeat" }] },
       extent,
+      known.rows,
     );
   }
 
@@ -359,7 +388,8 @@ export class PieceReader {
     const left = read.panel.rows.at(-1);
     const count = left ? stitchesOf(left) : have;
     if (count !== null) this.counts.set(id, count);
-    this.rows = { text, sectionId: id };
+    this.rowCounts.set(id, read.panel.rows.length);
+    this.rows = { text, sectionId: id, first: read.numbers[0] ?? 1, count: read.panel.rows.length };
     this.set = null;
     if (printed !== null && count !== null && printed !== count)
       return no(say("patternOtherCount", { printed, have: count }));
@@ -367,23 +397,33 @@ export class PieceReader {
   }
 
   /** The rows before become a panel that is worked so often, the time that they are written counted in. */
-  private repeatRows(extent: Extent): Done {
+  private repeatRows(meant: RowsMeant, extent: Extent): Done {
     const { rows } = this;
     const last = this.sections.at(-1);
     if (!rows || !last || last.id !== rows.sectionId) return no(say("patternNoRowsToRepeat"));
+    const all =
+      meant === "these" ||
+      ("last" in meant
+        ? meant.last === rows.count
+        : meant.from === rows.first && meant.to === rows.first + rows.count - 1);
+    if (!all) return no(say("patternOtherRows", { from: rows.first, to: rows.first + rows.count - 1 }));
+    if (extent.by === "times" && extent.how === "said")
+      return no(say("patternHowOften", { times: extent.times }));
     const before = this.sections
       .slice(0, -1)
       .reduce<number | null>((have, section) => behind(section, have, this.counts), null);
     if (before === null) return no(say("patternCountUnknown"));
     if (this.counts.get(last.id) !== before) return no(say("patternRowsDoNotClose"));
     this.sections.pop();
-    const over: Extent = extent.by === "times" ? { by: "times", times: extent.times + 1 } : extent;
+    const over: Extent =
+      extent.by === "times" && extent.how === "more" ? { ...extent, times: extent.times + 1 } : extent;
     const text = `${this.context.keys}${this.round ? "Worked in the round.\n" : ""}Cast on ${before} sts.\n${rows.text}`;
     const panelId = this.context.addPanel(`${this.name}, rows from ${before} sts`, text);
     this.rows = null;
     return this.fabric(
       { content: "panels", edge: 0, across: [{ panelId, times: 1, joined: "whole" }] },
       over,
+      rows.count,
     );
   }
 
@@ -414,6 +454,8 @@ export class PieceReader {
       const id = `${this.id}/${this.sections.length + 1}`;
       const count = like.counts.get(section.id);
       if (count !== undefined) this.counts.set(id, count);
+      const rows = like.rowCounts.get(section.id);
+      if (rows !== undefined) this.rowCounts.set(id, rows);
       this.sections.push({ ...(reversed ? swapped(section) : section), id });
       ids.push(id);
     }
@@ -428,8 +470,8 @@ export class PieceReader {
   }
 
   /** Something that nobody understood: it stands in the piece as rows that are not read, so that the answer says so. */
-  unread(text: string): string {
-    return this.add("written", { text });
+  unread(text: string): string | null {
+    return this.sections.length > MOST_SECTIONS ? null : this.add("written", { text });
   }
 
   /** Whether something was set, and no sentence said how far it is worked. */
@@ -442,7 +484,7 @@ export class PieceReader {
     return {
       ...emptyPiece(
         this.id,
-        this.name
+        spoken(this.name)
           .replace(/\s*\((?:make|work|knit)[^)]*\)/i, "")
           .replace(/:$/, "")
           .trim(),
@@ -454,9 +496,13 @@ export class PieceReader {
   }
 }
 
+/** A name in capitals as it is spoken. */
+const spoken = (name: string) =>
+  name === name.toUpperCase() ? name.charAt(0) + name.slice(1).toLowerCase() : name;
+
 export const repeatOfPanel = (panel: ProjectPanel): KnownPanel | null => {
   const read = readPattern(panel.text);
   const wrong = read.findings.some(isWrong);
   if (!read.panel || !read.complete || wrong) return null;
-  return { panel, repeat: repeatOf(panel.text, read) };
+  return { panel, rows: read.panel.rows.length, repeat: repeatOf(panel.text, read) };
 };

@@ -40,7 +40,7 @@ const SAME: readonly (readonly [RegExp, string])[] = [
   ],
   [/\bonce\b/g, "1 times"],
   [/\btwice\b/g, "2 times"],
-  [/\btimes? (?:in all|altogether|in total|total)\b/g, "times"],
+  [/\btimes? (?:in all|altogether|in total|total)\b/g, "timesinall"],
   [/[,;:()!]|\.(?!\d)/g, " "],
 ];
 

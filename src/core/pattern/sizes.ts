@@ -34,7 +34,3 @@ export function forSize(sentence: string, size: number, of: number): string {
     return `${/\d/.test(chosen) ? chosen : "0"}${unit.trim() === "" ? "" : unit}`;
   });
 }
-
-/** Whether a sentence lists numbers for another count of sizes than there are. */
-export const listsOthers = (sentence: string): boolean =>
-  /\d\s*[([]\s*\d+(?:\.\d+)?\s*[,:]\s*\d+(?:\.\d+)?[^)\]]*[)\]]/.test(sentence);

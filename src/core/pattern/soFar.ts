@@ -25,17 +25,19 @@ export function behind(
   return have;
 }
 
-/** Rows of a section, where that is said without its panels. */
-export function rowsOf(section: ProjectSection): number | null {
+/** Rows of a section, as far as they are known: of some only what is written tells them. */
+export function rowsOf(section: ProjectSection, rows: ReadonlyMap<string, number>): number | null {
+  const known = rows.get(section.id);
+  if (known !== undefined) return known;
   if (section.kind === "fabric") return section.by === "rows" ? section.rows : null;
   if (section.kind === "shape") return section.by === "rule" ? section.every * section.times : section.rows;
   if (section.kind === "castOffAt") return section.goes === "hold" ? 0 : section.at === "edges" ? 2 : 1;
   return section.kind === "change" || section.kind === "divide" ? 1 : 0;
 }
 
-export function heightOf(section: ProjectSection, rowMm: number): number {
+export function heightOf(section: ProjectSection, rows: ReadonlyMap<string, number>, rowMm: number): number {
   if (section.kind === "fabric" && section.by === "length") return section.lengthMm ?? 0;
-  return (rowsOf(section) ?? 0) * rowMm;
+  return (rowsOf(section, rows) ?? 0) * rowMm;
 }
 
 /** Whether the shaping of an armhole, a neck or a shoulder begins with a section. */

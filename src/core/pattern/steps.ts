@@ -6,7 +6,11 @@ import type { GroundId } from "../panels/grounds";
 export type Extent =
   | { readonly by: "rows"; readonly rows: number }
   | { readonly by: "length"; readonly lengthMm: number; readonly from: "here" | "piece" | "armhole" }
-  | { readonly by: "times"; readonly times: number };
+  /** So often; `how` says whether the time before is counted in, where it was said. */
+  | { readonly by: "times"; readonly times: number; readonly how: Often };
+
+/** "Three times more", "three times in all", or only "three times". */
+export type Often = "more" | "inAll" | "said";
 
 /** Which edge, as patterns name them. */
 export type Edge = "edges" | "neck" | "armhole" | "beginning" | "end";
@@ -48,6 +52,7 @@ export type Step =
       readonly to: number | null;
       /** Whether the first is on the next row, and those that are counted follow it. */
       readonly andNext: boolean;
+      readonly how: Often;
     }
   | {
       readonly does: "castOffAt";
@@ -67,7 +72,8 @@ export type Step =
   | { readonly does: "pickUp"; readonly stitches: number; readonly round: boolean; readonly held: boolean }
   | { readonly does: "inRound" }
   | { readonly does: "as"; readonly piece: string; readonly upTo: UpTo | null; readonly reversed: boolean }
-  | { readonly does: "more"; readonly what: string }
+  /** The piece is worked again: a second time, or once more than was said. */
+  | { readonly does: "more"; readonly second: boolean }
   | { readonly does: "sew"; readonly what: string }
   /** Something that takes no stitches: ends woven in, blocking, markers. */
   | { readonly does: "nothing" };

@@ -2,7 +2,7 @@
 import { CAST_OFF_IDS, CAST_ON_IDS, type CastOff, type CastOn } from "../project/edgeKinds";
 import type { GroundId } from "../panels/grounds";
 import { fits, form, type Form, type Slots } from "./forms";
-import type { Change, Edge, Extent, Needle, RowsMeant, Step, UpTo } from "./steps";
+import type { Change, Edge, Extent, Needle, Often, RowsMeant, Step, UpTo } from "./steps";
 
 const GROUNDS: readonly (readonly [RegExp, GroundId])[] = [
   [/^(?:k2 (?:x )?p2|2 ?x ?2|2\/2) rib(?:bing)? $/, "rib2"],
@@ -24,7 +24,7 @@ const OWN = {
   ground:
     "(?:[^ ]+ ){1,4}?(?:rib |ribbing |sts |garter |stockinette |reversestockinette |seed )|stockinette |reversestockinette |garter ",
   extent:
-    "(?:for \\d+ (?:more )?rows |\\d+ times |for (?:another |further )?\\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) |until (?:[^ ]+ ){1,3}?measures? \\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) (?:(?:from |above )(?:(?:[^ ]+ )?beginning |caston (?:edge )?|(?:[^ ]+ )?(?:armhole|dividing|division|pick-up|underarm) (?:rows )?(?:edge )?|(?:[^ ]+ )?bindoff(?: edge)? )|from here )?)(?:(?:ending |end )(?:with |after |on )?(?:rightside |wrongside |rows \\d+ )(?:rows )?(?:facing for next rows )?)?",
+    "(?:for \\d+ (?:more )?rows |\\d+ (?:more )?(?:times |timesinall )(?:more )?|for (?:another |further )?\\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) |until (?:[^ ]+ ){1,3}?measures? \\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) (?:(?:from |above )(?:(?:[^ ]+ )?beginning |caston (?:edge )?|(?:[^ ]+ )?(?:armhole|dividing|division|pick-up|underarm) (?:rows )?(?:edge )?|(?:[^ ]+ )?bindoff(?: edge)? )|from here )?)(?:(?:ending |end )(?:with |after |on )?(?:rightside |wrongside |rows \\d+ )(?:rows )?(?:facing for next rows )?)?",
   edge: "(?:at |on )?(?:each end |each side |both ends |both sides |each edge |both edges |each (?:neck|armhole) edge |(?:neck|armhole|side|front) edge |(?:each |both )?(?:neck|armhole) edges? )",
   method: "(?:[^ ]+ ){1,3}?",
   of: "(?:[^ ]+ ){1,4}?",
@@ -49,11 +49,19 @@ const needleOf = (said: unknown): Needle | null => {
 const groundOf = (said: unknown): GroundId | null =>
   GROUNDS.find(([pattern]) => pattern.test(`${String(said ?? "").trim()} `))?.[1] ?? null;
 
+/** Example: "3 times more" is three, and the time before is not one of them. */
+function timesOf(said: unknown): { readonly times: number; readonly how: Often } | null {
+  const [, count] = /^(\d+) (?:more )?times/.exec(String(said ?? "")) ?? [];
+  if (count === undefined) return null;
+  const how = /more/.test(String(said)) ? "more" : /inall/.test(String(said)) ? "inAll" : "said";
+  return { times: Number(count), how };
+}
+
 /** Example: "until piece measures 38 cm from beginning" is a length from the first edge. */
-export function extentOf(said: unknown): Extent | null {
+function extentOf(said: unknown): Extent | null {
   const words = String(said ?? "");
-  const [, times] = /^(\d+) times/.exec(words) ?? [];
-  if (times) return { by: "times", times: Number(times) };
+  const times = timesOf(words);
+  if (times) return { by: "times", ...times };
   const [, rows] = /^for (\d+) (?:more )?rows/.exec(words) ?? [];
   if (rows) return { by: "rows", rows: Number(rows) };
   const [, figures, half, unit] = /(\d+(?:\.\d+)?) ?(\.5)? ?(cm|mm|inches|in)\b/.exec(words) ?? [];
@@ -141,7 +149,8 @@ const shape = (slots: Slots, given: Partial<Extract<Step, { does: "shape" }>>): 
   at: edgeOf(slots.edge),
   first: Number(/\d+/.exec(String(slots.first ?? ""))?.[0] ?? 1),
   every: number(slots.every) ?? 2,
-  times: number(slots.times),
+  times: timesOf(slots.times)?.times ?? null,
+  how: timesOf(slots.times)?.how ?? "said",
   to: number(slots.stitches2),
   andNext: false,
   ...given,
@@ -173,7 +182,7 @@ const pickUp = (said: string, round: boolean): Step => ({
 const OFTEN = "({times}|until {stitches2} sts [remain|on needles]|to {stitches2} sts)";
 
 /** In the order in which they are tried. */
-export const WORK_FORMS: readonly WorkForm[] = [
+const WORK_FORMS: readonly WorkForm[] = [
   // Casting on
   ...[false, true].map((round) =>
     say(
@@ -199,6 +208,11 @@ export const WORK_FORMS: readonly WorkForm[] = [
   say("[{begins}] (work|continue) in {ground}", (slots) => ground(slots, null)),
   say("knit {rows} rows", ({ rows }) => ({ does: "face", face: "knit", rows: rows as number, change: null })),
   say("purl {rows} rows", ({ rows }) => ({ does: "face", face: "purl", rows: rows as number, change: null })),
+  say("knit every rows {extent}", ({ extent }) => ({
+    does: "ground",
+    ground: "garter",
+    extent: extentOf(extent),
+  })),
   // In pattern
   say(
     "work {rows} [more] rows (even|straight|in pattern|without shaping|as established|in pattern as established|in established pattern)",
@@ -221,7 +235,11 @@ export const WORK_FORMS: readonly WorkForm[] = [
   // Rows that come again
   say("repeat (these|last) {rows} rows ({extent}|{times})", (slots) => repeated(slots)),
   say("repeat rows {range} ({extent}|{times})", (slots) => repeated(slots)),
-  say("repeat (this|these|last|rows 1|1th) rows ({extent}|{times})", (slots) => repeated(slots)),
+  say("repeat these rows ({extent}|{times})", (slots) => repeated(slots)),
+  say("repeat (this|last) rows ({extent}|{times})", (slots) => repeated({ ...slots, rows: 1 })),
+  say("repeat rows {row} ({extent}|{times})", (slots) =>
+    repeated({ ...slots, range: `${String(slots.row)}-${String(slots.row)}` }),
+  ),
   // Other pieces
   say(
     "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} (to|until|up to) (beginning armhole|armhole|armhole shaping|armholes|underarm) [shaping]",
@@ -256,12 +274,11 @@ export const WORK_FORMS: readonly WorkForm[] = [
     upTo: null,
     reversed: false,
   })),
-  say(
-    "(make|work|knit) (2th|another) {of} [(in [exactly] same way|same|to match|alike|exactly same)]",
-    ({ of }) => ({
+  ...["2th", "another"].map((which) =>
+    say(`(make|work|knit) ${which} {of} [(in [exactly] same way|same|to match|alike|exactly same)]`, () => ({
       does: "more",
-      what: of as string,
-    }),
+      second: which === "2th",
+    })),
   ),
   // Panels
   say("place (panels|pattern) [as follows] {across}", ({ across }) => ({
@@ -275,29 +292,25 @@ export const WORK_FORMS: readonly WorkForm[] = [
   say("work [in] {of} pattern {extent}", (slots) => panelWork(slots)),
   say("work [in] {of} {extent}", (slots) => panelWork(slots)),
   // Increases and decreases in one row
-  say("{way} {stitches} sts evenly (across|over|on|in) [next|last] [{side}] rows", (slots) => ({
-    does: "change",
-    change: changeOf(slots),
-  })),
   say(
-    "(work|knit|purl) [{rows}|next] [{side}] rows {way} {stitches} sts evenly [across|across rows]",
+    "[next] [{side}] [rows] {way} {stitches} sts evenly [(across|over|on|in)] [next] [{side2}] [rows]",
     (slots) => ({
       does: "change",
       change: changeOf(slots),
     }),
   ),
-  say("{way} evenly [across next rows] to {stitches2} sts", (slots) => ({
+  say("(work|knit|purl) [1|next] [{side}] rows {way} {stitches} sts evenly [across] [rows]", (slots) => ({
     does: "change",
     change: changeOf(slots),
   })),
   say(
-    "[next|{way}] rows [{side}] [{side2}] (knit|purl|work) {way2} {stitches} sts evenly [across|across rows]",
+    "[next|{way}] rows [{side}] (knit|purl|work) {way2} {stitches} sts evenly [across] [rows]",
     (slots) => ({
       does: "change",
       change: changeOf({ ...slots, way: slots.way2 }),
     }),
   ),
-  say("[next] rows [{side}] {way} {stitches} sts evenly [across|across rows]", (slots) => ({
+  say("{way} evenly [across] [next] [rows] to {stitches2} sts", (slots) => ({
     does: "change",
     change: changeOf(slots),
   })),
@@ -323,7 +336,7 @@ export const WORK_FORMS: readonly WorkForm[] = [
   say("bindoff {stitches} sts [at] {edge} 1 times", (slots) => castOffAt(slots, edgeOf(slots.edge), 1)),
   say("bindoff {stitches} sts [at] {edge}", (slots) => castOffAt(slots, edgeOf(slots.edge), 1)),
   say("(bindoff) {stitches} sts [at] {edge} {times}", (slots) =>
-    Array.from({ length: (slots.times as number) || 1 }, () => castOffAt(slots, edgeOf(slots.edge), 1)),
+    Array.from({ length: timesOf(slots.times)?.times ?? 1 }, () => castOffAt(slots, edgeOf(slots.edge), 1)),
   ),
   // The end
   say(
@@ -409,10 +422,8 @@ export const WORK_FORMS: readonly WorkForm[] = [
 ];
 
 function repeated(slots: Slots): Step | null {
-  const extent =
-    number(slots.times) === null
-      ? extentOf(slots.extent)
-      : { by: "times" as const, times: slots.times as number };
+  const times = timesOf(slots.times);
+  const extent: Extent | null = times ? { by: "times", ...times } : extentOf(slots.extent);
   return extent && { does: "repeatRows", rows: rowsMeant(slots), extent };
 }
 

@@ -2,7 +2,8 @@
 import { useState } from "react";
 import type { SeenSection } from "@/core/engine/seen";
 import { seamName } from "@/core/estimate/seamName";
-import type { TakenPhrase } from "@/core/pattern/readWhole";
+import type { TakenPhrase } from "@/core/pattern/taken";
+import { countOf } from "@/core/words/things";
 import type { Project } from "@/core/project/project";
 import { settle, usePatternDraft } from "@/state/project/patternDraft";
 import { useSettings } from "@/state/keeping/settings";
@@ -27,8 +28,20 @@ export function PatternPhrase({ phrase, before, project, worked }: PhraseProps) 
   const open = isOpen(phrase);
   const settled = usePatternDraft((draft) => draft.settled[text.trim()]);
   if (taken.as === "title") return null;
-  if (taken.as === "heading")
-    return <li className="pt-3 pb-1 font-semibold">{text.replace(/^[#\s]+/, "")}</li>;
+  if (taken.as === "heading") {
+    const piece = project?.pieces.find(({ id }) => id === taken.pieceId);
+    return (
+      <li className="grid gap-x-5 pt-3 pb-1 pl-3 font-semibold md:grid-cols-2">
+        {text.replace(/^[#\s]+/, "")}
+        {piece && (
+          <span className="text-sm font-normal">
+            A piece{piece.times > 1 && `, worked ${countOf(piece.times, "time")}`}
+            {piece.round && ", in the round"}
+          </span>
+        )}
+      </li>
+    );
+  }
   return (
     <li
       {...(open && { "data-open": "" })}

@@ -75,7 +75,7 @@ async function textOfPdf(
   const pdf = await import("pdfjs-dist");
   const port = new Worker(new URL("../../workers/pdf.worker.ts", import.meta.url), { type: "module" });
   pdf.GlobalWorkerOptions.workerPort = port;
-  const task = pdf.getDocument({ data: bytes,  isEvalSupported: false, useSystemFonts: false });
+  const task = pdf.getDocument({ data: bytes, isEvalSupported: false, useSystemFonts: false });
   try {
     const document = await task.promise.catch((error: unknown) => {
       const locked = error instanceof Error && error.name === "PasswordException";

@@ -29,6 +29,14 @@ export const patterns = {
   patternCountUnknown: () => "How many stitches there are here is not known.",
   patternHowOften: ({ times }: { readonly times: number }, { count }: Teller) =>
     `${count(times, "time")} or one more? Write how many stitches are left.`,
+  patternOtherRows: ({ from, to }: { readonly from: number; readonly to: number }) =>
+    `Only all rows before this, ${from} to ${to}, can come again: write out what else is meant.`,
+  patternRoundsInRows: () => "These are rounds, and what was worked before is in rows.",
+  patternTooLong: () => "So long a pattern is not read to its end: read what follows by itself.",
+  patternPieceFull: () => "This piece has more sections than one can have: part it in two.",
+  patternOutside: () => "This seems to be work, and stands outside of any piece.",
+  patternSeveralYarns: () =>
+    "Yarn held together, and several colours, are not read: set them in Pieces, once the project is begun.",
   patternOddRows: ({ rows }: { readonly rows: number }) =>
     `At the beginning of ${rows} rows, an odd number: one edge would get more than the other.`,
   patternHigherAlready: (
