@@ -46,6 +46,7 @@ export function callsOf({ heavy, metrics }: { readonly heavy: Heavy; readonly me
     ["/api/demo", read(() => demo)],
     ["/api/shop", read((request) => shop(queryOf(request)))],
     ["/api/fabric", sendHeavy(heavy, "fabric")],
+    ["/api/pattern", sendHeavy(heavy, "pattern")],
     ["/api/estimate", sendHeavy(heavy, "estimate")],
     ["/api/estimates", send(estimating(heavy))],
   ]);

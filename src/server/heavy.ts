@@ -2,9 +2,10 @@
 import type { Answered } from "./answered";
 import { estimateOf } from "./calls/estimate";
 import { fabricOf } from "./calls/fabric";
+import { patternOf } from "./calls/pattern";
 
 /** What takes long, by the name of its call. */
-const WORK = { estimate: estimateOf, fabric: fabricOf } as const;
+const WORK = { estimate: estimateOf, fabric: fabricOf, pattern: patternOf } as const;
 
 export type Call = keyof typeof WORK;
 

@@ -74,8 +74,7 @@ function ends(text: string): readonly number[] {
       if (text[seen] === "(" || text[seen] === "[") depth += 1;
       if (text[seen] === ")" || text[seen] === "]") depth = Math.max(0, depth - 1);
     }
-    const upTo = text.slice(0, index + 1);
-    const short = SHORT.exec(upTo.slice(-12));
+    const short = SHORT.exec(text.slice(Math.max(0, index - 11), index + 1));
     // "5 cm. Change" ends a sentence, "5 cm. from" does not: behind a unit a capital is needed.
     if (depth > 0 || (short && !/(?:sts?|cm|mm|in|rem|beg|tog)\.$/i.test(short[0]))) continue;
     // The count that is printed behind a sentence is a part of it.
@@ -155,7 +154,7 @@ export function cut(given: string): readonly Phrase[] {
     begun = null;
   };
   const lines = linesOf(text);
-  const longest = Math.max(0, ...lines.map((line) => line.text.trim().length));
+  const longest = lines.reduce((most, line) => Math.max(most, line.text.trim().length), 0);
   for (const [index, line] of lines.entries()) {
     if (line.text.trim() === "") {
       flush();

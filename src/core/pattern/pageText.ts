@@ -80,7 +80,7 @@ function beginningAt(rows: readonly Row[], x: number, step: number) {
   const places = rows.map((row) => atPlace(row, x));
   const crossing = places.filter(({ crosses }) => crosses).length;
   const begins = places.filter(({ right, crosses }) => right && !crosses);
-  const edge = Math.min(...begins.map(({ beginsAt }) => beginsAt));
+  const edge = begins.reduce((least, { beginsAt }) => Math.min(least, beginsAt), Infinity);
   const aligned = begins.filter(({ beginsAt }) => beginsAt - edge < 2 * step);
   return { crossing, aligned: aligned.length, beside: aligned.some(({ left }) => left) };
 }
@@ -104,8 +104,8 @@ function gutterOf(rows: readonly Row[], left: number, right: number): number | n
 function linesOfPage(runs: readonly Run[]): readonly PageLine[] {
   const said = runs.filter(({ text }) => text.trim() !== "");
   const rows = rowsOf(said);
-  const left = Math.min(...said.map(({ x }) => x));
-  const right = Math.max(...said.map(({ x, width }) => x + width));
+  const left = said.reduce((least, { x }) => Math.min(least, x), Infinity);
+  const right = said.reduce((most, { x, width }) => Math.max(most, x + width), -Infinity);
   const gutter = gutterOf(rows, left, right);
   if (gutter === null) return rows.map(lineOf);
   const lines: PageLine[] = [];

@@ -50,6 +50,9 @@ const slug = (name: string, taken: ReadonlySet<string>): string => {
 /** More pieces than this no project has; what comes behind them is not read. */
 const MOST_PIECES = 40;
 
+/** More panels than this no pattern has. */
+const MOST_PANELS = 200;
+
 /** A row as it is written in one line. */
 const oneLine = (said: string) => said.replace(/\s+/g, " ").trim();
 
@@ -140,11 +143,12 @@ export class PatternReader {
     this.put(phrase, { as: "heading", pieceId: this.part === "piece" ? (this.piece?.id ?? null) : null });
   }
 
-  private beginPiece(name: string) {
+  /** Begins a piece; null where there are as many as a project can have. */
+  private beginPiece(name: string): PieceReader | null {
     if (this.pieces.length >= MOST_PIECES) {
       this.piece = null;
       this.part = "notes";
-      return;
+      return null;
     }
     const id = slug(name, new Set(this.pieces.map((one) => one.id)));
     this.piece = new PieceReader(id, name, {
@@ -156,6 +160,15 @@ export class PatternReader {
       addPanel: (title, text) => this.addPanel(title, text).id,
     });
     this.pieces.push(this.piece);
+    return this.piece;
+  }
+
+  /** Begins a piece with a sentence of its work. */
+  private beginWith(name: string, phrase: Phrase, said: string) {
+    this.part = "piece";
+    const piece = this.beginPiece(name);
+    if (piece) this.work(phrase, piece, said);
+    else this.unread(phrase, null, say("patternTooLong"), null);
   }
 
   get gauge(): Gauge {
@@ -216,9 +229,7 @@ export class PatternReader {
       return this.put(phrase, { as: "title" });
     }
     if (/\bcast on \d|\bCO \d/i.test(said) && this.part !== "panel") {
-      this.part = "piece";
-      this.beginPiece(this.title || "Piece");
-      return this.work(phrase, this.piece as unknown as PieceReader, said);
+      return this.beginWith(this.title || "Piece", phrase, said);
     }
     if (SEVERAL_YARNS.test(said)) return this.unread(phrase, null, say("patternSeveralYarns"), null);
     if (readWork(plainWords(said))?.some(({ does }) => does !== "nothing" && does !== "needle"))
@@ -316,9 +327,7 @@ export class PatternReader {
     const steps = readWork(plainWords(said)) ?? this.parted(said);
     if (steps?.every(({ does }) => does === "nothing")) return this.put(phrase, { as: "note" });
     if (/\b(?:pick up|cast on|knit|work)\b/i.test(said)) {
-      this.beginPiece("Band");
-      this.part = "piece";
-      return this.work(phrase, this.piece as unknown as PieceReader, said);
+      return this.beginWith("Band", phrase, said);
     }
     this.unread(phrase, null, say("patternNotUnderstood"), null);
   }
@@ -331,6 +340,10 @@ export class PatternReader {
     const { part, piece } = this;
     if (part === "piece" && piece) {
       this.rowsOf(piece, rows);
+      return end;
+    }
+    if (this.panels.length >= MOST_PANELS) {
+      for (const row of rows) this.unread(row, null, say("patternTooLong"), null);
       return end;
     }
     const text = this.keys + rows.map((row) => oneLine(this.said(row))).join("\n");

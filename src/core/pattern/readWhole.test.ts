@@ -194,3 +194,25 @@ test("the slipover takes the yarn of the same one built section by section", () 
   expect(project.pieces).toHaveLength(2);
   expect(Math.abs(need(project) / need(byHand) - 1)).toBeLessThan(0.005);
 });
+
+/** Texts that would take long, or break something, if anything were done for each part of each part. */
+const HOSTILE: readonly (readonly [name: string, text: string])[] = [
+  ["full stops", ".".repeat(200_000)],
+  ["blank lines", "\n".repeat(200_000)],
+  ["brackets", "(".repeat(200_000)],
+  ["sentences", "A. ".repeat(60_000)],
+  ["pieces", "Back\nCast on 4 sts.\n".repeat(9000)],
+  ["panels", "PANEL\nRow 1: K4.\n".repeat(10_000)],
+  ["sections", `Scarf\nCast on 40 sts. ${"Bind off 1 st at beg of next 2 rows. ".repeat(5000)}`],
+  ["words", `Scarf\nCast on 40 sts. Work ${"even in pattern as established ".repeat(6000)}`],
+  ["panels placed", `Scarf\nCast on 40 sts.\nPlace panels: ${"k4, panel a over next 4 sts, ".repeat(6000)}`],
+  ["lists of sizes", `Size: S (M, L)\nScarf\nCast on ${"40 (42, 44) ".repeat(15_000)}`],
+  ["counts picked up", `Scarf\nPick up and knit ${"4 sts along ".repeat(15_000)}`],
+  ["pieces like others", `Back\nCast on 4 sts.\n${"Work as for back. ".repeat(11_000)}`],
+];
+
+test.each(HOSTILE)("many %s are read, and what is too much is told", (_, text) => {
+  const { phrases, project } = readWhole(text);
+  expect(phrases.length).toBeLessThanOrEqual(60_001);
+  if (project) expect(checkProject(JSON.parse(JSON.stringify(project))).ok).toBe(true);
+});

@@ -436,8 +436,12 @@ function upTo(what: UpTo) {
   return ({ of }: Slots): Step => ({ does: "as", piece: of as string, upTo: what, reversed: false });
 }
 
+/** No sentence of a pattern that has a form is as long as this, in letters. */
+const MOST_WORDS = 600;
+
 /** What a sentence in plain words asks for; null where no form fits. */
 export function readWork(words: string): readonly Step[] | null {
+  if (words.length > MOST_WORDS) return null;
   for (const { form: one, step } of WORK_FORMS) {
     const slots = fits(one, words);
     const made = slots && step(slots);

@@ -19,6 +19,9 @@ import type { PatternRead } from "@/workers/engine.worker";
 import { NoText, PATTERN_FILES, textOfFile } from "./patternFile";
 import { isOpen, PatternPhrase } from "./PatternPhrase";
 
+/** More sentences than this are no pattern; a page of them would not move any more. */
+const MOST_SHOWN = 1500;
+
 /** A written pattern beside what is made of it, sentence by sentence; what is not understood is marked and never guessed. */
 export function PatternReader({ onDone }: { readonly onDone: () => void }) {
   const draft = usePatternDraft();
@@ -47,7 +50,7 @@ export function PatternReader({ onDone }: { readonly onDone: () => void }) {
             }}
           />
           <ol ref={list} aria-label="The pattern, and what is made of it" className="border-t border-line">
-            {read.phrases.map((phrase, index) => (
+            {read.phrases.slice(0, MOST_SHOWN).map((phrase, index) => (
               <PatternPhrase
                 key={phrase.from}
                 phrase={phrase}
@@ -57,6 +60,12 @@ export function PatternReader({ onDone }: { readonly onDone: () => void }) {
               />
             ))}
           </ol>
+          {read.phrases.length > MOST_SHOWN && (
+            <p className="text-madder">
+              Only the first {MOST_SHOWN} sentences are shown; {read.phrases.length - MOST_SHOWN} more were
+              read.
+            </p>
+          )}
           <div className="sticky -bottom-6 -mx-6 -mb-6 flex flex-wrap items-center justify-end gap-3 border-t border-line bg-card px-6 py-3">
             {open > 0 && (
               <p className="mr-auto text-sm text-madder">

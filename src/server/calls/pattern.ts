@@ -1,0 +1,63 @@
+/** A whole written pattern as a project, with what each of its sentences was taken for. */
+import { z } from "zod";
+import { writeProject } from "@/core/files/projectFile";
+import { readWhole } from "@/core/pattern/readWhole";
+import type { TakenPhrase } from "@/core/pattern/taken";
+import { plainly } from "@/core/words/plainly";
+import { answered, diagnosticsOf, unanswerable, type Answered } from "../answered";
+import { parsed } from "../json";
+
+const MOST_LETTERS = 200_000;
+
+const ask = z.strictObject({
+  /** The pattern as it is printed. */
+  text: z.string().min(1, "Send the text of a pattern.").max(MOST_LETTERS),
+  /** Which of its sizes, counted from 0. */
+  size: z.int().min(0).max(40).default(0),
+  /** What sentences say in other words; nothing where nothing is worked by them. */
+  settled: z.record(z.string().max(2000), z.string().max(2000)).default({}),
+});
+
+/** A sentence as it is answered: its place, what it was taken for, and what is wrong with it. */
+function toldOf({ from, to, text, taken, printed }: TakenPhrase) {
+  const why = taken.as === "unread" ? taken.why : taken.as === "work" ? taken.wrong : null;
+  return {
+    from,
+    to,
+    text,
+    as: taken.as,
+    ...(taken.as === "work" && { piece: taken.pieceId, sections: taken.sections }),
+    ...(taken.as === "panel" && { panel: taken.panelId }),
+    ...(taken.as === "fact" && { fact: plainly(taken.fact) }),
+    ...(printed !== null && { printed }),
+    ...(why && { wrong: plainly(why) }),
+  };
+}
+
+/** Example: "Scarf\nCast on 40 sts. Knit 8 rows. Bind off." is a project of one piece, `complete`. */
+export function patternOf(body: string): Answered {
+  const given = parsed(body);
+  if (!given.ok) return given.refusal;
+  const asked = ask.safeParse(given.value);
+  if (!asked.success)
+    return unanswerable("The request has a part that is not valid.", diagnosticsOf(asked.error));
+  const { text, size, settled } = asked.data;
+  const { title, sizes, phrases, facts, project } = readWhole(text, { size, settled });
+  if (size > 0 && size >= sizes.length)
+    return unanswerable("The pattern has no such size.", [
+      {
+        path: "size",
+        message:
+          sizes.length > 1 ? `Its sizes are ${sizes.join(", ")}, counted from 0.` : "It has one size: 0.",
+      },
+    ]);
+  const told = phrases.map(toldOf);
+  return answered({
+    title,
+    sizes,
+    balls: facts.balls,
+    complete: project !== null && told.every((phrase) => !("wrong" in phrase)),
+    phrases: told,
+    project: project && (JSON.parse(writeProject(project)) as unknown),
+  });
+}
