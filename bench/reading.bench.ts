@@ -1,5 +1,7 @@
 /** How long a large pattern takes to be read and checked. */
+import { readdirSync, readFileSync } from "node:fs";
 import { readPattern } from "@/core/instructions/read";
+import { readWhole } from "@/core/pattern/readWhole";
 import patterns from "@testing/patterns/written.json";
 import { timesOf } from "./times";
 
@@ -34,3 +36,14 @@ for (let number = 0; number < 2000; number += 1) {
   if (ms > slowest.ms) slowest = { ms, text: damaged };
 }
 console.log(`2000 damaged patterns: the slowest in ${slowest.ms.toFixed(0)} ms`);
+
+/** Whole patterns one behind the other, about 2,500 letters a page: as long as twelve pages. */
+const FOLDER = "testing/patterns/whole";
+const all = readdirSync(FOLDER).map((file) => readFileSync(`${FOLDER}/${file}`, "utf8"));
+const twelve = Array.from({ length: 3 }, () => all.join("\n\n"))
+  .join("\n\n")
+  .slice(0, 12 * 2500);
+const whole = await timesOf(() => readWhole(twelve), 3000);
+console.log(
+  `A whole pattern of 12 pages: median ${whole.medianMs.toFixed(0)} ms, p95 ${whole.p95Ms.toFixed(0)} ms, of ${whole.runs}`,
+);

@@ -120,3 +120,17 @@ test("a scan, a locked or a damaged file is told to be one", async ({ page }) =>
   });
   await expect(page.getByText(/broken\.docx (is damaged|holds no document)/)).toBeVisible();
 });
+
+test("a pattern that is dropped on the page is read", async ({ page }) => {
+  await openAt(page);
+  const dropped = await page.evaluateHandle((text) => {
+    const transfer = new DataTransfer();
+    transfer.items.add(new File([text], "cardigan.txt", { type: "text/plain" }));
+    return transfer;
+  }, CARDIGAN);
+  await page.dispatchEvent("body", "drop", { dataTransfer: dropped });
+  const sheet = page.getByRole("dialog", { name: "New project" });
+  await expect(sheet.getByText("Every sentence is understood, and every count agrees.")).toBeVisible();
+  await sheet.getByRole("radio", { name: "3", exact: true }).click();
+  await expect(sheet.getByText("; the pattern asks for 13", { exact: true })).toBeVisible();
+});

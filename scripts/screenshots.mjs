@@ -1,4 +1,5 @@
 /** Draws each main view from the demo data into docs/screenshots, or into the folder given. */
+import { readFileSync } from "node:fs";
 import path from "node:path";
 import { openBrowser } from "./browser.mjs";
 import { root, startServer } from "./server.mjs";
@@ -32,17 +33,14 @@ const fabricOf = (panel) => async (page) => {
   await page.getByRole("region", { name: `Fabric of ${panel}` }).waitFor();
 };
 
-/** Seams and extras, a fringe among them. */
-async function finished(page) {
-  const card = page.getByRole("region", { name: "Finishing" });
-  await card.locator("summary").first().click();
-  await card.getByRole("button", { name: "An extra" }).click();
-  await page.getByRole("menuitem", { name: "Fringe" }).click();
-  await card.getByRole("button", { name: /^Front, side/ }).click();
-  await page.waitForTimeout(1500);
-  await card.evaluate((element) => {
-    scrollTo(0, element.getBoundingClientRect().top + scrollY - 80);
-  });
+/** A written pattern beside what is made of it, with a sentence that is not understood. */
+async function patternRead(page) {
+  await page.keyboard.press("n");
+  await page.getByRole("radio", { name: "From a pattern" }).click();
+  const text = readFileSync(path.join(root, "testing/patterns/whole/jumper.txt"), "utf8");
+  const gone = "Work straight until armholes measure 20";
+  await page.getByRole("textbox").fill(text.replace(gone, `Shape as the picture shows.\n${gone}`));
+  await page.getByRole("button", { name: "Go to the first" }).click();
 }
 
 /** The drawer of tools, asked how far three balls go. */
@@ -162,7 +160,7 @@ const VIEWS = [
   { name: "projects", at: "/", size: WIDE, act: projects },
   { name: "begin", at: "/", size: WIDE, act: beginning },
   { name: "fabric", at: "/panels", size: WIDE, act: fabricOf("Horseshoe") },
-  { name: "finishing", at: "/", size: { width: 1280, height: 1000 }, act: finished },
+  { name: "pattern", at: "/", size: WIDE, act: patternRead },
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
   { name: "panel-editor", at: "/panels", size: WIDE, act: editPanel },
   { name: "swatches", at: "/swatches", size: { width: 1280, height: 1000 }, act: calculated },

@@ -49,7 +49,7 @@ function looksLikeHeading(line: string, under: string): boolean {
   )
     return true;
   if (sizesIn(words).length > 0) return false;
-  if (HEADING.test(words) || /^#{1,6}\s/.test(words)) return true;
+  if ((/^[A-Z]/.test(words) && HEADING.test(words)) || /^#{1,6}\s/.test(words)) return true;
   const letters = words.replace(/[^A-Za-z]/g, "");
   if (letters.length >= 3 && letters === letters.toUpperCase() && !/\d\s*sts?\b/i.test(words)) return true;
   return /^[A-Z][^.:;,]*(?:\([^)]*\))?:$/.test(words);
@@ -160,13 +160,20 @@ export function cut(given: string): readonly Phrase[] {
       flush();
       continue;
     }
-    const under = textUnder(lines, index);
-    if (looksLikeHeading(line.text, under)) {
+    const open: string = begun === null ? "" : text.slice(begun, last).trimEnd();
+    // A line that is far from full was ended by whoever wrote it.
+    const before = lines[index - 1]?.text.trim().length ?? 0;
+    const wasFull = before >= SHORT_LINE * longest;
+    const breaksOff = /(?:,|[([][^)\]]*)$/.test(open.slice(-MOST_HEADING));
+    const fresh = /^\s*[-•*A-Z\d]/.test(line.text) && !wasFull && !breaksOff;
+    // A full line that breaks off goes on in this one, whatever it looks like.
+    const goesOn = (wasFull || breaksOff) && open !== "" && !/[.:!?)\]]$/.test(open);
+    if (!goesOn && looksLikeHeading(line.text, textUnder(lines, index))) {
       flush();
       push("heading", line.from, line.to);
       continue;
     }
-    const runIn = RUN_IN.exec(line.text);
+    const runIn = /^\s*[A-Z]/.test(line.text) && !goesOn ? RUN_IN.exec(line.text) : null;
     if (runIn?.[1] !== undefined) {
       flush();
       push("heading", line.from, line.from + runIn[1].length);
@@ -174,10 +181,6 @@ export function cut(given: string): readonly Phrase[] {
       last = line.to;
       continue;
     }
-    const open = begun === null ? "" : text.slice(begun, last).trimEnd();
-    // A line that is far from full was ended by whoever wrote it.
-    const before = lines[index - 1]?.text.trim().length ?? 0;
-    const fresh = /^\s*[-•*A-Z\d]/.test(line.text) && before < SHORT_LINE * longest;
     const ended = /[.:!?]$/.test(open) || (/[)\]]$/.test(open) && /^\s*[A-Z*]/.test(line.text));
     // A count in a line of its own belongs to the sentence before it.
     const counted = COUNT_BEHIND.test(line.text);

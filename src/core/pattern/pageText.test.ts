@@ -15,7 +15,8 @@ const MANNERS: readonly PrintedManner[] = [
   { columns: 1, wide: 90, head: null, numbers: true, parted: false },
   { columns: 1, wide: 70, head: "A book of patterns", numbers: true, parted: true },
   { columns: 2, wide: 44, head: null, numbers: true, parted: false },
-  { columns: 2, wide: 42, head: "A book of patterns", numbers: true, parted: true },
+  { columns: 2, wide: 42, head: null, numbers: true, parted: true },
+  { columns: 2, wide: 38, head: "A book of patterns", numbers: true, parted: true },
 ];
 
 /** What a project is made of; the names of its panels are those of the text. */

@@ -160,7 +160,7 @@ function runningLines(pages: readonly (readonly PageLine[])[]): ReadonlySet<stri
 const APART = 1.9;
 
 /** A word that is parted at the end of a line; before a capital or a figure the dash is its own. */
-const PARTED = /([a-z])-\n(?=[a-z])/g;
+const PARTED = /([a-z])-\n([a-z]+[.,;:)]*)(?: |\n|$)/g;
 
 export interface PagesRead {
   readonly text: string;
@@ -192,5 +192,5 @@ export function textOfPages(pages: readonly (readonly Run[])[]): PagesRead {
       before = line;
     }
   }
-  return { text: lines.join("\n").replace(PARTED, "$1"), leftOut };
+  return { text: lines.join("\n").replace(PARTED, "$1$2\n"), leftOut };
 }

@@ -292,7 +292,7 @@ export class PieceReader {
         return no(say("patternOtherCount", { printed: to, have }));
       times = counted;
     } else if (step.andNext && step.how === "more") times = (times ?? 0) + 1;
-    else if (step.andNext) return no(say("patternHowOften", { times: times ?? 0 }));
+    else if (step.andNext && times !== null) return no(say("patternHowOften", { times }));
     if (times === null) return no(say("patternCountUnknown"));
     if (times === 0) return { ok: true, sections: [] };
     const sections = this.before(step);

@@ -1,6 +1,11 @@
-/** Whether the sheet is open in which something is begun. */
+/** Whether the sheet is open in which something is begun, and the file of a pattern that it is begun from. */
 import { create } from "zustand";
 
-export const useStartSheet = create<{ readonly open: boolean }>()(() => ({ open: false }));
+interface StartOpen {
+  readonly open: boolean;
+  readonly file: File | null;
+}
 
-export const openStart = (open = true) => useStartSheet.setState({ open });
+export const useStartSheet = create<StartOpen>()(() => ({ open: false, file: null }));
+
+export const openStart = (open = true, file: File | null = null) => useStartSheet.setState({ open, file });

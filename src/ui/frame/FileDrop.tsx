@@ -1,6 +1,7 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
+import { openStart } from "@/state/chosen/startSheet";
 import { SHELF_PATH } from "./benches";
 import { ACCEPTED, FILE_INPUT, openFile } from "./projectFiles";
 
@@ -27,7 +28,8 @@ export function FileDrop() {
         // The shelf's own code comes with its page: nobody else waits for it.
         void import("@/state/buying/shelf").then(({ openTable }) => openTable(file));
         router.push(SHELF_PATH);
-      } else openFile(file);
+      } else if (/\.(pdf|docx|txt)$/i.test(file.name)) openStart(true, file);
+      else openFile(file);
     };
     window.addEventListener("dragover", drag);
     window.addEventListener("dragleave", leave);
@@ -53,7 +55,7 @@ export function FileDrop() {
       />
       {over && (
         <div className="pointer-events-none fixed inset-4 z-50 grid place-items-center rounded-2xl border-4 border-dashed border-woad bg-paper/85 font-display text-3xl">
-          Drop a project to open it, or a table for the shelf
+          Drop a project to open it, a pattern to read it, or a table for the shelf
         </div>
       )}
     </>

@@ -8,6 +8,7 @@ import { YARN_CLASSES, type YarnClass } from "@/core/yarn/classes";
 import { grams, metres, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatMass, formatSize, formatYarn } from "@/core/units/format";
 import { START_LIST, type StartId } from "@/core/templates/startList";
+import { useStartSheet } from "@/state/chosen/startSheet";
 import { addBegun, startWith, useBegun, type Wish } from "@/state/project/newProject";
 import { useUnits } from "@/state/keeping/settings";
 import { useSaid } from "@/ui/parts/Said";
@@ -37,14 +38,15 @@ const PatternReader = lazily("The reader of patterns", () =>
 
 /** The ways in: for the impatient what, how large, how thick, how cabled, and an answer at once; or a written pattern. */
 export function StartSheet({ open, onOpenChange }: StartSheetProps) {
-  const [way, setWay] = useState<(typeof WAYS)[number]["value"]>("wish");
+  const file = useStartSheet((start) => start.file);
+  const [way, setWay] = useState<(typeof WAYS)[number]["value"]>(file ? "pattern" : "wish");
   const done = () => onOpenChange(false);
   return (
     <Sheet open={open} onOpenChange={onOpenChange} title="New project" wide={way === "pattern"}>
       <div className="mt-2">
         <Choice label="How to begin" options={WAYS} value={way} onChange={setWay} />
       </div>
-      {way === "wish" ? <StartForm onDone={done} /> : <PatternReader onDone={done} />}
+      {way === "wish" ? <StartForm onDone={done} /> : <PatternReader file={file} onDone={done} />}
     </Sheet>
   );
 }

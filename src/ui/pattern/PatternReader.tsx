@@ -1,6 +1,6 @@
 "use client";
 import { TriangleAlert } from "lucide-react";
-import { useId, useRef, useState } from "react";
+import { useEffect, useId, useRef, useState } from "react";
 import { formatMass } from "@/core/units/format";
 import { grams } from "@/core/units/brands";
 import { countOf } from "@/core/words/things";
@@ -22,15 +22,21 @@ import { isOpen, PatternPhrase } from "./PatternPhrase";
 /** More sentences than this are no pattern; a page of them would not move any more. */
 const MOST_SHOWN = 1500;
 
+interface PatternReaderProps {
+  /** A file that was dropped on the page, to be read at once. */
+  readonly file: File | null;
+  readonly onDone: () => void;
+}
+
 /** A written pattern beside what is made of it, sentence by sentence; what is not understood is marked and never guessed. */
-export function PatternReader({ onDone }: { readonly onDone: () => void }) {
+export function PatternReader({ file, onDone }: PatternReaderProps) {
   const draft = usePatternDraft();
   const { read, pending } = usePatternRead();
   const list = useRef<HTMLOListElement>(null);
   const open = read?.phrases.filter(isOpen).length ?? 0;
   return (
     <div className="mt-3 grid gap-3">
-      <TextPart text={draft.text} folded={read !== null} />
+      <TextPart text={draft.text} folded={read !== null} file={file} />
       {read === null && pending && (
         <p role="status" className="text-faint">
           Reading …
@@ -122,10 +128,20 @@ function useOpening() {
   return { opening, leftOut, take };
 }
 
-function TextPart({ text, folded }: { readonly text: string; readonly folded: boolean }) {
+interface TextPartProps {
+  readonly text: string;
+  readonly folded: boolean;
+  readonly file: File | null;
+}
+
+function TextPart({ text, folded, file }: TextPartProps) {
   const id = useId();
   const input = useRef<HTMLInputElement>(null);
   const { opening, leftOut, take } = useOpening();
+  useEffect(() => {
+    if (file) void take(file);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- a file is taken once, when it comes
+  }, [file]);
   return (
     <div>
       <details open={!folded} key={String(folded)}>
