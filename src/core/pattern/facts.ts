@@ -38,9 +38,29 @@ export function gaugeIn(sentence: string): Facts["gauge"] | "pattern" | null {
 
 const NEEDLE = /(\d+(?:\.\d+)?)\s*mm\b/gi;
 
-/** Example: "A pair of 4.5 mm and of 5 mm needles" are 4.5 and 5. */
-export const needlesIn = (sentence: string): readonly number[] =>
-  [...sentence.matchAll(NEEDLE)].map(([, mm]) => Number(mm)).filter((mm) => mm >= 1 && mm <= 25);
+/** What else is told in mm: it is no needle that anything is knitted on. */
+const NO_NEEDLE = /button|hook|cable needle|bead|ribbon|diameter|wide|marker|pin\b/i;
+
+/**
+ * Needles in mm. Where nothing else tells that needles are meant, the words beside a size must.
+ * Example: "A pair of 4.5 mm and of 5 mm needles, six 15 mm buttons" are 4.5 and 5.
+ */
+export function needlesIn(sentence: string, part: string): readonly number[] {
+  const told = part === "needles" || part === "gauge";
+  const speaksOfNeedles = /needles?\b/i.test(sentence.replace(/cable needles?/gi, ""));
+  if (!told && !speaksOfNeedles) return [];
+  const sizes = [...sentence.matchAll(NEEDLE)];
+  let thing = "needle";
+  // "4 mm and 5 mm needles": what stands behind the last of several is what all of them are.
+  const found = sizes.toReversed().flatMap(({ index, 0: { length }, 1: mm }, at) => {
+    const next = sizes[sizes.length - at]?.index ?? sentence.length;
+    const behind = sentence.slice(index + length, next).replace(/(?:and|with)\s+(?:a )?cable needles?/i, "");
+    if (/[a-z]{3,}/i.test(behind.replace(/\b(?:and|or|also|pair|each)\b/gi, ""))) thing = behind;
+    else if (at === 0) thing = "needle";
+    return NO_NEEDLE.test(thing) ? [] : [Number(mm)];
+  });
+  return found.toReversed().filter((mm) => mm >= 1 && mm <= 25);
+}
 
 const QUANTITY = "\\d+(?:\\.\\d+)?";
 const BALL = new RegExp(

@@ -56,6 +56,8 @@ const MOST_PANELS = 200;
 /** A row as it is written in one line. */
 const oneLine = (said: string) => said.replace(/\s+/g, " ").trim();
 
+const ended = (said: string) => (/[.)]$/.test(said) ? said : `${said}.`);
+
 const sameEdges = (one: Seam, other: Seam) =>
   JSON.stringify([one.of, one.to]) === JSON.stringify([other.of, other.to]);
 
@@ -187,7 +189,8 @@ export class PatternReader {
   get needles() {
     const all = this.facts.needles;
     const mainMm = all.length > 0 ? Math.max(...all) : null;
-    const smallerMm = all.length > 1 ? Math.min(...all) : null;
+    // Of three sizes nobody knows which is the smaller one.
+    const smallerMm = all.length === 2 ? Math.min(...all) : null;
     return { mainMm, smallerMm };
   }
 
@@ -245,14 +248,14 @@ export class PatternReader {
         this.facts = {
           ...this.facts,
           gauge,
-          needles: [...new Set([...this.facts.needles, ...needlesIn(said)])],
+          needles: [...new Set([...this.facts.needles, ...needlesIn(said, this.part)])],
         };
         return say("patternGauge", { stitches: gauge.stitchesPer10Cm, rows: gauge.rowsPer10Cm });
       }
     }
     if (this.part === "sizes")
       return this.sizes.length > 1 ? say("patternSizes", { sizes: this.sizes.length }) : null;
-    const needles = needlesIn(said);
+    const needles = needlesIn(said, this.part);
     if (needles.length > 0 && ["needles", "yarn", "gauge", "top"].includes(this.part)) {
       this.facts = { ...this.facts, needles: [...new Set([...this.facts.needles, ...needles])] };
       if (this.part !== "yarn" || !yarnIn(said))
@@ -282,12 +285,17 @@ export class PatternReader {
     }
     if (!steps) return this.unread(phrase, piece, say("patternNotUnderstood"), printed);
     const sections: string[] = [];
+    const before = piece.mark();
     // "Work 6 rounds in rib" is said of a round, whether or not a join was told.
     const inRound: readonly Step[] = ROUNDS.test(said) && !piece.round ? [{ does: "inRound" }] : [];
     for (const step of [...inRound, ...steps]) {
       if (step.does === "sew") continue;
       const done = piece.do(step, printed);
-      if (!done.ok) return this.unread(phrase, piece, done.message, printed);
+      if (!done.ok) {
+        // Of a sentence of several parts all are worked, or none.
+        piece.backTo(before);
+        return this.unread(phrase, piece, done.message, printed);
+      }
       sections.push(...done.sections);
     }
     if (steps.every(({ does }) => does === "sew")) return this.sew(phrase, said);
@@ -342,20 +350,26 @@ export class PatternReader {
       this.rowsOf(piece, rows);
       return end;
     }
-    if (this.panels.length >= MOST_PANELS) {
-      for (const row of rows) this.unread(row, null, say("patternTooLong"), null);
+    const misplaced = part === "finishing" ? say("patternOutside") : null;
+    const tooMany = this.panels.length >= MOST_PANELS ? say("patternTooLong") : null;
+    const why = misplaced ?? tooMany;
+    if (why) {
+      for (const row of rows) this.unread(row, null, why, null);
       return end;
     }
-    const text = this.keys + rows.map((row) => oneLine(this.said(row))).join("\n");
+    const said = rows.filter((row) => this.said(row) !== NOTHING);
+    const text = this.keys + said.map((row) => oneLine(this.said(row))).join("\n");
     const panel = this.addPanel(this.heading || "Panel", text);
     const known = repeatOfPanel(panel);
     if (known) for (const name of namesOf(panel.name)) this.known.set(name, known);
     for (const row of rows)
       this.put(
         row,
-        known
-          ? { as: "panel", panelId: panel.id }
-          : { as: "unread", why: say("patternPanelNotRead"), pieceId: null, sectionId: null },
+        !said.includes(row)
+          ? { as: "note" }
+          : known
+            ? { as: "panel", panelId: panel.id }
+            : { as: "unread", why: say("patternPanelNotRead"), pieceId: null, sectionId: null },
       );
     return end;
   }
@@ -365,12 +379,9 @@ export class PatternReader {
     let block: Phrase[] = [];
     const flush = () => {
       if (block.length === 0) return;
-      const texts = block.map((row) => withoutCount(this.said(row)));
-      const printed = texts.at(-1)?.printed ?? null;
-      const done = piece.write(
-        texts.map(({ said }) => `${oneLine(said)}${/[.]$/.test(said) ? "" : "."}`).join("\n"),
-        printed,
-      );
+      const printed = withoutCount(this.said(block.at(-1) as Phrase)).printed;
+      // The counts behind the rows stay with them: each is held against its own row.
+      const done = piece.write(block.map((row) => ended(oneLine(this.said(row)))).join("\n"), printed);
       const taken: Taken = done.ok
         ? { as: "work", pieceId: piece.id, sections: done.sections, wrong: null }
         : {
@@ -389,6 +400,10 @@ export class PatternReader {
     };
     for (const row of rows) {
       const said = this.said(row);
+      if (said === NOTHING) {
+        this.put(row, { as: "note" });
+        continue;
+      }
       const { said: bareSaid } = withoutCount(said);
       const behind = bareSaid.replace(/^[^:]*:\s*/, "");
       const asWork =

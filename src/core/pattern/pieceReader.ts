@@ -41,6 +41,23 @@ interface Context {
   readonly addPanel: (name: string, text: string) => string;
 }
 
+/** Rows that may come again. */
+interface WrittenRows {
+  readonly text: string;
+  readonly sectionId: string;
+  readonly first: number;
+  readonly count: number;
+}
+
+interface Marked {
+  readonly sections: readonly ProjectSection[];
+  readonly needleMm: number | null;
+  readonly set: Partial<FabricSection> | null;
+  readonly rows: WrittenRows | null;
+  readonly round: boolean;
+  readonly times: number;
+}
+
 /** A step that was worked, or why it cannot be. */
 type Done =
   | { readonly ok: true; readonly sections: readonly string[] }
@@ -76,7 +93,7 @@ export class PieceReader {
   private needleMm: number | null = null;
   /** What was set, and is worked over the next length that is said. */
   private set: Partial<FabricSection> | null = null;
-  private rows: { text: string; sectionId: string; first: number; count: number } | null = null;
+  private rows: WrittenRows | null = null;
 
   constructor(
     readonly id: string,
@@ -162,6 +179,19 @@ export class PieceReader {
     return odd % 2 === 0;
   }
 
+  /** Whether something is worked that a pattern calls its pattern: panels, or rows that are written. */
+  private get hasPattern(): boolean {
+    return this.sections.some(
+      (section) => section.kind === "written" || (section.kind === "fabric" && section.content === "panels"),
+    );
+  }
+
+  /** "In pattern" before any pattern was worked is the only panel that there is. */
+  private onlyPanel(extent: Extent): Done {
+    const [only, ...others] = new Set(this.context.panels.values());
+    return only && others.length === 0 ? this.panelOver(only, extent) : no(say("patternWhichPanel"));
+  }
+
   private get hasRows(): boolean {
     return this.sections.some(({ kind }) => kind !== "castOn" && kind !== "pickUp");
   }
@@ -176,6 +206,7 @@ export class PieceReader {
       case "sew":
         return { ok: true, sections: [] };
       case "needle":
+        if ("which" in step.needle && !this.context.needles.smallerMm) return no(say("patternWhichNeedle"));
         this.needleMm = this.needleOf(step.needle);
         return { ok: true, sections: [] };
       case "inRound":
@@ -186,6 +217,8 @@ export class PieceReader {
         );
         return { ok: true, sections: [] };
       case "castOn": {
+        if (step.needle && "which" in step.needle && !this.context.needles.smallerMm)
+          return no(say("patternWhichNeedle"));
         if (step.needle) this.needleMm = this.needleOf(step.needle);
         if (step.round) this.round = true;
         return {
@@ -221,6 +254,8 @@ export class PieceReader {
           return this.fabric(set, step.extent);
         }
         if (this.rows) return this.repeatRows("these", step.extent);
+        if (step.inPattern && !this.hasPattern && this.context.panels.size > 0)
+          return this.onlyPanel(step.extent);
         if (!this.sections.some(({ kind }) => kind === "fabric" || kind === "written"))
           return no(say("patternNothingToGoOn"));
         return this.fabric({ content: "asBefore" }, step.extent);
@@ -319,7 +354,10 @@ export class PieceReader {
   private panel(named: string, extent: Extent): Done {
     const known =
       this.context.panels.get(named.replace(/ (?:panel|pattern)$/, "")) ?? this.context.panels.get(named);
-    if (!known) return no(say("patternNoSuchPanel", { name: named }));
+    return known ? this.panelOver(known, extent) : no(say("patternNoSuchPanel", { name: named }));
+  }
+
+  private panelOver(known: KnownPanel, extent: Extent): Done {
     const have = this.stitches;
     const { before, of, after } = known.repeat;
     const times = have === null ? NaN : (have - before - after) / of;
@@ -467,6 +505,21 @@ export class PieceReader {
     if ("code" in over) return no(over);
     this.sections[this.sections.length - 1] = { ...last, ...over };
     return { ok: true, sections: ids };
+  }
+
+  /** Where the work is, to come back to it. */
+  mark(): Marked {
+    const { needleMm, set, rows, round, times } = this;
+    return { sections: [...this.sections], needleMm, set, rows, round, times };
+  }
+
+  backTo({ sections, needleMm, set, rows, round, times }: Marked) {
+    this.sections = [...sections];
+    this.needleMm = needleMm;
+    this.set = set;
+    this.rows = rows;
+    this.round = round;
+    this.times = times;
   }
 
   /** Something that nobody understood: it stands in the piece as rows that are not read, so that the answer says so. */

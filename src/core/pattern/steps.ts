@@ -35,7 +35,12 @@ export type Step =
       readonly change: Change | null;
     }
   | { readonly does: "panel"; readonly named: string; readonly extent: Extent }
-  | { readonly does: "asBefore"; readonly extent: Extent | null }
+  | {
+      readonly does: "asBefore";
+      readonly extent: Extent | null;
+      /** "In pattern", and not "as established": it may be the first time. */
+      readonly inPattern: boolean;
+    }
   | { readonly does: "repeatRows"; readonly rows: RowsMeant; readonly extent: Extent }
   | { readonly does: "place"; readonly across: string }
   | { readonly does: "change"; readonly change: Change }

@@ -122,6 +122,9 @@ test.each([
   "Work 12 sts, place next 10 sts on a holder, work to end.",
   "Work 6 rounds in k1, p1 rib.",
   "Work as for front to armhole.",
+  "Change to smaller needles.",
+  "Row 5: K40. (38 sts)",
+  "Knit 4 rows, and do the frobbly thing.",
 ])("it is asked about: %s", (said) => {
   const { phrases } = readWhole(`${SCARF}${said}\nBind off.`);
   const phrase = phrases.find(({ text }) => text === said);
@@ -135,6 +138,30 @@ test.each([
 ])("what stands among the notes and changes the work is not only read: %s", (said) => {
   const { phrases } = readWhole(`Scarf\nNotes\n${said}\nScarf\nCast on 40 sts. Knit 4 rows. Bind off.`);
   expect(phrases.find(({ text }) => text === said)?.taken.as).toBe("unread");
+});
+
+test("in pattern is the only pattern that there is, and asked about where there are several", () => {
+  const panel = (name: string) =>
+    `${name}\nRow 1: *K2, p2; rep from * to end.\nRow 2: *K2, p2; rep from * to end.\n`;
+  const scarf = "Scarf\nCast on 40 sts. Knit 4 rows. Work in pattern until scarf measures 20 cm. Bind off.";
+  const of = (text: string) => readWhole(text).project?.pieces[0]?.sections[2];
+  expect(of(panel("Broken Panel") + scarf)).toMatchObject({ kind: "fabric", content: "panels" });
+  expect(of(panel("Broken Panel") + panel("Other Panel") + scarf)).toMatchObject({ kind: "written" });
+});
+
+test("what is told in mm and is no needle is none", () => {
+  const needle = (said: string) =>
+    readWhole(`${said}\nScarf\nCast on 40 sts. Knit 4 rows. Bind off.`).project?.needleMm;
+  expect(needle("Materials\n4 mm and 5 mm needles\nsix 15 mm buttons")).toBe(5);
+  expect(needle("Materials\n5 mm needles, seven 20 mm buttons and a 3 mm crochet hook")).toBe(5);
+  expect(needle("Needles\n4.5 mm")).toBe(4.5);
+  expect(needle("Notions\nsix 15 mm buttons")).toBeNull();
+});
+
+test("of a sentence of several parts all are worked, or none", () => {
+  const { project } = readWhole(`${SCARF}Knit 4 rows; bind off 60 sts.\nBind off.`);
+  const kinds = project?.pieces[0]?.sections.map(({ kind }) => kind);
+  expect(kinds).toEqual(["castOn", "written", "written", "castOff"]);
 });
 
 test("a second of what is worked in pairs is one of the two", () => {

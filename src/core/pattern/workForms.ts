@@ -30,6 +30,7 @@ const OWN = {
   of: "(?:[^ ]+ ){1,4}?",
   across: "[^]*",
   range: "\\d+ ?(?:-|to|and) ?\\d+ ",
+  inPattern: "in pattern ",
   begins: "(?:beginning|starting) with (?:rightside |wrongside )?(?:knit |purl |k |p )?rows ",
   first: "\\d+th ",
   worked: "(?:work |knit |pattern |k |k(?=\\d)|p(?=\\d))(?:across )?\\d+ ",
@@ -178,6 +179,9 @@ const pickUp = (said: string, round: boolean): Step => ({
   held: /holder|held|waste yarn/.test(said),
 });
 
+/** As it was worked before; "in pattern" alone may be the first time. */
+const IN_PATTERN = "in pattern as established|in established pattern|{inPattern}|as established|as before";
+
 /** How often, or to which count. */
 const OFTEN = "({times}|until {stitches2} sts [remain|on needles]|to {stitches2} sts)";
 
@@ -214,24 +218,24 @@ const WORK_FORMS: readonly WorkForm[] = [
     extent: extentOf(extent),
   })),
   // In pattern
+  say(`work {rows} [more] rows (even|straight|without shaping|${IN_PATTERN})`, ({ rows, inPattern }) => ({
+    does: "asBefore",
+    extent: { by: "rows", rows: rows as number },
+    inPattern: inPattern !== undefined,
+  })),
   say(
-    "work {rows} [more] rows (even|straight|in pattern|without shaping|as established|in pattern as established|in established pattern)",
-    ({ rows }) => ({
+    `[(work|continue)] [even|straight|without shaping] [(${IN_PATTERN})] [working all rows panels as established] [even|straight|without shaping] {extent}`,
+    ({ extent, inPattern }) => ({
       does: "asBefore",
-      extent: { by: "rows", rows: rows as number },
+      extent: extentOf(extent),
+      inPattern: inPattern !== undefined,
     }),
   ),
-  say(
-    "[(work|continue)] [even|straight|without shaping] [(in pattern as established|in established pattern|in pattern|as established|as before)] [working all rows panels as established] [even|straight|without shaping] {extent}",
-    ({ extent }) => ({ does: "asBefore", extent: extentOf(extent) }),
-  ),
-  say(
-    "(work|continue) [even|straight] (in pattern as established|in established pattern|in pattern|as established|as before)",
-    () => ({
-      does: "asBefore",
-      extent: null,
-    }),
-  ),
+  say(`(work|continue) [even|straight] (${IN_PATTERN})`, ({ inPattern }) => ({
+    does: "asBefore",
+    extent: null,
+    inPattern: inPattern !== undefined,
+  })),
   // Rows that come again
   say("repeat (these|last) {rows} rows ({extent}|{times})", (slots) => repeated(slots)),
   say("repeat rows {range} ({extent}|{times})", (slots) => repeated(slots)),

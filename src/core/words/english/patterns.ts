@@ -34,6 +34,8 @@ export const patterns = {
   patternRoundsInRows: () => "These are rounds, and what was worked before is in rows.",
   patternTooLong: () => "So long a pattern is not read to its end: read what follows by itself.",
   patternPieceFull: () => "This piece has more sections than one can have: part it in two.",
+  patternWhichNeedle: () => "Which needle is meant is not known: name its size in mm.",
+  patternWhichPanel: () => "Which of the patterns is meant is not known: call it by its name.",
   patternOutside: () => "This seems to be work, and stands outside of any piece.",
   patternSeveralYarns: () =>
     "Yarn held together, and several colours, are not read: set them in Pieces, once the project is begun.",
