@@ -129,6 +129,9 @@ interface Clause {
   readonly act: (needles: Needles, parts: readonly (string | undefined)[]) => void;
 }
 
+/** More stitches than this cross nowhere. */
+const MOST_CROSSED = 120;
+
 const clause = (pattern: string, act: Clause["act"]): Clause => ({
   pattern: new RegExp(`^(?:${pattern})`, "i"),
   act,
@@ -160,10 +163,12 @@ const CLAUSES: readonly Clause[] = [
     `[\\[(]([^\\])]*)[\\])](?:\\s*(twice|${NUMBER}\\s+times))?(?:(${FROM_CN})|${FROM_LEFT})?`,
     (needles, [said = "", times, from, which]) => {
       const once = facesOf(said);
-      const faces = Array.from(
-        { length: times === undefined ? 1 : (timesIn(times) ?? 1) },
-        () => once,
-      ).flat();
+      const often = times === undefined ? 1 : (timesIn(times) ?? 1);
+      if (once.length * often > MOST_CROSSED) {
+        needles.problem = say("crossingToldUnknown");
+        return;
+      }
+      const faces = Array.from({ length: often }, () => once).flat();
       needles.work(faces);
       if (from) needles.fromHeld(faces.length, whichOf(which));
     },
@@ -228,6 +233,9 @@ export function readCrossingProse(text: string): ToldCrossing | null {
       ({ match }) => match,
     );
     if (!found?.match) break;
+    // Nobody crosses so many: told before anything is held.
+    if ((found.match[0].match(/\d+/g) ?? []).some((count) => Number(count) > MOST_CROSSED))
+      return { ok: false, message: say("crossingToldUnknown"), length: at + found.match[0].length };
     found.act(needles, found.match.slice(1));
     at += found.match[0].length;
     if (needles.problem) return { ok: false, message: needles.problem, length: at };

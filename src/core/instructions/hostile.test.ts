@@ -27,6 +27,10 @@ const HOSTILE: Readonly<Record<string, string>> = {
   "definitions of nothing": many("MB = 500 sts, 2 rows\n", 5000),
   "names of colours": `Row 1 ${many("(A) ", 10_000)}: k1.`,
   "all wrong-side rows, again and again": `Row 1: k4.\n${many("All WS rows: purl.\n", 3000)}Row 3: k5.`,
+  "a crossing of a hundred million":
+    "C6B = slip 99999999 sts to cable needle and hold at back, k3, then k3 from cn\nRow 1: C6B.",
+  "a crossing worked a hundred million times":
+    "Row 1: slip 3 sts to cable needle and hold at back, (k1) 99999999 times, k3 from cn.",
   "page numbers": many("12\n", 20_000),
   "a count that grows": `Row 1: k1.\n${Array.from({ length: 1999 }, (_, row) => `Row ${row + 2}: ${many("kfb, ", 12)}k${row}.`).join("\n")}`,
 };

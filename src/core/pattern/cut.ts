@@ -9,7 +9,7 @@ export interface Phrase extends Span {
 
 /** Lines that begin rows: "Row 1 (RS):", "Rnds 2-4:", "1st row:", "Next row:", "Inc row (RS):". */
 const ROW =
-  /^\s*(?:(?:next|set-?up|foundation|inc(?:rease)?|dec(?:rease)?|buttonhole|pattern)\s+)?(?:rows?|rnds?|rounds?)\b[^:.\n]{0,60}:|^\s*\d+(?:st|nd|rd|th)\s+(?:row|rnd|round)\b[^:.\n]{0,40}:/i;
+  /^\s*(?:(?:next|set-?up|foundation|inc(?:rease)?|dec(?:rease)?|buttonhole|pattern)\s+)?(?:rows?|rnds?|rounds?)\b[^:.\n]{0,60}:|^\s*\d+(?:st|nd|rd|th)(?:\s*(?:,|and|to|&|-|–)\s*\d+(?:st|nd|rd|th)){0,6}\s+(?:rows?|rnds?|rounds?)\b[^:.\n]{0,40}:/i;
 
 /** What a part of a pattern can be called, with or without words of its own behind it. */
 export const PARTS =

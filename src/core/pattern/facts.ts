@@ -20,20 +20,23 @@ const SQUARE = /(\d+(?:\.\d+)?)\s*(?:cm|in\b|inch(?:es)?|["”″])/gi;
 /** A gauge that is counted in another fabric than plain. */
 const IN_PATTERN = /\bin (?:\w+ ){0,3}?(?:cable|cabled|pattern|patt|pat|rib|garter|panel)/i;
 
-/** Stitches over 10 cm of a sentence on gauge; null where none is told, "pattern" where it is not counted in plain fabric. */
-export function gaugeIn(sentence: string): Facts["gauge"] | "pattern" | null {
+/** Stitches over 10 cm of a sentence on gauge; null where none is told, "pattern" where it is not counted in plain fabric, "beyond" where nobody knits so. */
+export function gaugeIn(sentence: string): Facts["gauge"] | "pattern" | "beyond" | null {
   const counted = GAUGE.exec(sentence);
   if (!counted) return null;
   if (IN_PATTERN.test(sentence)) return "pattern";
   const [, stitches = "", rows] = counted;
   const over = [...sentence.slice(counted.index + counted[0].length).matchAll(SQUARE)][0]?.[0];
+  // Stitches alone are no gauge: "cast on 96 stitches".
+  if (over === undefined && rows === undefined) return null;
   const overMm = over ? lengthMm(over.replace(/["”″]/, "in").toLowerCase()) : 100;
   // "10 cm" and "4 in" are the same square.
   const square = Math.abs(overMm - 101.6) < 0.1 ? 100 : overMm;
-  return {
-    stitchesPer10Cm: (Number(stitches) * 100) / square,
-    rowsPer10Cm: rows === undefined ? null : (Number(rows) * 100) / square,
-  };
+  const stitchesPer10Cm = (Number(stitches) * 100) / square;
+  const rowsPer10Cm = rows === undefined ? null : (Number(rows) * 100) / square;
+  const knitted = (count: number, most: number) => count >= 0.5 && count <= most;
+  if (!knitted(stitchesPer10Cm, 80) || (rowsPer10Cm !== null && !knitted(rowsPer10Cm, 120))) return "beyond";
+  return { stitchesPer10Cm, rowsPer10Cm };
 }
 
 const NEEDLE = /(\d+(?:\.\d+)?)\s*mm\b/gi;

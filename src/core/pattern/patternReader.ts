@@ -140,7 +140,8 @@ export class PatternReader {
     if (this.part === "piece") {
       if (inPiece && !PIECE.test(name) && !/cast on|pick up|as for/i.test(under?.text ?? ""))
         return this.put(phrase, { as: "heading", pieceId: null });
-      this.beginPiece(name);
+      const begun = this.beginPiece(name);
+      if (begun?.oftenBeyond) return this.unread(phrase, null, say("patternBeyond"), null);
     } else if (this.part !== "panel") this.piece = null;
     this.put(phrase, { as: "heading", pieceId: this.part === "piece" ? (this.piece?.id ?? null) : null });
   }
@@ -227,6 +228,8 @@ export class PatternReader {
     const fact =
       several || /\b(?:cast on|bind off|cast off|pick up)\b/i.test(said) ? null : this.factOf(said);
     if (fact) return this.put(phrase, { as: "fact", fact });
+    if (this.part === "gauge" && gaugeIn(said) === "beyond")
+      return this.unread(phrase, null, say("patternBeyond"), null);
     if (this.part === "top" && this.title === "") {
       this.title = bare(said).slice(0, 120);
       return this.put(phrase, { as: "title" });
@@ -244,6 +247,7 @@ export class PatternReader {
     if (this.part === "gauge" || (this.part === "top" && /gauge|tension/i.test(said))) {
       const gauge = gaugeIn(said);
       if (gauge === "pattern") return say("patternGaugeInPattern");
+      if (gauge === "beyond") return null;
       if (gauge && !this.facts.gauge) {
         this.facts = {
           ...this.facts,

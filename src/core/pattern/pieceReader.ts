@@ -3,10 +3,11 @@ import { isWrong } from "../instructions/findings";
 import { readPattern } from "../instructions/read";
 import { repeatOf } from "../instructions/repeated";
 import { stitchesOf } from "../panels/panel";
+import { COUNTS, LENGTHS } from "../project/bounds";
 import type { ProjectPiece, ProjectPanel } from "../project/project";
 import { emptyPiece } from "../project/project";
 import {
-  newSection,
+  sectionSchema,
   type FabricSection,
   type ProjectSection,
   type SectionKind,
@@ -49,13 +50,26 @@ interface WrittenRows {
   readonly count: number;
 }
 
+interface Turned {
+  /** The section that divides. */
+  readonly id: string;
+  readonly centre: number;
+  readonly rejoined: boolean;
+}
+
 interface Marked {
+  readonly turned: Turned | null;
   readonly sections: readonly ProjectSection[];
   readonly needleMm: number | null;
   readonly set: Partial<FabricSection> | null;
   readonly rows: WrittenRows | null;
   readonly round: boolean;
   readonly times: number;
+}
+
+/** A figure that no section can have: thrown where one is made, and caught where its step is done. */
+class Beyond extends Error {
+  override readonly name = "Beyond";
 }
 
 /** A step that was worked, or why it cannot be. */
@@ -67,6 +81,9 @@ const no = (message: Message): Done => ({ ok: false, message });
 
 /** What cannot come before a fabric that was set has begun. */
 const NEEDS_FABRIC: ReadonlySet<Step["does"]> = new Set(["castOffAt", "castOff", "hold", "divide"]);
+
+/** What can come before the second side is said to match the first. */
+const BESIDE: ReadonlySet<Step["does"]> = new Set(["match", "nothing", "sew"]);
 
 /** "k18", "p2", "panel a over next 12 sts". */
 const PLACED =
@@ -86,6 +103,8 @@ export class PieceReader {
   sections: ProjectSection[] = [];
   times = 1;
   round = false;
+  /** Whether its name tells that it is worked oftener than any piece is, or never. */
+  readonly oftenBeyond: boolean;
   /** Stitches behind sections that only their rows tell. */
   readonly counts = new Map<string, number>();
   /** Rows of sections that only their panels or their text tell. */
@@ -94,6 +113,8 @@ export class PieceReader {
   /** What was set, and is worked over the next length that is said. */
   private set: Partial<FabricSection> | null = null;
   private rows: WrittenRows | null = null;
+  /** The needle divided by turning: the second side is still to be worked. */
+  private turned: Turned | null = null;
 
   constructor(
     readonly id: string,
@@ -101,7 +122,9 @@ export class PieceReader {
     private readonly context: Context,
   ) {
     const told = /\((?:make|work|knit)\s+(\d+|two|three|four)/i.exec(name)?.[1]?.toLowerCase();
-    this.times = told ? Number(WORDS_OF_TIMES[told] ?? told) : IN_PAIRS.test(name) ? 2 : 1;
+    const times = told ? Number(WORDS_OF_TIMES[told] ?? told) : IN_PAIRS.test(name) ? 2 : 1;
+    this.oftenBeyond = times < COUNTS.times.least || times > COUNTS.times.most;
+    this.times = this.oftenBeyond ? 1 : times;
   }
 
   get stitches(): number | null {
@@ -114,15 +137,16 @@ export class PieceReader {
 
   private add<Kind extends SectionKind>(kind: Kind, given: Partial<SectionOf<Kind>> = {}): string {
     const id = `${this.id}/${this.sections.length + 1}`;
-    this.sections.push(
-      newSection(kind, id, { needleMm: this.needleMm, ...given } as Partial<SectionOf<Kind>>),
-    );
+    const made = sectionSchema.safeParse({ kind, id, needleMm: this.needleMm, ...given });
+    if (!made.success) throw new Beyond();
+    this.sections.push(made.data);
     return id;
   }
 
   /** A fabric over an extent; `repeat` are the rows after which it comes again, where it may be counted by them. */
   private fabric(given: Partial<FabricSection>, extent: Extent, repeat: number | null = null): Done {
     const over = this.extent(extent);
+    if (over === null) return { ok: true, sections: [] };
     if ("code" in over) return no(over);
     if (extent.by === "times" && repeat === null) return no(say("patternNoRowsToRepeat"));
     const id = this.add("fabric", { ...given, ...over });
@@ -131,27 +155,36 @@ export class PieceReader {
   }
 
   /** An extent as a section has it. */
-  private extent(extent: Extent, sections = this.sections): Partial<FabricSection> | Message {
+  private extent(extent: Extent, sections = this.sections): Partial<FabricSection> | Message | null {
     if (extent.by === "rows") return { by: "rows", rows: extent.rows };
     if (extent.by === "times") return { by: "repeats", repeats: extent.times };
     const before = extent.from === "here" ? 0 : this.heightMm(extent.from, sections);
     const rest = extent.lengthMm - before;
+    // What is as high already, to half a row, needs no more.
+    if (Math.abs(rest) < this.rowMm / 2) return null;
     if (rest <= 0) return say("patternHigherAlready", { lengthMm: extent.lengthMm, haveMm: before });
     return { by: "length", lengthMm: rest };
+  }
+
+  private get rowMm(): number {
+    return 100 / this.context.gauge.rowsPer10Cm;
   }
 
   /** How high the work is since its first edge, or since its armhole, in plain rows. */
   private heightMm(from: "piece" | "armhole", sections: readonly ProjectSection[]): number {
     const first = from === "armhole" ? sections.findIndex(({ kind }) => kind === "castOffAt") : 0;
-    const rowMm = 100 / this.context.gauge.rowsPer10Cm;
     return sections
       .slice(Math.max(0, first))
-      .reduce((sum, section) => sum + heightOf(section, this.rowCounts, rowMm), 0);
+      .reduce((sum, section) => sum + heightOf(section, this.rowCounts, this.rowMm), 0);
   }
 
   private needleOf(needle: Needle): number | null {
     const { smallerMm, mainMm } = this.context.needles;
-    if ("mm" in needle) return needle.mm === mainMm ? null : needle.mm;
+    if ("mm" in needle) {
+      const { least, most } = LENGTHS.needle;
+      if (needle.mm < least || needle.mm > most) throw new Beyond();
+      return needle.mm === mainMm ? null : needle.mm;
+    }
     return needle.which === "smaller" ? smallerMm : null;
   }
 
@@ -198,8 +231,20 @@ export class PieceReader {
 
   /** Works a step; `printed` is the count that stands behind its sentence. */
   do(step: Step, printed: number | null): Done {
+    const before = this.mark();
+    try {
+      return this.work(step, printed);
+    } catch (error) {
+      if (!(error instanceof Beyond)) throw error;
+      this.backTo(before);
+      return no(say("patternBeyond"));
+    }
+  }
+
+  private work(step: Step, printed: number | null): Done {
     const have = this.stitches;
     if (this.sections.length >= MOST_SECTIONS) return no(say("patternPieceFull"));
+    if (this.turned?.rejoined && !BESIDE.has(step.does)) return no(say("patternSecondSide"));
     if (this.set && NEEDS_FABRIC.has(step.does)) return no(say("patternHowFar"));
     switch (step.does) {
       case "nothing":
@@ -253,7 +298,8 @@ export class PieceReader {
           this.set = null;
           return this.fabric(set, step.extent);
         }
-        if (this.rows) return this.repeatRows("these", step.extent);
+        if (this.rows && this.sections.at(-1)?.id === this.rows.sectionId)
+          return this.repeatRows("these", step.extent);
         if (step.inPattern && !this.hasPattern && this.context.panels.size > 0)
           return this.onlyPanel(step.extent);
         if (!this.sections.some(({ kind }) => kind === "fabric" || kind === "written"))
@@ -302,10 +348,25 @@ export class PieceReader {
         if (have !== null && told !== have) return no(say("patternOtherCount", { printed: told ?? 0, have }));
         return { ok: true, sections: [this.add("divide", { centre, centreTo: step.goes })] };
       }
+      case "turn": {
+        if (have === null) return no(say("patternCountUnknown"));
+        const centre = have - 2 * step.each;
+        if (centre < 0) return no(say("patternOtherCount", { printed: 2 * step.each, have }));
+        const id = this.add("divide", { centre, centreTo: "hold" });
+        this.turned = { id, centre, rejoined: false };
+        return { ok: true, sections: [id] };
+      }
+      case "rejoin":
+        return this.rejoin(step);
+      case "match":
+        if (!this.turned?.rejoined) return no(say("patternNoFirstSide"));
+        this.turned = null;
+        return { ok: true, sections: [] };
       case "as":
         return this.as(step);
       case "more":
         // A second one of what is worked in pairs is one of the two.
+        if (this.times >= COUNTS.times.most) throw new Beyond();
         this.times = step.second ? Math.max(2, this.times) : this.times + 1;
         return { ok: true, sections: [] };
     }
@@ -349,6 +410,19 @@ export class PieceReader {
     const fabric = this.set ?? { content: "asBefore" as const };
     this.set = null;
     return [this.add("fabric", { ...fabric, by: "rows", rows })];
+  }
+
+  /** The middle, of which the first side did not say what becomes of it. */
+  private rejoin({ centre, goes }: Extract<Step, { does: "rejoin" }>): Done {
+    const { turned } = this;
+    if (!turned) return no(say("patternNoFirstSide"));
+    const told = centre ?? 0;
+    if (told !== turned.centre) return no(say("patternOtherCount", { printed: told, have: turned.centre }));
+    this.sections = this.sections.map((section) =>
+      section.id === turned.id && section.kind === "divide" ? { ...section, centreTo: goes } : section,
+    );
+    this.turned = { ...turned, rejoined: true };
+    return { ok: true, sections: [] };
   }
 
   private panel(named: string, extent: Extent): Done {
@@ -502,6 +576,7 @@ export class PieceReader {
     const last = this.sections.at(-1);
     if (last?.kind !== "fabric") return no(say("patternNoSuchPlace", { name: like.name }));
     const over = this.extent(upTo, this.sections.slice(0, -1));
+    if (over === null) return no(say("patternNoSuchPlace", { name: like.name }));
     if ("code" in over) return no(over);
     this.sections[this.sections.length - 1] = { ...last, ...over };
     return { ok: true, sections: ids };
@@ -509,11 +584,12 @@ export class PieceReader {
 
   /** Where the work is, to come back to it. */
   mark(): Marked {
-    const { needleMm, set, rows, round, times } = this;
-    return { sections: [...this.sections], needleMm, set, rows, round, times };
+    const { needleMm, set, rows, round, times, turned } = this;
+    return { sections: [...this.sections], needleMm, set, rows, round, times, turned };
   }
 
-  backTo({ sections, needleMm, set, rows, round, times }: Marked) {
+  backTo({ sections, needleMm, set, rows, round, times, turned }: Marked) {
+    this.turned = turned;
     this.sections = [...sections];
     this.needleMm = needleMm;
     this.set = set;
@@ -525,6 +601,11 @@ export class PieceReader {
   /** Something that nobody understood: it stands in the piece as rows that are not read, so that the answer says so. */
   unread(text: string): string | null {
     return this.sections.length > MOST_SECTIONS ? null : this.add("written", { text });
+  }
+
+  /** Whether a second side was never told of. */
+  get halfDone(): boolean {
+    return this.turned !== null;
   }
 
   /** Whether something was set, and no sentence said how far it is worked. */

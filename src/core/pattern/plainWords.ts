@@ -3,6 +3,10 @@ import { NUMBER_WORDS, ORDINAL_WORDS } from "../instructions/numerals";
 
 /** What stands for the same, in the order in which it is replaced. */
 const SAME: readonly (readonly [RegExp, string])[] = [
+  [
+    /\b(?:keeping|maintaining) (?:continuity of )?(?:the )?(?:pattern|patt\b\.?|cables?)(?: as (?:set|established))?(?: correct)?\b/g,
+    " ",
+  ],
   [/[’‘]/g, "'"],
   [/[–—−]/g, "-"],
   [/[½]/g, ".5"],

@@ -82,7 +82,7 @@ test("a printed count that is one off is told, wherever it stands", () => {
       const behind = text.slice(phrase.from, phrase.to);
       // The count of the first size stands before those of the others.
       const wrong = behind.replace(
-        /(\d+)((?:\s*\([^()]*\))?\s*st(?:s|itches)?\b[^\d]*)$/,
+        /(\d+)((?:\s*\([^()]*\)|(?:,\s*\d+)+)?\s*st(?:s|itches)?\b[^\d]*)$/,
         (_, count: string, rest: string) => `${Number(count) + 1}${rest}`,
       );
       expect(wrong).not.toBe(behind);
@@ -215,4 +215,25 @@ test.each(HOSTILE)("many %s are read, and what is too much is told", (_, text) =
   const { phrases, project } = readWhole(text);
   expect(phrases.length).toBeLessThanOrEqual(60_001);
   if (project) expect(checkProject(JSON.parse(JSON.stringify(project))).ok).toBe(true);
+});
+
+test("whatever the figures, nothing throws, and what comes of them is a project", () => {
+  const figure = fc.constantFrom("0", "1", "2", "3", "7", "999", "2001", "99999999", "1.5", "00");
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...PATTERNS),
+      fc.array(figure, { minLength: 40, maxLength: 40 }),
+      fc.nat(7),
+      ({ text }, figures, every) => {
+        let at = 0;
+        const damaged = text.replace(/\d+/g, (own) => {
+          at += 1;
+          return at % (every + 1) === 0 ? (figures[at % figures.length] ?? own) : own;
+        });
+        const { project } = readWhole(damaged);
+        if (project) expect(checkProject(JSON.parse(JSON.stringify(project))).ok).toBe(true);
+      },
+    ),
+    { numRuns: 150 },
+  );
 });

@@ -29,7 +29,15 @@ export function forSize(sentence: string, size: number, of: number): string {
     `(${NUMBER})(\\s*(?:cm|mm|in|inches|sts)?\\s*)[([]\\s*(${NUMBER}(?:\\s*[,:;]\\s*${NUMBER}){${of - 2}})\\s*[)\\]]`,
     "g",
   );
-  return sentence.replace(list, (_, first: string, unit: string, rest: string) => {
+  const counts = new RegExp(
+    `([([]\\s*)(\\d+(?:\\s*[,:;]\\s*\\d+){${of - 1}})(?=\\s*st(?:s|itches)?\\b)`,
+    "g",
+  );
+  const counted = sentence.replace(
+    counts,
+    (_, open: string, all: string) => open + (all.split(/\s*[,:;]\s*/)[size] ?? ""),
+  );
+  return counted.replace(list, (_, first: string, unit: string, rest: string) => {
     const chosen = [first, ...rest.split(/\s*[,:;]\s*/)][size] ?? first;
     return `${/\d/.test(chosen) ? chosen : "0"}${unit.trim() === "" ? "" : unit}`;
   });

@@ -74,6 +74,12 @@ export type Step =
       readonly centre: number | null;
       readonly goes: "castOff" | "hold";
     }
+  /** The work is turned behind so many stitches: the first of two sides goes on, the rest waits. */
+  | { readonly does: "turn"; readonly each: number }
+  /** Yarn is joined to what waits; so many in the middle are bound off, or wait on. */
+  | { readonly does: "rejoin"; readonly centre: number | null; readonly goes: "castOff" | "hold" }
+  /** The second side is worked like the first. */
+  | { readonly does: "match" }
   | { readonly does: "pickUp"; readonly stitches: number; readonly round: boolean; readonly held: boolean }
   | { readonly does: "inRound" }
   | { readonly does: "as"; readonly piece: string; readonly upTo: UpTo | null; readonly reversed: boolean }

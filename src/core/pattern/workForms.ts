@@ -183,7 +183,7 @@ const pickUp = (said: string, round: boolean): Step => ({
 const IN_PATTERN = "in pattern as established|in established pattern|{inPattern}|as established|as before";
 
 /** How often, or to which count. */
-const OFTEN = "({times}|until {stitches2} sts [remain|on needles]|to {stitches2} sts)";
+const OFTEN = "({times}|until [there are] {stitches2} sts [remain|on needles]|to {stitches2} sts)";
 
 /** In the order in which they are tried. */
 const WORK_FORMS: readonly WorkForm[] = [
@@ -401,6 +401,29 @@ const WORK_FORMS: readonly WorkForm[] = [
       each: null,
       centre: stitches as number,
       goes: "castOff",
+    }),
+  ),
+  say(
+    "[divide for neck] [next] [rows] [{side}] {worked} [sts] [in pattern] turn [and] [(leave|leaving|place|slip|put) [all] [remain] [sts] on [sts] (holder|spare needles|waste yarn)] [[and] (work|working) [on] these [{stitches}] sts only]",
+    ({ worked }) => ({ does: "turn", each: lastNumber(worked) }),
+  ),
+  say(
+    "[with {side} facing] (rejoin|join) yarn to remain sts [and] bindoff [centre|center|middle|next|first] {stitches} sts [[and] {toEnd}]",
+    ({ stitches }) => ({ does: "rejoin", centre: stitches as number, goes: "castOff" }),
+  ),
+  say(
+    "[with {side} facing] (slip|leave|place|put) (centre|center|middle|next|first) {stitches} sts on [sts] (holder|waste yarn|thread) [and] (rejoin|join) yarn to remain sts [[and] {toEnd}]",
+    ({ stitches }) => ({ does: "rejoin", centre: stitches as number, goes: "hold" }),
+  ),
+  say("[with {side} facing] (rejoin|join) yarn to remain sts [[and] {toEnd}]", () => ({
+    does: "rejoin",
+    centre: null,
+    goes: "hold",
+  })),
+  say(
+    "(complete|work|finish) [{of}] (to match|to correspond with|same as|as for) 1th side [(reversing|reverse) [all] shaping]",
+    () => ({
+      does: "match",
     }),
   ),
   // Bands

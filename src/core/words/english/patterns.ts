@@ -34,6 +34,10 @@ export const patterns = {
   patternRoundsInRows: () => "These are rounds, and what was worked before is in rows.",
   patternTooLong: () => "So long a pattern is not read to its end: read what follows by itself.",
   patternPieceFull: () => "This piece has more sections than one can have: part it in two.",
+  patternNoFirstSide: () => "No first side was worked before this that it could go with.",
+  patternSecondSide: () =>
+    "A second side that is told in full is not read: say that it is worked to match the first.",
+  patternBeyond: () => "A figure of this is more than any piece can have: look whether it was printed so.",
   patternWhichNeedle: () => "Which needle is meant is not known: name its size in mm.",
   patternWhichPanel: () => "Which of the patterns is meant is not known: call it by its name.",
   patternOutside: () => "This seems to be work, and stands outside of any piece.",
