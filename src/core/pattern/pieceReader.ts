@@ -1,10 +1,10 @@
 /** The sections of a piece, made of what its sentences ask for, one after the other. */
 import { isWrong } from "../instructions/findings";
+import { numberIn } from "../instructions/numerals";
 import { readPattern } from "../instructions/read";
-import { repeatOf } from "../instructions/repeated";
 import { stitchesOf } from "../panels/panel";
 import { COUNTS, LENGTHS } from "../project/bounds";
-import type { ProjectPiece, ProjectPanel } from "../project/project";
+import type { ProjectPiece } from "../project/project";
 import { emptyPiece } from "../project/project";
 import {
   sectionSchema,
@@ -13,18 +13,11 @@ import {
   type SectionKind,
   type SectionOf,
 } from "../project/sections";
-import { begins, behind, heightOf, rowsOf, swapped } from "./soFar";
+import { panelOver, placedAcross, type KnownPanel, type KnownPanels } from "./knownPanel";
+import { begins, heightOf, rowsOf, stitchesBehind, swapped, type Told, type ToldOfSections } from "./soFar";
 import type { Gauge } from "../stitches/plainStitch";
 import { say, type Message } from "../words/message";
 import type { Edge, Extent, Needle, RowsMeant, Step } from "./steps";
-
-/** A panel of the pattern, read. */
-export interface KnownPanel {
-  readonly panel: ProjectPanel;
-  readonly rows: number;
-  /** Stitches that come again, and what stands once at both sides of them. */
-  readonly repeat: { readonly before: number; readonly of: number; readonly after: number };
-}
 
 interface Needles {
   readonly smallerMm: number | null;
@@ -34,8 +27,7 @@ interface Needles {
 interface Context {
   readonly gauge: Gauge;
   readonly needles: Needles;
-  /** Panels by their names in small letters. */
-  readonly panels: ReadonlyMap<string, KnownPanel>;
+  readonly panels: KnownPanels;
   /** What goes before rows, so that they are understood: keys of the pattern. */
   readonly keys: string;
   readonly pieces: readonly PieceReader[];
@@ -50,6 +42,7 @@ interface WrittenRows {
   readonly count: number;
 }
 
+/** The needle divided by turning: the second side is still to be worked. */
 interface Turned {
   /** The section that divides. */
   readonly id: string;
@@ -57,14 +50,16 @@ interface Turned {
   readonly rejoined: boolean;
 }
 
-interface Marked {
-  readonly turned: Turned | null;
+/** How far a piece is; a new one with every change, so that one can go back to it. */
+interface Work {
   readonly sections: readonly ProjectSection[];
+  readonly times: number;
+  readonly round: boolean;
   readonly needleMm: number | null;
+  /** What was set, and is worked over the next length that is said. */
   readonly set: Partial<FabricSection> | null;
   readonly rows: WrittenRows | null;
-  readonly round: boolean;
-  readonly times: number;
+  readonly turned: Turned | null;
 }
 
 /** A figure that no section can have: thrown where one is made, and caught where its step is done. */
@@ -78,6 +73,12 @@ type Done =
   | { readonly ok: false; readonly message: Message };
 
 const no = (message: Message): Done => ({ ok: false, message });
+const doneUnless = (wrong: Message | null): Done => (wrong ? no(wrong) : DONE);
+const differ = (printed: number | null, have: number | null): boolean =>
+  printed !== null && have !== null && printed !== have;
+const otherCount = (printed: number | null, have: number | null) =>
+  no(say("patternOtherCount", { printed: printed ?? 0, have: have ?? 0 }));
+const DONE: Done = { ok: true, sections: [] };
 
 /** What cannot come before a fabric that was set has begun. */
 const NEEDS_FABRIC: ReadonlySet<Step["does"]> = new Set(["castOffAt", "castOff", "hold", "divide"]);
@@ -85,73 +86,96 @@ const NEEDS_FABRIC: ReadonlySet<Step["does"]> = new Set(["castOffAt", "castOff",
 /** What can come before the second side is said to match the first. */
 const BESIDE: ReadonlySet<Step["does"]> = new Set(["match", "nothing", "sew"]);
 
-/** "k18", "p2", "panel a over next 12 sts". */
-const PLACED =
-  /(?<![^ ])(?:([kp]) ?(\d+)(?: sts)?(?= |$)|(?:work )?(?:rows 1 )?([a-z][^]*?) over (?:next )?(\d+) sts(?= |$))/g;
-
 /** Room for what one sentence adds, and for one that is not read, below what a piece can have. */
 const MOST_SECTIONS = 70;
 
-const WORDS_OF_TIMES: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4 };
 /** What is worked twice where nothing else is said. */
 const IN_PAIRS = /\b(?:sleeves|mittens|mitts|socks|gloves|arm(?:hole)? ?bands)\b/i;
 
 /** Where a ground is another on one side of one row alone. */
 const SINGLE = { knit: "stockinette", purl: "reverse" } as const;
 
+/** Works the steps of a piece one after the other. */
 export class PieceReader {
-  sections: ProjectSection[] = [];
-  times = 1;
-  round = false;
   /** Whether its name tells that it is worked oftener than any piece is, or never. */
   readonly oftenBeyond: boolean;
-  /** Stitches behind sections that only their rows tell. */
-  readonly counts = new Map<string, number>();
-  /** Rows of sections that only their panels or their text tell. */
-  readonly rowCounts = new Map<string, number>();
-  private needleMm: number | null = null;
-  /** What was set, and is worked over the next length that is said. */
-  private set: Partial<FabricSection> | null = null;
-  private rows: WrittenRows | null = null;
-  /** The needle divided by turning: the second side is still to be worked. */
-  private turned: Turned | null = null;
+  private at: Work;
+  /** What only their rows or their panels tell of sections. */
+  private readonly told: ToldOfSections = new WeakMap();
 
   constructor(
     readonly id: string,
     readonly name: string,
     private readonly context: Context,
   ) {
-    const told = /\((?:make|work|knit)\s+(\d+|two|three|four)/i.exec(name)?.[1]?.toLowerCase();
-    const times = told ? Number(WORDS_OF_TIMES[told] ?? told) : IN_PAIRS.test(name) ? 2 : 1;
+    const told = /\((?:make|work|knit)\s+(\d+|two|three|four)/i.exec(name)?.[1];
+    const times = told ? numberIn(told) : IN_PAIRS.test(name) ? 2 : 1;
     this.oftenBeyond = times < COUNTS.times.least || times > COUNTS.times.most;
-    this.times = this.oftenBeyond ? 1 : times;
+    this.at = {
+      sections: [],
+      times: this.oftenBeyond ? 1 : times,
+      round: false,
+      needleMm: null,
+      set: null,
+      rows: null,
+      turned: null,
+    };
+  }
+
+  get sections(): readonly ProjectSection[] {
+    return this.at.sections;
+  }
+
+  get times(): number {
+    return this.at.times;
+  }
+
+  get round(): boolean {
+    return this.at.round;
+  }
+
+  private go(on: Partial<Work>) {
+    this.at = { ...this.at, ...on };
+  }
+
+  /** Where the work is, to come back to it. */
+  mark(): Work {
+    return this.at;
+  }
+
+  backTo(before: Work) {
+    this.at = before;
   }
 
   get stitches(): number | null {
-    return this.sections.reduce<number | null>((have, section) => behind(section, have, this.counts), null);
+    return stitchesBehind(this.sections, this.told);
   }
 
   private get divided(): boolean {
     return this.sections.some(({ kind }) => kind === "divide");
   }
 
-  private add<Kind extends SectionKind>(kind: Kind, given: Partial<SectionOf<Kind>> = {}): string {
+  private add<Kind extends SectionKind>(
+    kind: Kind,
+    given: Partial<SectionOf<Kind>> = {},
+    told?: Told,
+  ): string {
     const id = `${this.id}/${this.sections.length + 1}`;
-    const made = sectionSchema.safeParse({ kind, id, needleMm: this.needleMm, ...given });
+    const made = sectionSchema.safeParse({ kind, id, needleMm: this.at.needleMm, ...given });
     if (!made.success) throw new Beyond();
-    this.sections.push(made.data);
+    this.go({ sections: [...this.sections, made.data] });
+    if (told) this.told.set(made.data, told);
     return id;
   }
 
   /** A fabric over an extent; `repeat` are the rows after which it comes again, where it may be counted by them. */
   private fabric(given: Partial<FabricSection>, extent: Extent, repeat: number | null = null): Done {
     const over = this.extent(extent);
-    if (over === null) return { ok: true, sections: [] };
+    if (over === null) return DONE;
     if ("code" in over) return no(over);
     if (extent.by === "times" && repeat === null) return no(say("patternNoRowsToRepeat"));
-    const id = this.add("fabric", { ...given, ...over });
-    if (extent.by === "times" && repeat !== null) this.rowCounts.set(id, repeat * extent.times);
-    return { ok: true, sections: [id] };
+    const told = extent.by === "times" && repeat !== null ? { rows: repeat * extent.times } : undefined;
+    return { ok: true, sections: [this.add("fabric", { ...given, ...over }, told)] };
   }
 
   /** An extent as a section has it. */
@@ -175,21 +199,25 @@ export class PieceReader {
     const first = from === "armhole" ? sections.findIndex(({ kind }) => kind === "castOffAt") : 0;
     return sections
       .slice(Math.max(0, first))
-      .reduce((sum, section) => sum + heightOf(section, this.rowCounts, this.rowMm), 0);
+      .reduce((sum, section) => sum + heightOf(section, this.told, this.rowMm), 0);
   }
 
-  private needleOf(needle: Needle): number | null {
+  /** Takes a needle; says why where it is not known which. */
+  private take(needle: Needle): Message | null {
     const { smallerMm, mainMm } = this.context.needles;
-    if ("mm" in needle) {
-      const { least, most } = LENGTHS.needle;
-      if (needle.mm < least || needle.mm > most) throw new Beyond();
-      return needle.mm === mainMm ? null : needle.mm;
+    if ("which" in needle) {
+      if (!smallerMm) return say("patternWhichNeedle");
+      this.go({ needleMm: needle.which === "smaller" ? smallerMm : null });
+      return null;
     }
-    return needle.which === "smaller" ? smallerMm : null;
+    const { least, most } = LENGTHS.needle;
+    if (needle.mm < least || needle.mm > most) throw new Beyond();
+    this.go({ needleMm: needle.mm === mainMm ? null : needle.mm });
+    return null;
   }
 
   /** Which edge is meant: the right one is the outer one, unless this is a front that is worn at the right. */
-  private at(edge: Edge, side: "RS" | "WS" | null): "edges" | "outer" | "inner" {
+  private edge(edge: Edge, side: "RS" | "WS" | null): "edges" | "outer" | "inner" {
     const rightFront = /\bright\b/i.test(this.name) && !this.divided;
     if (edge === "edges") return this.divided ? "outer" : "edges";
     if (edge === "beginning") {
@@ -204,9 +232,7 @@ export class PieceReader {
   private get nextIsRight(): boolean {
     const odd = this.sections.reduce(
       (sum, section) =>
-        section.kind === "fabric" && section.by === "length"
-          ? 0
-          : sum + (rowsOf(section, this.rowCounts) ?? 0),
+        section.kind === "fabric" && section.by === "length" ? 0 : sum + (rowsOf(section, this.told) ?? 0),
       0,
     );
     return odd % 2 === 0;
@@ -244,28 +270,27 @@ export class PieceReader {
   private work(step: Step, printed: number | null): Done {
     const have = this.stitches;
     if (this.sections.length >= MOST_SECTIONS) return no(say("patternPieceFull"));
-    if (this.turned?.rejoined && !BESIDE.has(step.does)) return no(say("patternSecondSide"));
-    if (this.set && NEEDS_FABRIC.has(step.does)) return no(say("patternHowFar"));
+    if (this.at.turned?.rejoined && !BESIDE.has(step.does)) return no(say("patternSecondSide"));
+    if (this.at.set && NEEDS_FABRIC.has(step.does)) return no(say("patternHowFar"));
     switch (step.does) {
       case "nothing":
       case "sew":
-        return { ok: true, sections: [] };
+        return DONE;
       case "needle":
-        if ("which" in step.needle && !this.context.needles.smallerMm) return no(say("patternWhichNeedle"));
-        this.needleMm = this.needleOf(step.needle);
-        return { ok: true, sections: [] };
+        return doneUnless(this.take(step.needle));
       case "inRound":
         if (this.hasRows && !this.round) return no(say("patternRoundsInRows"));
-        this.round = true;
-        this.sections = this.sections.map((section) =>
-          section.kind === "pickUp" ? { ...section, round: true } : section,
-        );
-        return { ok: true, sections: [] };
+        this.go({
+          round: true,
+          sections: this.sections.map((section) =>
+            section.kind === "pickUp" ? { ...section, round: true } : section,
+          ),
+        });
+        return DONE;
       case "castOn": {
-        if (step.needle && "which" in step.needle && !this.context.needles.smallerMm)
-          return no(say("patternWhichNeedle"));
-        if (step.needle) this.needleMm = this.needleOf(step.needle);
-        if (step.round) this.round = true;
+        const wrong = step.needle && this.take(step.needle);
+        if (wrong) return no(wrong);
+        if (step.round) this.go({ round: true });
         return {
           ok: true,
           sections: [this.add("castOn", { stitches: step.stitches, method: step.method ?? "longTail" })],
@@ -275,13 +300,13 @@ export class PieceReader {
         const total = step.stitches > 0 ? step.stitches : (printed ?? 1);
         return {
           ok: true,
-          sections: [this.add("pickUp", { stitches: total, round: step.round, held: step.held })],
+          sections: [this.add("pickUp", { stitches: total, held: step.held })],
         };
       }
       case "ground":
         if (!step.extent) {
-          this.set = { content: "ground", ground: step.ground };
-          return { ok: true, sections: [] };
+          this.go({ set: { content: "ground", ground: step.ground } });
+          return DONE;
         }
         return this.fabric({ content: "ground", ground: step.ground }, step.extent);
       case "face": {
@@ -292,14 +317,13 @@ export class PieceReader {
         return this.fabric({ content: "ground", ground }, { by: "rows", rows: step.rows });
       }
       case "asBefore": {
-        if (!step.extent) return { ok: true, sections: [] };
-        if (this.set) {
-          const { set } = this;
-          this.set = null;
+        if (!step.extent) return DONE;
+        const { set, rows } = this.at;
+        if (set) {
+          this.go({ set: null });
           return this.fabric(set, step.extent);
         }
-        if (this.rows && this.sections.at(-1)?.id === this.rows.sectionId)
-          return this.repeatRows("these", step.extent);
+        if (rows && this.sections.at(-1)?.id === rows.sectionId) return this.repeatRows("these", step.extent);
         if (step.inPattern && !this.hasPattern && this.context.panels.size > 0)
           return this.onlyPanel(step.extent);
         if (!this.sections.some(({ kind }) => kind === "fabric" || kind === "written"))
@@ -323,7 +347,7 @@ export class PieceReader {
       case "shape":
         return this.shape(step, printed);
       case "castOffAt": {
-        const at = this.at(step.at, step.side);
+        const at = this.edge(step.at, step.side);
         const often = at === "edges" || (step.at === "edges" && this.divided) ? step.rows / 2 : step.rows;
         if (step.rows > 1 && !Number.isInteger(often)) return no(say("patternOddRows", { rows: step.rows }));
         const count = Math.max(1, Math.round(often));
@@ -335,62 +359,59 @@ export class PieceReader {
         };
       }
       case "castOff":
-        if (step.stitches !== null && have !== null && step.stitches !== have)
-          return no(say("patternOtherCount", { printed: step.stitches, have }));
+        if (differ(step.stitches, have)) return otherCount(step.stitches, have);
         return { ok: true, sections: [this.add("castOff", { method: step.method })] };
       case "hold":
-        if (step.stitches !== null && have !== null && step.stitches !== have)
-          return no(say("patternOtherCount", { printed: step.stitches, have }));
+        if (differ(step.stitches, have)) return otherCount(step.stitches, have);
         return { ok: true, sections: [this.add("hold")] };
       case "divide": {
         const centre = step.centre ?? 0;
         const told = step.each === null ? have : 2 * step.each + centre;
-        if (have !== null && told !== have) return no(say("patternOtherCount", { printed: told ?? 0, have }));
+        if (differ(told, have)) return otherCount(told, have);
         return { ok: true, sections: [this.add("divide", { centre, centreTo: step.goes })] };
       }
       case "turn": {
         if (have === null) return no(say("patternCountUnknown"));
         const centre = have - 2 * step.each;
-        if (centre < 0) return no(say("patternOtherCount", { printed: 2 * step.each, have }));
+        if (centre < 0) return otherCount(2 * step.each, have);
         const id = this.add("divide", { centre, centreTo: "hold" });
-        this.turned = { id, centre, rejoined: false };
+        this.go({ turned: { id, centre, rejoined: false } });
         return { ok: true, sections: [id] };
       }
       case "rejoin":
         return this.rejoin(step);
       case "match":
-        if (!this.turned?.rejoined) return no(say("patternNoFirstSide"));
-        this.turned = null;
-        return { ok: true, sections: [] };
+        if (!this.at.turned?.rejoined) return no(say("patternNoFirstSide"));
+        this.go({ turned: null });
+        return DONE;
       case "as":
         return this.as(step);
       case "more":
         // A second one of what is worked in pairs is one of the two.
         if (this.times >= COUNTS.times.most) throw new Beyond();
-        this.times = step.second ? Math.max(2, this.times) : this.times + 1;
-        return { ok: true, sections: [] };
+        this.go({ times: step.second ? Math.max(2, this.times) : this.times + 1 });
+        return DONE;
     }
   }
 
   private shape(step: Extract<Step, { does: "shape" }>, printed: number | null): Done {
     const have = this.stitches;
-    const at = this.at(step.at, null);
+    const at = this.edge(step.at, null);
     const edges = at === "edges" ? 2 : 1;
     const each = step.stitches * edges;
     const to = step.to ?? (step.times === null || step.andNext ? printed : null);
     let { times } = step;
     if (to !== null && have !== null) {
       const counted = Math.abs(have - to) / each;
-      if (!Number.isInteger(counted)) return no(say("patternOtherCount", { printed: to, have }));
+      if (!Number.isInteger(counted)) return otherCount(to, have);
       // "Next and every following 4th row 5 times" is five or six: the count behind it says which.
       const oneMore = step.andNext && counted === (times ?? 0) + 1;
-      if (times !== null && counted !== times && !oneMore)
-        return no(say("patternOtherCount", { printed: to, have }));
+      if (times !== null && counted !== times && !oneMore) return otherCount(to, have);
       times = counted;
     } else if (step.andNext && step.how === "more") times = (times ?? 0) + 1;
     else if (step.andNext && times !== null) return no(say("patternHowOften", { times }));
     if (times === null) return no(say("patternCountUnknown"));
-    if (times === 0) return { ok: true, sections: [] };
+    if (times === 0) return DONE;
     const sections = this.before(step);
     const begun = sections.length > 0;
     const add = (often: number, every: number) =>
@@ -405,24 +426,27 @@ export class PieceReader {
 
   /** Rows that go before the first shaping: those that are said, and those in which a fabric begins that was only set. */
   private before({ first, every }: Extract<Step, { does: "shape" }>): string[] {
-    const rows = first > 1 ? first - 1 : this.set ? Math.max(2, every - 1) : 0;
+    const { set } = this.at;
+    const rows = first > 1 ? first - 1 : set ? Math.max(2, every - 1) : 0;
     if (rows === 0) return [];
-    const fabric = this.set ?? { content: "asBefore" as const };
-    this.set = null;
+    const fabric = set ?? { content: "asBefore" as const };
+    this.go({ set: null });
     return [this.add("fabric", { ...fabric, by: "rows", rows })];
   }
 
   /** The middle, of which the first side did not say what becomes of it. */
   private rejoin({ centre, goes }: Extract<Step, { does: "rejoin" }>): Done {
-    const { turned } = this;
+    const { turned } = this.at;
     if (!turned) return no(say("patternNoFirstSide"));
     const told = centre ?? 0;
-    if (told !== turned.centre) return no(say("patternOtherCount", { printed: told, have: turned.centre }));
-    this.sections = this.sections.map((section) =>
-      section.id === turned.id && section.kind === "divide" ? { ...section, centreTo: goes } : section,
-    );
-    this.turned = { ...turned, rejoined: true };
-    return { ok: true, sections: [] };
+    if (told !== turned.centre) return otherCount(told, turned.centre);
+    this.go({
+      turned: { ...turned, rejoined: true },
+      sections: this.sections.map((section) =>
+        section.id === turned.id && section.kind === "divide" ? { ...section, centreTo: goes } : section,
+      ),
+    });
+    return DONE;
   }
 
   private panel(named: string, extent: Extent): Done {
@@ -432,85 +456,46 @@ export class PieceReader {
   }
 
   private panelOver(known: KnownPanel, extent: Extent): Done {
-    const have = this.stitches;
-    const { before, of, after } = known.repeat;
-    const times = have === null ? NaN : (have - before - after) / of;
-    if (!Number.isInteger(times) || times < 1)
-      return no(
-        say("patternPanelDoesNotFit", { name: known.panel.name, of, have: have ?? 0, more: before + after }),
-      );
-    return this.fabric(
-      { content: "panels", edge: 0, across: [{ panelId: known.panel.id, times, joined: "repeat" }] },
-      extent,
-      known.rows,
-    );
+    const one = panelOver(known, this.stitches);
+    if ("code" in one) return no(one);
+    return this.fabric({ content: "panels", edge: 0, across: [one] }, extent, known.rows);
   }
 
-  /** Panels side by side, with knits and purls between them; they are worked with what comes next. */
-  private place(across: string): Done {
-    const parts = [...across.matchAll(PLACED)];
-    const rest = across.replace(PLACED, "").trim();
-    if (parts.length === 0 || rest !== "") return no(say("patternNotUnderstood"));
-    const placed: FabricSection["across"] = [];
-    let sum = 0;
-    for (const [, face, count, named, over] of parts) {
-      if (face !== undefined) {
-        const times = Number(count);
-        sum += times;
-        placed.push({
-          panelId: face === "k" ? "stockinette" : "reverse-stockinette",
-          times,
-          joined: "repeat",
-        });
-        continue;
-      }
-      const known = this.context.panels.get((named ?? "").trim());
-      if (!known) return no(say("patternNoSuchPanel", { name: (named ?? "").trim() }));
-      const { before, of, after } = known.repeat;
-      const times = (Number(over) - before - after) / of;
-      if (!Number.isInteger(times) || times < 1)
-        return no(
-          say("patternPanelDoesNotFit", {
-            name: known.panel.name,
-            of,
-            have: Number(over),
-            more: before + after,
-          }),
-        );
-      sum += Number(over);
-      placed.push({ panelId: known.panel.id, times, joined: "repeat" });
-    }
+  /** Panels side by side; they are worked with what comes next. */
+  private place(told: string): Done {
+    const placed = placedAcross(told, this.context.panels);
+    if ("code" in placed) return no(placed);
     const have = this.stitches;
-    if (have !== null && sum !== have) return no(say("patternOtherCount", { printed: sum, have }));
-    this.set = { content: "panels", edge: 0, across: placed };
-    return { ok: true, sections: [] };
+    if (differ(placed.stitches, have)) return otherCount(placed.stitches, have);
+    this.go({ set: { content: "panels", edge: 0, across: [...placed.across] } });
+    return DONE;
+  }
+
+  /** Rows with all that must be known to read them. */
+  private headed(rows: string, stitches: number | null): string {
+    const round = this.round ? "Worked in the round.\n" : "";
+    return `${this.context.keys}${round}${stitches === null ? "" : `Cast on ${stitches} sts.\n`}${rows}`;
   }
 
   /** Rows as they are written; they are worked once, and may come again by a sentence behind them. */
   write(text: string, printed: number | null): Done {
     const have = this.stitches;
-    const whole = `${this.context.keys}${have === null ? "" : `Cast on ${have} sts.\n`}${this.round ? "Worked in the round.\n" : ""}${text}`;
-    const read = readPattern(whole, have);
-    const wrong = read.findings.find(isWrong);
-    if (!read.panel || !read.complete || wrong) {
-      if (wrong) return no(wrong.message);
-      return no(say("patternNotUnderstood"));
-    }
-    const id = this.add("written", { text: this.context.keys + text });
-    const left = read.panel.rows.at(-1);
+    const { panel, numbers, complete, findings } = readPattern(this.headed(text, have), have);
+    const wrong = findings.find(isWrong);
+    if (!panel || !complete || wrong) return no(wrong?.message ?? say("patternNotUnderstood"));
+    const left = panel.rows.at(-1);
     const count = left ? stitchesOf(left) : have;
-    if (count !== null) this.counts.set(id, count);
-    this.rowCounts.set(id, read.panel.rows.length);
-    this.rows = { text, sectionId: id, first: read.numbers[0] ?? 1, count: read.panel.rows.length };
-    this.set = null;
-    if (printed !== null && count !== null && printed !== count)
-      return no(say("patternOtherCount", { printed, have: count }));
-    return { ok: true, sections: [id] };
+    if (differ(printed, count)) return otherCount(printed, count);
+    const rows = panel.rows.length;
+    const told = { rows, ...(count !== null && { stitches: count }) };
+    const sectionId = this.add("written", { text: this.context.keys + text }, told);
+    this.go({ set: null, rows: { text, sectionId, first: numbers[0] ?? 1, count: rows } });
+    return { ok: true, sections: [sectionId] };
   }
 
   /** The rows before become a panel that is worked so often, the time that they are written counted in. */
   private repeatRows(meant: RowsMeant, extent: Extent): Done {
-    const { rows } = this;
+    const { rows } = this.at;
     const last = this.sections.at(-1);
     if (!rows || !last || last.id !== rows.sectionId) return no(say("patternNoRowsToRepeat"));
     const all =
@@ -521,17 +506,17 @@ export class PieceReader {
     if (!all) return no(say("patternOtherRows", { from: rows.first, to: rows.first + rows.count - 1 }));
     if (extent.by === "times" && extent.how === "said")
       return no(say("patternHowOften", { times: extent.times }));
-    const before = this.sections
-      .slice(0, -1)
-      .reduce<number | null>((have, section) => behind(section, have, this.counts), null);
+    const others = this.sections.slice(0, -1);
+    const before = stitchesBehind(others, this.told);
     if (before === null) return no(say("patternCountUnknown"));
-    if (this.counts.get(last.id) !== before) return no(say("patternRowsDoNotClose"));
-    this.sections.pop();
+    if (this.told.get(last)?.stitches !== before) return no(say("patternRowsDoNotClose"));
+    this.go({ sections: others, rows: null });
     const over: Extent =
       extent.by === "times" && extent.how === "more" ? { ...extent, times: extent.times + 1 } : extent;
-    const text = `${this.context.keys}${this.round ? "Worked in the round.\n" : ""}Cast on ${before} sts.\n${rows.text}`;
-    const panelId = this.context.addPanel(`${this.name}, rows from ${before} sts`, text);
-    this.rows = null;
+    const panelId = this.context.addPanel(
+      `${this.name}, rows from ${before} sts`,
+      this.headed(rows.text, before),
+    );
     return this.fabric(
       { content: "panels", edge: 0, across: [{ panelId, times: 1, joined: "whole" }] },
       over,
@@ -560,57 +545,35 @@ export class PieceReader {
             begins(place ?? "shoulder", section, like.sections.slice(0, index)),
           );
     if (end < 1) return no(say("patternNoSuchPlace", { name: like.name }));
-    this.round ||= like.round;
-    const ids: string[] = [];
-    for (const section of like.sections.slice(0, end)) {
-      const id = `${this.id}/${this.sections.length + 1}`;
-      const count = like.counts.get(section.id);
-      if (count !== undefined) this.counts.set(id, count);
-      const rows = like.rowCounts.get(section.id);
-      if (rows !== undefined) this.rowCounts.set(id, rows);
-      this.sections.push({ ...(reversed ? swapped(section) : section), id });
-      ids.push(id);
-    }
-    if (upTo === null || typeof upTo !== "object") return { ok: true, sections: ids };
+    this.go({ round: this.round || like.round });
+    const ids = like.sections
+      .slice(0, end)
+      .map((section) => this.copy(reversed ? swapped(section) : section, like.told.get(section)));
     // Up to a height: what goes on evenly at the end ends there.
+    return typeof upTo === "object" && upTo ? this.upTo(upTo, like, ids) : { ok: true, sections: ids };
+  }
+
+  /** A section of another piece as one of this. */
+  private copy(section: ProjectSection, told: Told | undefined): string {
+    const mine = { ...section, id: `${this.id}/${this.sections.length + 1}` };
+    this.go({ sections: [...this.sections, mine] });
+    if (told) this.told.set(mine, told);
+    return mine.id;
+  }
+
+  private upTo(extent: Extent, like: PieceReader, ids: readonly string[]): Done {
     const last = this.sections.at(-1);
-    if (last?.kind !== "fabric") return no(say("patternNoSuchPlace", { name: like.name }));
-    const over = this.extent(upTo, this.sections.slice(0, -1));
-    if (over === null) return no(say("patternNoSuchPlace", { name: like.name }));
+    const others = this.sections.slice(0, -1);
+    const over = last?.kind === "fabric" ? this.extent(extent, others) : null;
+    if (last?.kind !== "fabric" || over === null) return no(say("patternNoSuchPlace", { name: like.name }));
     if ("code" in over) return no(over);
-    this.sections[this.sections.length - 1] = { ...last, ...over };
+    this.go({ sections: [...others, { ...last, ...over }] });
     return { ok: true, sections: ids };
-  }
-
-  /** Where the work is, to come back to it. */
-  mark(): Marked {
-    const { needleMm, set, rows, round, times, turned } = this;
-    return { sections: [...this.sections], needleMm, set, rows, round, times, turned };
-  }
-
-  backTo({ sections, needleMm, set, rows, round, times, turned }: Marked) {
-    this.turned = turned;
-    this.sections = [...sections];
-    this.needleMm = needleMm;
-    this.set = set;
-    this.rows = rows;
-    this.round = round;
-    this.times = times;
   }
 
   /** Something that nobody understood: it stands in the piece as rows that are not read, so that the answer says so. */
   unread(text: string): string | null {
     return this.sections.length > MOST_SECTIONS ? null : this.add("written", { text });
-  }
-
-  /** Whether a second side was never told of. */
-  get halfDone(): boolean {
-    return this.turned !== null;
-  }
-
-  /** Whether something was set, and no sentence said how far it is worked. */
-  get waits(): boolean {
-    return this.set !== null;
   }
 
   /** The piece as it stands in a project. */
@@ -625,7 +588,7 @@ export class PieceReader {
       ),
       times: this.times,
       round: this.round,
-      sections: this.sections,
+      sections: [...this.sections],
     };
   }
 }
@@ -633,10 +596,3 @@ export class PieceReader {
 /** A name in capitals as it is spoken. */
 const spoken = (name: string) =>
   name === name.toUpperCase() ? name.charAt(0) + name.slice(1).toLowerCase() : name;
-
-export const repeatOfPanel = (panel: ProjectPanel): KnownPanel | null => {
-  const read = readPattern(panel.text);
-  const wrong = read.findings.some(isWrong);
-  if (!read.panel || !read.complete || wrong) return null;
-  return { panel, rows: read.panel.rows.length, repeat: repeatOf(panel.text, read) };
-};

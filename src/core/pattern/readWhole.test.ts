@@ -237,3 +237,18 @@ test("whatever the figures, nothing throws, and what comes of them is a project"
     { numRuns: 150 },
   );
 });
+
+test("what was begun of a sentence and given up leaves nothing behind: no section, and no count of one", () => {
+  const back = "Back\nCast on 94 sts.\nRow 1 (RS): *K2tog, k45; rep from * to end. (92 sts)\nBind off.";
+  // The front is to be as high as nothing of the back is: the sentence is given up in the middle.
+  const front =
+    "Front\nWork as for back until piece measures 1 cm.\nCast on 40 sts.\nKnit 4 rows.\nBind off 40 sts.";
+  expect(allTold(readWhole(`${back}\n${front}`))).toHaveLength(1);
+  const wrong = readWhole("Scarf\nCast on 40 sts.\nRow 1: K40. (41 sts)\nBind off.");
+  expect(allTold(wrong)).toHaveLength(1);
+  expect(wrong.project?.pieces[0]?.sections.map(({ kind }) => kind)).toEqual([
+    "castOn",
+    "written",
+    "castOff",
+  ]);
+});

@@ -3,13 +3,19 @@ import type { ProjectSection } from "../project/sections";
 import { isShape } from "../project/sectionKinds";
 import type { UpTo } from "./steps";
 
-/** Stitches on the needle behind a section; null where nobody knows. */
-export function behind(
-  section: ProjectSection,
-  have: number | null,
-  counts: ReadonlyMap<string, number>,
-): number | null {
-  const known = counts.get(section.id);
+/** What only its rows or its panels tell of a section. */
+export interface Told {
+  readonly stitches?: number;
+  readonly rows: number;
+}
+export type ToldOfSections = WeakMap<ProjectSection, Told>;
+
+/** Stitches on the needle behind sections; null where nobody knows. */
+export const stitchesBehind = (sections: readonly ProjectSection[], told: ToldOfSections): number | null =>
+  sections.reduce<number | null>((have, section) => behind(section, have, told), null);
+
+function behind(section: ProjectSection, have: number | null, told: ToldOfSections): number | null {
+  const known = told.get(section)?.stitches;
   if (known !== undefined) return known;
   if (section.kind === "castOn") return section.stitches;
   if (section.kind === "pickUp") return section.stitches;
@@ -26,8 +32,8 @@ export function behind(
 }
 
 /** Rows of a section, as far as they are known: of some only what is written tells them. */
-export function rowsOf(section: ProjectSection, rows: ReadonlyMap<string, number>): number | null {
-  const known = rows.get(section.id);
+export function rowsOf(section: ProjectSection, told: ToldOfSections): number | null {
+  const known = told.get(section)?.rows;
   if (known !== undefined) return known;
   if (section.kind === "fabric") return section.by === "rows" ? section.rows : null;
   if (section.kind === "shape") return section.by === "rule" ? section.every * section.times : section.rows;
@@ -35,9 +41,9 @@ export function rowsOf(section: ProjectSection, rows: ReadonlyMap<string, number
   return section.kind === "change" || section.kind === "divide" ? 1 : 0;
 }
 
-export function heightOf(section: ProjectSection, rows: ReadonlyMap<string, number>, rowMm: number): number {
+export function heightOf(section: ProjectSection, told: ToldOfSections, rowMm: number): number {
   if (section.kind === "fabric" && section.by === "length") return section.lengthMm ?? 0;
-  return (rowsOf(section, rows) ?? 0) * rowMm;
+  return (rowsOf(section, told) ?? 0) * rowMm;
 }
 
 /** Whether the shaping of an armhole, a neck or a shoulder begins with a section. */
