@@ -1,9 +1,10 @@
 /** JSON from outside, taken apart only where it is not nested deeper than any project. */
-import { unanswerable, type Answered } from "./answered";
+import type { z } from "zod";
+import { diagnosticsOf, unanswerable, type Answered } from "./answered";
 import { Nesting } from "./nesting";
 
-type Parsed =
-  { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly refusal: Answered };
+type Parsed<Value = unknown> =
+  { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly refusal: Answered };
 
 /** Deeper than any project goes; a reader that follows a deeper one may not come back. */
 const MOST_DEPTH = 64;
@@ -19,7 +20,7 @@ function depthOf(text: string): number {
   return deepest;
 }
 
-const refuse = (message: string): Parsed => ({
+const refuse = (message: string): Parsed<never> => ({
   ok: false,
   refusal: unanswerable(message, [{ path: "body", message }]),
 });
@@ -32,4 +33,14 @@ export function parsed(text: string): Parsed {
   } catch {
     return refuse(text.trim() === "" ? "The body is empty: send JSON." : "The body is not JSON.");
   }
+}
+
+/** What a body asks for, as its call wants it; or the answer that refuses it with the places that are not valid. */
+export function askedIn<Asked>(text: string, schema: z.ZodType<Asked>): Parsed<Asked> {
+  const body = parsed(text);
+  if (!body.ok) return body;
+  const asked = schema.safeParse(body.value);
+  if (asked.success) return { ok: true, value: asked.data };
+  const refusal = unanswerable("The request has a part that is not valid.", diagnosticsOf(asked.error));
+  return { ok: false, refusal };
 }

@@ -67,7 +67,7 @@ export interface Begun {
   readonly answer: BegunAnswer | null;
 }
 
-export interface BegunAnswer {
+interface BegunAnswer {
   readonly balls: number;
   readonly ballG: number;
   /** Yarn in m: the tenth percentile, the median, the ninetieth. */

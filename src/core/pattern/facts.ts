@@ -1,4 +1,5 @@
 /** What a pattern says before it begins: gauge, yarn and how much of it, needles, sizes. */
+import { METRES_IN_YARD } from "../units/brands";
 import { readPutUp, type PutUp } from "../yarn/putUp";
 import { lengthMm } from "./forms";
 
@@ -87,6 +88,6 @@ export function yarnIn(sentence: string): Pick<Facts, "yarn" | "balls" | "needM"
   return {
     yarn: putUp?.ok || name ? { name: name ?? "", putUp: putUp?.ok ? putUp.value : null } : null,
     balls: balls === undefined ? null : Number(balls),
-    needM: need === undefined ? null : Number(need) * (unit.startsWith("y") ? 0.9144 : 1),
+    needM: need === undefined ? null : Number(need) * (unit.startsWith("y") ? METRES_IN_YARD : 1),
   };
 }

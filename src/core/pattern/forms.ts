@@ -13,8 +13,6 @@ const SLOTS: Readonly<Record<string, { readonly takes: string; readonly reads: S
   row: { takes: "\\d+ ", reads: whole },
   every: { takes: "\\d+th ", reads: whole },
   times: { takes: "\\d+ (?:more )?(?:times |timesinall )(?:more )?", reads: (said) => said },
-  length: { takes: "\\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|in|inches) ", reads: lengthMm },
-  mm: { takes: "\\d+(?:\\.\\d+)? ?mm ", reads: (said) => Number.parseFloat(said) },
   words: { takes: "(?:[^ ]+ ){1,8}?", reads: (said) => said.trim() },
   side: { takes: "(?:rightside|wrongside) ", reads: (said) => (said.startsWith("right") ? "RS" : "WS") },
   way: { takes: "(?:decrease|increase) ", reads: (said) => said.trim() },
@@ -35,7 +33,7 @@ export interface Form {
 const kindOfSlot = (name: string) => name.replace(/\d+$/, "");
 
 /** Makes a form of what is written; `more` are slots of its own, each with what it takes. */
-export function form(written: string, more: Readonly<Record<string, string>> = {}): Form {
+export function form(written: string, more: Readonly<Record<string, string>>): Form {
   const slots: string[] = [];
   const source = written.replace(
     /\{(\w+)\}|[[\]()|]|[^\s[\](){}|]+|\s+/g,

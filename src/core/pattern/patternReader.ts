@@ -57,6 +57,10 @@ const MOST_PANELS = 200;
 /** A row as it is written in one line. */
 const oneLine = (said: string) => said.replace(/\s+/g, " ").trim();
 
+/** What a row says behind "Next row (RS):". */
+const withoutLabel = (said: string) => said.replace(/^[^:]*:\s*/, "");
+
+/** A row with its full stop. */
 const ended = (said: string) => (/[.)]$/.test(said) ? said : `${said}.`);
 
 const sameEdges = (one: Seam, other: Seam) =>
@@ -117,8 +121,7 @@ export class PatternReader {
         /^\s*(?:sizes?|to fit)/i.test(this.phrases[index - 1]?.text ?? ""),
     );
     const inline = this.phrases.find(({ text }) => /^\s*(?:sizes?|to fit)\b/i.test(text));
-    const found = sizesIn(told?.text ?? inline?.text ?? "");
-    return found;
+    return sizesIn(told?.text ?? inline?.text ?? "");
   }
 
   private put(phrase: Span & { text: string }, taken: Taken, printed: number | null = null) {
@@ -238,7 +241,7 @@ export class PatternReader {
     if (/\bcast on \d|\bCO \d/i.test(said) && this.part !== "panel") {
       return this.beginWith(this.title || "Piece", phrase, said);
     }
-    if (SEVERAL_YARNS.test(said)) return this.unread(phrase, null, say("patternSeveralYarns"), null);
+    if (several) return this.unread(phrase, null, say("patternSeveralYarns"), null);
     if (readWork(plainWords(said))?.some(({ does }) => does !== "nothing" && does !== "needle"))
       return this.unread(phrase, null, say("patternOutside"), null);
     this.put(phrase, { as: "note" });
@@ -250,11 +253,8 @@ export class PatternReader {
       if (gauge === "pattern") return say("patternGaugeInPattern");
       if (gauge === "beyond") return null;
       if (gauge && !this.facts.gauge) {
-        this.facts = {
-          ...this.facts,
-          gauge,
-          needles: [...new Set([...this.facts.needles, ...needlesIn(said, this.part)])],
-        };
+        this.facts = { ...this.facts, gauge };
+        this.addNeedles(needlesIn(said, this.part));
         return say("patternGauge", { stitches: gauge.stitchesPer10Cm, rows: gauge.rowsPer10Cm });
       }
     }
@@ -262,7 +262,7 @@ export class PatternReader {
       return this.sizes.length > 1 ? say("patternSizes", { sizes: this.sizes.length }) : null;
     const needles = needlesIn(said, this.part);
     if (needles.length > 0 && ["needles", "yarn", "gauge", "top"].includes(this.part)) {
-      this.facts = { ...this.facts, needles: [...new Set([...this.facts.needles, ...needles])] };
+      this.addNeedles(needles);
       if (this.part !== "yarn" || !yarnIn(said))
         return say("patternNeedles", { least: Math.min(...needles), most: Math.max(...needles) });
     }
@@ -278,13 +278,17 @@ export class PatternReader {
     return say("patternYarn", { balls: yarn.balls, name: yarn.yarn?.name ?? "" });
   }
 
+  private addNeedles(needles: readonly number[]) {
+    this.facts = { ...this.facts, needles: [...new Set([...this.facts.needles, ...needles])] };
+  }
+
   private work(phrase: Phrase, piece: PieceReader, given: string): void {
     const { said: whole, printed } = withoutCount(given);
     const said = whole.replace(LEAD, "");
     let steps = readWork(plainWords(said)) ?? this.parted(said);
     // "Next row: dec 1 st each end" is work as any other.
     if (!steps && phrase.kind === "row") {
-      const behind = said.replace(/^[^:]*:\s*/, "");
+      const behind = withoutLabel(said);
       steps =
         readWork(plainWords(behind)) ?? readWork(plainWords(`next row ${behind}`)) ?? this.parted(behind);
     }
@@ -410,7 +414,7 @@ export class PatternReader {
         continue;
       }
       const { said: bareSaid } = withoutCount(said);
-      const behind = bareSaid.replace(/^[^:]*:\s*/, "");
+      const behind = withoutLabel(bareSaid);
       const asWork =
         !NUMBERED.test(bareSaid) &&
         (readWork(plainWords(bareSaid)) ?? readWork(plainWords(behind)) ?? this.parted(behind));

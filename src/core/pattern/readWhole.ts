@@ -4,10 +4,7 @@ import { say } from "../words/message";
 import { usualPutUp } from "../yarn/classes";
 import { cut } from "./cut";
 import { PatternReader } from "./patternReader";
-import type { WholeOptions, WholePattern } from "./taken";
-
-/** What of a longer pattern stands behind so many letters is not read. */
-const MOST_LETTERS = 200_000;
+import { MOST_LETTERS, type WholeOptions, type WholePattern } from "./taken";
 
 /** The project that comes of a pattern; null where it has no piece. */
 function projectOf({ title, facts, needles, panels, seams, pieces }: PatternReader): Project | null {

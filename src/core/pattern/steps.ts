@@ -32,7 +32,6 @@ export type Step =
       readonly does: "face";
       readonly face: "knit" | "purl";
       readonly rows: number;
-      readonly change: Change | null;
     }
   | { readonly does: "panel"; readonly named: string; readonly extent: Extent }
   | {
@@ -80,7 +79,7 @@ export type Step =
   | { readonly does: "rejoin"; readonly centre: number | null; readonly goes: "castOff" | "hold" }
   /** The second side is worked like the first. */
   | { readonly does: "match" }
-  | { readonly does: "pickUp"; readonly stitches: number; readonly round: boolean; readonly held: boolean }
+  | { readonly does: "pickUp"; readonly stitches: number; readonly held: boolean }
   | { readonly does: "inRound" }
   | { readonly does: "as"; readonly piece: string; readonly upTo: UpTo | null; readonly reversed: boolean }
   /** The piece is worked again: a second time, or once more than was said. */

@@ -50,6 +50,9 @@ export interface WholePattern {
 /** What the knitter said of a phrase, by its words: that nothing is worked by it, or what else it says. */
 type Settled = Readonly<Record<string, string>>;
 
+/** What of a longer pattern stands behind so many letters is not read. */
+export const MOST_LETTERS = 200_000;
+
 export interface WholeOptions {
   /** Which of its sizes, counted from 0. */
   readonly size?: number;

@@ -1,7 +1,7 @@
 /** How patterns say what is worked. Each line is a way of saying it; the examples in the test are those of the page. */
 import { CAST_OFF_IDS, CAST_ON_IDS, type CastOff, type CastOn } from "../project/edgeKinds";
 import type { GroundId } from "../panels/grounds";
-import { fits, form, type Form, type Slots } from "./forms";
+import { fits, form, lengthMm as millimetresIn, type Form, type Slots } from "./forms";
 import type { Change, Edge, Extent, Needle, Often, RowsMeant, Step, UpTo } from "./steps";
 
 const GROUNDS: readonly (readonly [RegExp, GroundId])[] = [
@@ -65,10 +65,9 @@ function extentOf(said: unknown): Extent | null {
   if (times) return { by: "times", ...times };
   const [, rows] = /^for (\d+) (?:more )?rows/.exec(words) ?? [];
   if (rows) return { by: "rows", rows: Number(rows) };
-  const [, figures, half, unit] = /(\d+(?:\.\d+)?) ?(\.5)? ?(cm|mm|inches|in)\b/.exec(words) ?? [];
-  if (figures === undefined) return null;
-  const value = Number(figures) + (half ? 0.5 : 0);
-  const lengthMm = value * (unit === "cm" ? 10 : unit === "mm" ? 1 : 25.4);
+  const [length] = /\d+(?:\.\d+)? ?(?:\.5)? ?(?:cm|mm|inches|in)\b/.exec(words) ?? [];
+  if (length === undefined) return null;
+  const lengthMm = millimetresIn(length);
   if (words.startsWith("for ") || /from here/.test(words)) return { by: "length", lengthMm, from: "here" };
   if (
     /until (?:[^ ]+ )*?(?:armholes?|raglan|yoke) measures?|from (?:[^ ]+ )?(?:armhole|dividing|underarm|division)/.test(
@@ -169,14 +168,24 @@ const castOffAt = (slots: Slots, at: Edge, rows: number): Step => ({
 const PICKED_UP = /(\d+) sts((?:(?!\d+ sts)[^])*)/g;
 
 /** What is picked up along several edges, told one by one; what is on hold comes along. */
-const pickUp = (said: string, round: boolean): Step => ({
+const pickUp = (said: string): Step => ({
   does: "pickUp",
   stitches: [...said.matchAll(PICKED_UP)].reduce(
     (sum, [, count, along = ""]) => sum + Number(count) * (/\b(?:each|both)\b/.test(along) ? 2 : 1),
     0,
   ),
-  round,
   held: /holder|held|waste yarn/.test(said),
+});
+
+/** Worked as another piece is. */
+const AS_FOR = "(work|make|knit) [exactly] (as for|same as|as given for|as) {of}";
+
+const as = ({ of }: Slots, given: { readonly upTo?: UpTo | null; readonly reversed?: boolean }): Step => ({
+  does: "as",
+  piece: of as string,
+  upTo: null,
+  reversed: false,
+  ...given,
 });
 
 /** As it was worked before; "in pattern" alone may be the first time. */
@@ -210,8 +219,8 @@ const WORK_FORMS: readonly WorkForm[] = [
   ),
   say("{rows} rows {ground}", (slots) => ground(slots, { by: "rows", rows: slots.rows as number })),
   say("[{begins}] (work|continue) in {ground}", (slots) => ground(slots, null)),
-  say("knit {rows} rows", ({ rows }) => ({ does: "face", face: "knit", rows: rows as number, change: null })),
-  say("purl {rows} rows", ({ rows }) => ({ does: "face", face: "purl", rows: rows as number, change: null })),
+  say("knit {rows} rows", ({ rows }) => ({ does: "face", face: "knit", rows: rows as number })),
+  say("purl {rows} rows", ({ rows }) => ({ does: "face", face: "purl", rows: rows as number })),
   say("knit every rows {extent}", ({ extent }) => ({
     does: "ground",
     ground: "garter",
@@ -237,47 +246,28 @@ const WORK_FORMS: readonly WorkForm[] = [
     inPattern: inPattern !== undefined,
   })),
   // Rows that come again
-  say("repeat (these|last) {rows} rows ({extent}|{times})", (slots) => repeated(slots)),
-  say("repeat rows {range} ({extent}|{times})", (slots) => repeated(slots)),
-  say("repeat these rows ({extent}|{times})", (slots) => repeated(slots)),
+  say("repeat (these|last) {rows} rows ({extent}|{times})", repeated),
+  say("repeat rows {range} ({extent}|{times})", repeated),
+  say("repeat these rows ({extent}|{times})", repeated),
   say("repeat (this|last) rows ({extent}|{times})", (slots) => repeated({ ...slots, rows: 1 })),
   say("repeat rows {row} ({extent}|{times})", (slots) =>
     repeated({ ...slots, range: `${String(slots.row)}-${String(slots.row)}` }),
   ),
   // Other pieces
   say(
-    "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} (to|until|up to) (beginning armhole|armhole|armhole shaping|armholes|underarm) [shaping]",
-    upTo("armhole"),
+    `${AS_FOR} (to|until|up to) (beginning armhole|armhole|armhole shaping|armholes|underarm) [shaping]`,
+    (slots) => as(slots, { upTo: "armhole" }),
+  ),
+  say(`${AS_FOR} (to|until|up to) (beginning neck|neck|neck shaping) [shaping]`, (slots) =>
+    as(slots, { upTo: "neck" }),
   ),
   say(
-    "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} (to|until|up to) (beginning neck|neck|neck shaping) [shaping]",
-    upTo("neck"),
+    `${AS_FOR} (to|until|up to) (beginning shoulder|shoulder|shoulders|shoulder shaping) [shaping]`,
+    (slots) => as(slots, { upTo: "shoulder" }),
   ),
-  say(
-    "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} (to|until|up to) (beginning shoulder|shoulder|shoulders|shoulder shaping) [shaping]",
-    upTo("shoulder"),
-  ),
-  say("(work|make|knit) [exactly] (as for|same as|as given for|as) {of} {extent}", ({ of, extent }) => ({
-    does: "as",
-    piece: of as string,
-    upTo: extentOf(extent),
-    reversed: false,
-  })),
-  say(
-    "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} (reversing|reverse) [all] shaping",
-    ({ of }) => ({
-      does: "as",
-      piece: of as string,
-      upTo: null,
-      reversed: true,
-    }),
-  ),
-  say("(work|make|knit) [exactly] (as for|same as|as given for) {of}", ({ of }) => ({
-    does: "as",
-    piece: of as string,
-    upTo: null,
-    reversed: false,
-  })),
+  say(`${AS_FOR} {extent}`, (slots) => as(slots, { upTo: extentOf(slots.extent) })),
+  say(`${AS_FOR} (reversing|reverse) [all] shaping`, (slots) => as(slots, { reversed: true })),
+  say("(work|make|knit) [exactly] (as for|same as|as given for) {of}", (slots) => as(slots, {})),
   ...["2th", "another"].map((which) =>
     say(`(make|work|knit) ${which} {of} [(in [exactly] same way|same|to match|alike|exactly same)]`, () => ({
       does: "more",
@@ -293,8 +283,8 @@ const WORK_FORMS: readonly WorkForm[] = [
     does: "place",
     across: across as string,
   })),
-  say("work [in] {of} pattern {extent}", (slots) => panelWork(slots)),
-  say("work [in] {of} {extent}", (slots) => panelWork(slots)),
+  say("work [in] {of} pattern {extent}", panelWork),
+  say("work [in] {of} {extent}", panelWork),
   // Increases and decreases in one row
   say(
     "[next] [{side}] [rows] {way} {stitches} sts evenly [(across|over|on|in)] [next] [{side2}] [rows]",
@@ -337,9 +327,8 @@ const WORK_FORMS: readonly WorkForm[] = [
   say("bindoff {stitches} sts [at] beginning next [{side}] rows", (slots) =>
     castOffAt(slots, "beginning", 1),
   ),
-  say("bindoff {stitches} sts [at] {edge} 1 times", (slots) => castOffAt(slots, edgeOf(slots.edge), 1)),
   say("bindoff {stitches} sts [at] {edge}", (slots) => castOffAt(slots, edgeOf(slots.edge), 1)),
-  say("(bindoff) {stitches} sts [at] {edge} {times}", (slots) =>
+  say("bindoff {stitches} sts [at] {edge} {times}", (slots) =>
     Array.from({ length: timesOf(slots.times)?.times ?? 1 }, () => castOffAt(slots, edgeOf(slots.edge), 1)),
   ),
   // The end
@@ -430,7 +419,7 @@ const WORK_FORMS: readonly WorkForm[] = [
   say(
     "[with] [{side} facing] [and] [{needle}] [and] [{side2} facing] pick up [and] knit {picks}",
     ({ picks, needle }) => {
-      const step = pickUp(`${String(picks)} `, false);
+      const step = pickUp(`${String(picks)} `);
       const found = needleOf(needle);
       return found ? [{ does: "needle", needle: found }, step] : step;
     },
@@ -457,10 +446,6 @@ function repeated(slots: Slots): Step | null {
 function panelWork({ of, extent }: Slots): Step | null {
   const over = extentOf(extent);
   return over && { does: "panel", named: of as string, extent: over };
-}
-
-function upTo(what: UpTo) {
-  return ({ of }: Slots): Step => ({ does: "as", piece: of as string, upTo: what, reversed: false });
 }
 
 /** No sentence of a pattern that has a form is as long as this, in letters. */

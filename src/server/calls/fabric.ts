@@ -7,8 +7,8 @@ import { isWrong } from "@/core/instructions/findings";
 import { readPattern } from "@/core/instructions/read";
 import { stitchesOf, type Panel } from "@/core/panels/panel";
 import { USUAL_ASPECT } from "@/core/yarn/thickness";
-import { answered, diagnosticsOf, unanswerable, type Answered, type Diagnostic } from "../answered";
-import { parsed } from "../json";
+import { answered, unanswerable, type Answered, type Diagnostic } from "../answered";
+import { askedIn } from "../json";
 
 const ask = z.strictObject({
   /** Rows as text. */
@@ -51,12 +51,9 @@ function tooLarge({ rows }: Panel): string | null {
 
 /** Example: a rope of four between two purls on each side is some two thirds as wide as its stitches. */
 export function fabricOf(text: string): Answered {
-  const body = parsed(text);
-  if (!body.ok) return body.refusal;
-  const asked = ask.safeParse(body.value);
-  if (!asked.success)
-    return unanswerable("The request has a part that is not valid.", diagnosticsOf(asked.error));
-  const { instructions, blocking, aspect } = asked.data;
+  const asked = askedIn(text, ask);
+  if (!asked.ok) return asked.refusal;
+  const { instructions, blocking, aspect } = asked.value;
   const panel = read(instructions);
   if (!("rows" in panel)) return unanswerable("The instructions cannot be read.", panel);
   const large = tooLarge(panel);

@@ -2,12 +2,10 @@
 import { z } from "zod";
 import { writeProject } from "@/core/files/projectFile";
 import { readWhole } from "@/core/pattern/readWhole";
-import type { TakenPhrase } from "@/core/pattern/taken";
+import { MOST_LETTERS, type TakenPhrase } from "@/core/pattern/taken";
 import { plainly } from "@/core/words/plainly";
-import { answered, diagnosticsOf, unanswerable, type Answered } from "../answered";
-import { parsed } from "../json";
-
-const MOST_LETTERS = 200_000;
+import { answered, unanswerable, type Answered } from "../answered";
+import { askedIn } from "../json";
 
 const ask = z.strictObject({
   /** The pattern as it is printed. */
@@ -36,12 +34,9 @@ function toldOf({ from, to, text, taken, printed }: TakenPhrase) {
 
 /** Example: "Scarf\nCast on 40 sts. Knit 8 rows. Bind off." is a project of one piece, `complete`. */
 export function patternOf(body: string): Answered {
-  const given = parsed(body);
-  if (!given.ok) return given.refusal;
-  const asked = ask.safeParse(given.value);
-  if (!asked.success)
-    return unanswerable("The request has a part that is not valid.", diagnosticsOf(asked.error));
-  const { text, size, settled } = asked.data;
+  const asked = askedIn(body, ask);
+  if (!asked.ok) return asked.refusal;
+  const { text, size, settled } = asked.value;
   const { title, sizes, phrases, facts, project } = readWhole(text, { size, settled });
   if (size > 0 && size >= sizes.length)
     return unanswerable("The pattern has no such size.", [

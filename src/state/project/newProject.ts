@@ -1,5 +1,4 @@
 /** Beginning a project from a wish: its answer while it is being wished, and putting it in place. */
-import { useEffect, useState } from "react";
 import type { Project } from "@/core/project/project";
 import type { Beginning } from "@/core/templates/beginProject";
 import type { Reading } from "@/core/typed/reading";
@@ -7,31 +6,18 @@ import type { Begun } from "@/workers/engine.worker";
 import { chooseSection } from "../chosen/chosen";
 import { replace, useProjectStore } from "./projectStore";
 import { useKnitterHand } from "../keeping/knitterHand";
-import { nextJob } from "../engine/job";
+import { useToldOf } from "../engine/toldOf";
 import { engine } from "../engine/workers";
 
 export type Wish = Beginning;
 
 /** What a wish comes to; null until it is known, or while there is none. */
 export function useBegun(wish: Wish | null): Reading<Begun> | null {
-  const [begun, setBegun] = useState<{ key: string; reading: Reading<Begun> } | null>(null);
   const key = JSON.stringify(wish);
-  useEffect(() => {
-    let current = true;
-    const job = nextJob();
-    const ask = async () => {
-      if (!wish) return;
-      const reading = await engine().begin(job, wish, useKnitterHand.getState().hand);
-      if (current && reading) setBegun({ key, reading });
-    };
-    void ask();
-    return () => {
-      current = false;
-      if (wish) void engine().stop(job);
-    };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key is the wish
-  }, [key]);
-  return wish && begun?.key === key ? begun.reading : null;
+  const ask = async (job: number): Promise<Reading<Begun> | null> =>
+    wish && engine().begin(job, wish, useKnitterHand.getState().hand);
+  const heard = useToldOf(key, wish && ask);
+  return wish && heard?.of === key ? heard.told : null;
 }
 
 /** Adds what a wish is to the open project, in its own yarn and gauge; or says why it cannot be. */

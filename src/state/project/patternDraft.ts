@@ -1,9 +1,8 @@
 /** The pattern that is being read: its text, the size, and what the knitter settled; kept until a project is begun with it. */
-import { useEffect, useState } from "react";
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
 import type { PatternRead } from "@/workers/engine.worker";
-import { nextJob } from "../engine/job";
+import { useToldOf } from "../engine/toldOf";
 import { engine } from "../engine/workers";
 import { useKnitterHand } from "../keeping/knitterHand";
 import { quietStorage } from "../keeping/quietly";
@@ -33,28 +32,18 @@ export const settle = (sentence: string, as: string | null) =>
     return { settled: as === null ? others : { ...others, [sentence]: as } };
   });
 
+/** While somebody types, only what stands still for so long is read. */
+const STILL_MS = 200;
+
 /** The pattern as it is read, and whether what is shown is of an earlier text. */
 export function usePatternRead(): { readonly read: PatternRead | null; readonly pending: boolean } {
   const { text, size, settled } = usePatternDraft();
+  const empty = text.trim() === "";
   const key = JSON.stringify([text, size, settled]);
-  const [told, setTold] = useState<{ key: string; read: PatternRead } | null>(null);
-  useEffect(() => {
-    let current = true;
-    const job = nextJob();
-    const ask = async () => {
-      if (text.trim() === "") return;
-      const read = await engine().pattern(job, text, { size, settled }, useKnitterHand.getState().hand);
-      if (current && read) setTold({ key, read });
-    };
-    // While somebody types, only what stands still for a moment is read.
-    const timer = setTimeout(() => void ask(), 200);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-      void engine().stop(job);
-    };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key is what is read
-  }, [key]);
-  if (text.trim() === "") return { read: null, pending: false };
-  return { read: told?.read ?? null, pending: told?.key !== key };
+  const heard = useToldOf(
+    key,
+    empty ? null : (job) => engine().pattern(job, text, { size, settled }, useKnitterHand.getState().hand),
+    STILL_MS,
+  );
+  return empty ? { read: null, pending: false } : { read: heard?.told ?? null, pending: heard?.of !== key };
 }

@@ -3,6 +3,7 @@ import { TriangleAlert } from "lucide-react";
 import { useEffect, useId, useRef, useState } from "react";
 import { formatMass } from "@/core/units/format";
 import { grams } from "@/core/units/brands";
+import { MOST_LETTERS } from "@/core/pattern/taken";
 import { countOf } from "@/core/words/things";
 import { startWith } from "@/state/project/newProject";
 import {
@@ -165,7 +166,7 @@ function TextPart({ text, folded, file }: TextPartProps) {
           }}
           rows={10}
           spellCheck={false}
-          maxLength={200_000}
+          maxLength={MOST_LETTERS}
           className="mt-1 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
         />
         <div className="mt-2 flex flex-wrap items-center gap-3">
