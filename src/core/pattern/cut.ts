@@ -1,10 +1,15 @@
 /** A pattern cut into what can be understood by itself: headings, rows and sentences, each with its place. */
 import type { Span } from "../instructions/ast";
+import type { ChartInSigns, ReadSigns } from "../signs/readSigns";
+import type { KeyLine } from "../signs/signKey";
 import { sizesIn } from "./sizes";
 
 export interface Phrase extends Span {
-  readonly kind: "heading" | "row" | "sentence";
+  /** A chart is one that is drawn in signs; a key is a line that explains one of them. */
+  readonly kind: "heading" | "row" | "sentence" | "chart" | "key";
   readonly text: string;
+  readonly chart?: ChartInSigns;
+  readonly key?: KeyLine;
 }
 
 /** Lines that begin rows: "Row 1 (RS):", "Rnds 2-4:", "1st row:", "Next row:", "Inc row (RS):". */
@@ -89,21 +94,36 @@ const SHORT_LINE = 0.7;
 
 interface Line extends Span {
   readonly text: string;
+  /** The chart that this line is of. */
+  readonly chart?: ChartInSigns;
 }
 
-function linesOf(text: string): readonly Line[] {
+function linesOf(text: string, charts: readonly ChartInSigns[]): readonly Line[] {
   let from = 0;
   return text.split("\n").map((line) => {
     const at = from;
     from += line.length + 1;
-    return { text: line, from: at, to: at + line.length };
+    const chart = charts.find((one) => at >= one.from && at < one.to);
+    return { text: line, from: at, to: at + line.length, ...(chart && { chart }) };
   });
 }
+
+/** A text without the lines of a key, each of which is told by itself; all else keeps its place. */
+function withoutKey(text: string, { key }: ReadSigns): string {
+  let left = text;
+  for (const { from, to } of key)
+    left = left.slice(0, from) + left.slice(from, to).replaceAll(/[^\n]/g, " ") + left.slice(to);
+  return left;
+}
+
+const NO_SIGNS: ReadSigns = { charts: [], key: [] };
 
 /** The first line under one that has words. */
 function textUnder(lines: readonly Line[], index: number): string {
   for (let at = index + 1; at < lines.length; at += 1) {
-    const text = lines[at]?.text ?? "";
+    const { text = "", chart } = lines[at] ?? {};
+    // What stands over a chart names it, as it names rows.
+    if (chart) return "Row 1";
     if (text.trim() !== "") return text;
   }
   return "";
@@ -121,8 +141,8 @@ function trimmed(text: string, from: number, to: number): (Span & { text: string
  * The phrases of a pattern in order. Lines that are not ended go on in the next one.
  * Example: "Back\nCast on 94 sts. Work in rib." is a heading and two sentences.
  */
-export function cut(given: string): readonly Phrase[] {
-  const text = given.replace(/\*\*|__/g, "  ");
+export function cut(given: string, signs: ReadSigns = NO_SIGNS): readonly Phrase[] {
+  const text = withoutKey(given, signs).replace(/\*\*|__/g, "  ");
   const phrases: Phrase[] = [];
   let begun: number | null = null;
   let last = 0;
@@ -153,9 +173,16 @@ export function cut(given: string): readonly Phrase[] {
     }
     begun = null;
   };
-  const lines = linesOf(text);
+  const lines = linesOf(text, signs.charts);
   const longest = lines.reduce((most, line) => Math.max(most, line.text.trim().length), 0);
   for (const [index, line] of lines.entries()) {
+    if (line.chart) {
+      flush();
+      const { from, to } = line.chart;
+      if (line.from === from)
+        phrases.push({ kind: "chart", from, to, text: given.slice(from, to), chart: line.chart });
+      continue;
+    }
     if (line.text.trim() === "") {
       flush();
       continue;
@@ -173,7 +200,7 @@ export function cut(given: string): readonly Phrase[] {
       push("heading", line.from, line.to);
       continue;
     }
-    const runIn = /^\s*[A-Z]/.test(line.text) && !goesOn ? RUN_IN.exec(line.text) : null;
+    const runIn = /^\s*[A-Z]/.test(line.text) && !breaksOff ? RUN_IN.exec(line.text) : null;
     if (runIn?.[1] !== undefined) {
       flush();
       push("heading", line.from, line.from + runIn[1].length);
@@ -190,5 +217,9 @@ export function cut(given: string): readonly Phrase[] {
     last = line.to;
   }
   flush();
-  return phrases;
+  const key = signs.key.map((line): Phrase => {
+    const { from, to } = line;
+    return { kind: "key", from, to, text: given.slice(from, to), key: line };
+  });
+  return key.length === 0 ? phrases : [...phrases, ...key].sort((one, other) => one.from - other.from);
 }

@@ -35,6 +35,7 @@ export function partOf(heading: string, under: Phrase | undefined, inPiece: bool
   const firstRow = under?.kind === "row" && /^\s*(?:row|rnd|round)s?\s*1\b|^\s*1st\b/i.test(under.text);
   const begins =
     under?.kind === "sentence" && /\b(?:cast on|co \d|pick up|work as|make as|work same)\b/i.test(under.text);
+  if (under?.kind === "chart") return "panel";
   if (begins || (PIECE.test(name) && !firstRow)) return "piece";
   if (firstRow) return "panel";
   return inPiece ? "piece" : "notes";

@@ -97,6 +97,8 @@ export class PatternReader {
   private part: Part = "top";
   private piece: PieceReader | null = null;
   private heading = "";
+  /** The last heading that can be the name of a chart. */
+  private named = "";
 
   constructor(
     private readonly phrases: readonly Phrase[],
@@ -109,6 +111,12 @@ export class PatternReader {
       const phrase = this.phrases[index] as Phrase;
       if (phrase.kind === "heading") this.begin(phrase, this.phrases[index + 1]);
       else if (phrase.kind === "row") index = this.rowsFrom(index) - 1;
+      else if (phrase.kind === "chart") this.chart(phrase);
+      else if (phrase.key)
+        this.put(phrase, {
+          as: "fact",
+          fact: say("signExplained", { name: phrase.key.sign, key: phrase.key.words }),
+        });
       else this.sentence(phrase);
     }
   }
@@ -124,8 +132,8 @@ export class PatternReader {
     return sizesIn(told?.text ?? inline?.text ?? "");
   }
 
-  private put(phrase: Span & { text: string }, taken: Taken, printed: number | null = null) {
-    this.taken.push({ from: phrase.from, to: phrase.to, text: phrase.text, taken, printed });
+  private put({ from, to, text, chart }: Phrase, taken: Taken, printed: number | null = null) {
+    this.taken.push({ from, to, text, taken, printed, ...(chart && { chart }) });
   }
 
   private begin(phrase: Phrase, under: Phrase | undefined) {
@@ -141,6 +149,7 @@ export class PatternReader {
     }
     this.heading = name;
     this.part = partOf(phrase.text, under, inPiece);
+    if (this.part !== "keys") this.named = name;
     if (this.part === "piece") {
       if (inPiece && !PIECE.test(name) && !/cast on|pick up|as for/i.test(under?.text ?? ""))
         return this.put(phrase, { as: "heading", pieceId: null });
@@ -368,9 +377,7 @@ export class PatternReader {
     }
     const said = rows.filter((row) => this.said(row) !== NOTHING);
     const text = this.keys + said.map((row) => oneLine(this.said(row))).join("\n");
-    const panel = this.addPanel(this.heading || "Panel", text);
-    const known = repeatOfPanel(panel);
-    if (known) for (const name of namesOf(panel.name)) this.known.set(name, known);
+    const { panel, known } = this.learn(this.heading || "Panel", text);
     for (const row of rows)
       this.put(
         row,
@@ -381,6 +388,25 @@ export class PatternReader {
             : { as: "unread", why: say("patternPanelNotRead"), pieceId: null, sectionId: null },
       );
     return end;
+  }
+
+  /** A panel of the pattern, and what is known of it; null where not all of its rows are read. */
+  private learn(title: string, text: string) {
+    const panel = this.addPanel(title, text);
+    const known = repeatOfPanel(panel);
+    if (known) for (const name of namesOf(panel.name)) this.known.set(name, known);
+    return { panel, known };
+  }
+
+  /** A chart that is drawn in signs: a panel, as rows are. */
+  private chart(phrase: Phrase) {
+    const { rows = null, faults = [] } = phrase.chart ?? {};
+    const tooMany = this.panels.length >= MOST_PANELS ? say("patternTooLong") : null;
+    if (rows === null || tooMany)
+      return this.unread(phrase, null, tooMany ?? faults[0]?.why ?? say("patternNotUnderstood"), null);
+    const { panel, known } = this.learn(this.named || "Chart", rows);
+    if (known) this.put(phrase, { as: "panel", panelId: panel.id });
+    else this.unread(phrase, null, say("patternPanelNotRead"), null);
   }
 
   /** Rows of a piece: those that say what other sentences do are worked as these; the others stand as they are written. */

@@ -58,8 +58,18 @@ interface Work {
   readonly needleMm: number | null;
   /** What was set, and is worked over the next length that is said. */
   readonly set: Partial<FabricSection> | null;
+  /** Rows after which what was set comes again, where it is one panel. */
+  readonly setRows: number | null;
   readonly rows: WrittenRows | null;
   readonly turned: Turned | null;
+}
+
+/** A panel that was worked so often, or is to be worked, and the sections before it. */
+interface PanelBefore {
+  readonly fabric: Partial<FabricSection>;
+  readonly rows: number;
+  readonly times: number;
+  readonly sections: readonly ProjectSection[];
 }
 
 /** A figure that no section can have: thrown where one is made, and caught where its step is done. */
@@ -117,6 +127,7 @@ export class PieceReader {
       round: false,
       needleMm: null,
       set: null,
+      setRows: null,
       rows: null,
       turned: null,
     };
@@ -305,7 +316,7 @@ export class PieceReader {
       }
       case "ground":
         if (!step.extent) {
-          this.go({ set: { content: "ground", ground: step.ground } });
+          this.go({ set: { content: "ground", ground: step.ground }, setRows: null });
           return DONE;
         }
         return this.fabric({ content: "ground", ground: step.ground }, step.extent);
@@ -318,10 +329,10 @@ export class PieceReader {
       }
       case "asBefore": {
         if (!step.extent) return DONE;
-        const { set, rows } = this.at;
+        const { set, setRows, rows } = this.at;
         if (set) {
           this.go({ set: null });
-          return this.fabric(set, step.extent);
+          return this.fabric(set, step.extent, setRows);
         }
         if (rows && this.sections.at(-1)?.id === rows.sectionId) return this.repeatRows("these", step.extent);
         if (step.inPattern && !this.hasPattern && this.context.panels.size > 0)
@@ -333,7 +344,7 @@ export class PieceReader {
       case "repeatRows":
         return this.repeatRows(step.rows, step.extent);
       case "panel":
-        return this.panel(step.named, step.extent);
+        return this.panel(step);
       case "place":
         return this.place(step.across);
       case "change": {
@@ -449,10 +460,28 @@ export class PieceReader {
     return DONE;
   }
 
-  private panel(named: string, extent: Extent): Done {
-    const known =
-      this.context.panels.get(named.replace(/ (?:panel|pattern)$/, "")) ?? this.context.panels.get(named);
-    return known ? this.panelOver(known, extent) : no(say("patternNoSuchPanel", { name: named }));
+  private panel({ named, rows, extent }: Extract<Step, { does: "panel" }>): Done {
+    const { panels } = this.context;
+    const [only, ...others] = new Set(panels.values());
+    // "The chart" is the only one that there is.
+    const alone = /^(?:chart|panel)$/.test(named) && only && others.length === 0 ? only : undefined;
+    const known = panels.get(named) ?? panels.get(named.replace(/ (?:panel|pattern)$/, "")) ?? alone;
+    if (!known) return no(say("patternNoSuchPanel", { name: named }));
+    if (rows && rows.from !== 1) return no(say("patternFromRowOne", { name: known.panel.name }));
+    const whole = rows === null || rows.to === known.rows;
+    if (rows && rows.to > known.rows)
+      return no(say("patternNoSuchRow", { row: rows.to, name: known.panel.name }));
+    if (extent)
+      return whole ? this.panelOver(known, extent) : no(say("patternFromRowOne", { name: known.panel.name }));
+    if (rows)
+      return this.panelOver(
+        known,
+        whole ? { by: "times", times: 1, how: "inAll" } : { by: "rows", rows: rows.to },
+      );
+    const one = panelOver(known, this.stitches);
+    if ("code" in one) return no(one);
+    this.go({ set: { content: "panels", edge: 0, across: [one] }, setRows: known.rows });
+    return DONE;
   }
 
   private panelOver(known: KnownPanel, extent: Extent): Done {
@@ -467,7 +496,7 @@ export class PieceReader {
     if ("code" in placed) return no(placed);
     const have = this.stitches;
     if (differ(placed.stitches, have)) return otherCount(placed.stitches, have);
-    this.go({ set: { content: "panels", edge: 0, across: [...placed.across] } });
+    this.go({ set: { content: "panels", edge: 0, across: [...placed.across] }, setRows: null });
     return DONE;
   }
 
@@ -497,6 +526,8 @@ export class PieceReader {
   private repeatRows(meant: RowsMeant, extent: Extent): Done {
     const { rows } = this.at;
     const last = this.sections.at(-1);
+    const panel = this.panelBefore();
+    if (panel) return this.repeatPanel(panel, meant, extent);
     if (!rows || !last || last.id !== rows.sectionId) return no(say("patternNoRowsToRepeat"));
     const all =
       meant === "these" ||
@@ -522,6 +553,34 @@ export class PieceReader {
       over,
       rows.count,
     );
+  }
+
+  /** A panel that was set, or worked just now, whose rows can be named again; null where there is none. */
+  private panelBefore(): PanelBefore | null {
+    const { set, setRows } = this.at;
+    if (set && setRows !== null) return { fabric: set, rows: setRows, times: 1, sections: this.sections };
+    const last = this.sections.at(-1);
+    if (last?.kind !== "fabric" || last.content !== "panels" || last.by !== "repeats") return null;
+    const rows = this.told.get(last)?.rows;
+    if (rows === undefined || last.repeats < 1) return null;
+    const { id: _, ...fabric } = last;
+    return { fabric, rows: rows / last.repeats, times: last.repeats, sections: this.sections.slice(0, -1) };
+  }
+
+  private repeatPanel(
+    { fabric, rows, times, sections }: PanelBefore,
+    meant: RowsMeant,
+    extent: Extent,
+  ): Done {
+    const all =
+      meant === "these" || ("last" in meant ? meant.last === rows : meant.from === 1 && meant.to === rows);
+    if (!all) return no(say("patternOtherRows", { from: 1, to: rows }));
+    if (extent.by === "times" && extent.how === "said")
+      return no(say("patternHowOften", { times: extent.times }));
+    this.go({ set: null, setRows: null, sections });
+    const over: Extent =
+      extent.by === "times" && extent.how === "more" ? { ...extent, times: extent.times + times } : extent;
+    return this.fabric(fabric, over, rows);
   }
 
   private as({ piece, upTo, reversed }: Extract<Step, { does: "as" }>): Done {

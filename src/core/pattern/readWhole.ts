@@ -2,6 +2,7 @@
 import { emptyProject, type Project } from "../project/project";
 import { say } from "../words/message";
 import { usualPutUp } from "../yarn/classes";
+import { readSigns } from "../signs/readSigns";
 import { cut } from "./cut";
 import { PatternReader } from "./patternReader";
 import { MOST_LETTERS, type WholeOptions, type WholePattern } from "./taken";
@@ -36,7 +37,9 @@ function projectOf({ title, facts, needles, panels, seams, pieces }: PatternRead
  * Example: "Scarf\nCast on 40 sts. Work in garter st for 150 cm. Bind off." is one piece of three sections.
  */
 export function readWhole(text: string, options: WholeOptions = {}): WholePattern {
-  const reader = new PatternReader(cut(text.slice(0, MOST_LETTERS)), options);
+  const whole = text.slice(0, MOST_LETTERS);
+  const { links = {}, between = null } = options;
+  const reader = new PatternReader(cut(whole, readSigns(whole, { links, between })), options);
   reader.run();
   const rest = text.slice(MOST_LETTERS).trim();
   const phrases = [...reader.taken];

@@ -33,7 +33,14 @@ export type Step =
       readonly face: "knit" | "purl";
       readonly rows: number;
     }
-  | { readonly does: "panel"; readonly named: string; readonly extent: Extent }
+  | {
+      readonly does: "panel";
+      readonly named: string;
+      /** Which of its rows, where that is said; all of them else. */
+      readonly rows: { readonly from: number; readonly to: number } | null;
+      /** Null where it only holds for what follows. */
+      readonly extent: Extent | null;
+    }
   | {
       readonly does: "asBefore";
       readonly extent: Extent | null;

@@ -2,6 +2,9 @@
 import type { Span } from "../instructions/ast";
 import type { Project } from "../project/project";
 import type { Message } from "../words/message";
+import type { ChartInSigns } from "../signs/readSigns";
+import type { SignLinks } from "../signs/signKey";
+import type { Between } from "../signs/signRows";
 import type { Facts } from "./facts";
 
 /** What a phrase was taken for. */
@@ -35,6 +38,8 @@ export interface TakenPhrase extends Span {
   readonly taken: Taken;
   /** The count that the pattern prints behind it. */
   readonly printed: number | null;
+  /** What it is drawn with, where it is a chart in signs. */
+  readonly chart?: ChartInSigns;
 }
 
 export interface WholePattern {
@@ -57,4 +62,8 @@ export interface WholeOptions {
   /** Which of its sizes, counted from 0. */
   readonly size?: number;
   readonly settled?: Settled;
+  /** Signs of charts that the knitter linked with stitches. */
+  readonly links?: SignLinks;
+  /** What is worked in rows that its charts leave out. */
+  readonly between?: Between | null;
 }

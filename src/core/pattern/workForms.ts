@@ -30,6 +30,7 @@ const OWN = {
   of: "(?:[^ ]+ ){1,4}?",
   across: "[^]*",
   range: "\\d+ ?(?:-|to|and) ?\\d+ ",
+  chart: "(?:[^ ]+ ){0,3}?(?:chart|panel) (?:(?:[a-z]|\\d+) )?",
   inPattern: "in pattern ",
   begins: "(?:beginning|starting) with (?:rightside |wrongside )?(?:knit |purl |k |p )?rows ",
   first: "\\d+th ",
@@ -283,6 +284,10 @@ const WORK_FORMS: readonly WorkForm[] = [
     does: "place",
     across: across as string,
   })),
+  say(
+    "(work|knit|complete) [in] [pattern] [from|following] [rows {range}] [from|in] {chart} [rows {range2}] [(over|across) [all] [sts]|around] [{extent}]",
+    panelWork,
+  ),
   say("work [in] {of} pattern {extent}", panelWork),
   say("work [in] {of} {extent}", panelWork),
   // Increases and decreases in one row
@@ -443,9 +448,18 @@ function repeated(slots: Slots): Step | null {
   return extent && { does: "repeatRows", rows: rowsMeant(slots), extent };
 }
 
-function panelWork({ of, extent }: Slots): Step | null {
+function panelWork({ of, chart, range, range2, extent }: Slots): Step | null {
   const over = extentOf(extent);
-  return over && { does: "panel", named: of as string, extent: over };
+  // Only what is called a chart or a panel holds for what follows; other words may mean anything.
+  if (!over && chart === undefined) return null;
+  const rows = rowsMeant({ range: range ?? range2 });
+  const named = String(chart ?? of).trim();
+  return {
+    does: "panel",
+    named,
+    rows: typeof rows === "object" && "from" in rows ? rows : null,
+    extent: over,
+  };
 }
 
 /** No sentence of a pattern that has a form is as long as this, in letters. */

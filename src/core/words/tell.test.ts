@@ -91,6 +91,7 @@ const OTHERS = {
   slip: null,
   ground: "Rib",
   name: "weight",
+  key: "k2",
   part: "castOff",
   side: "end",
   across: [300, 240],

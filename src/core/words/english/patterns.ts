@@ -6,6 +6,13 @@ interface Has {
   readonly have: number;
 }
 
+interface Sign {
+  /** As it is drawn; empty for a blank cell. */
+  readonly name: string;
+}
+
+const drawn = (sign: string) => (sign === "" ? "a blank cell" : `“${sign}”`);
+
 export const patterns = {
   patternGauge: (
     { stitches, rows }: { readonly stitches: number; readonly rows: number | null },
@@ -54,6 +61,10 @@ export const patterns = {
   patternNoRowsToRepeat: () => "Which rows are meant is not known: none stand before this.",
   patternRowsDoNotClose: () =>
     "These rows do not end with the stitches that they begin with, so they cannot come again.",
+  patternFromRowOne: ({ name }: { readonly name: string }) =>
+    `Only ${name} from its row 1 on is read here: write out which rows are worked.`,
+  patternNoSuchRow: ({ row, name }: { readonly row: number; readonly name: string }) =>
+    `${name} has no row ${row}.`,
   patternNoSuchPanel: ({ name }: { readonly name: string }) =>
     `The pattern has no panel of this name: ${name}.`,
   patternPanelDoesNotFit: (
@@ -70,4 +81,34 @@ export const patterns = {
   patternNoSuchPiece: ({ name }: { readonly name: string }) =>
     `No piece of this name was read before: ${name}.`,
   patternNoSuchPlace: ({ name }: { readonly name: string }) => `${name} has no such place.`,
+  signExplained: ({ name, key }: Sign & { readonly key: string }) =>
+    `In the chart ${drawn(name)} is: ${key}.`,
+  signUnknown: ({ name, times }: Sign & { readonly times: number }, { count }: Teller) =>
+    `No key says what ${drawn(name)} stands for, which is drawn ${count(times, "time")}.`,
+  signNotUnderstood: ({ name, key }: Sign & { readonly key: string }) =>
+    `What the key says of ${drawn(name)} is not understood: ${key}.`,
+  signWithoutStitch: ({ row, name }: Sign & { readonly row: number }) =>
+    `Row ${row}: ${drawn(name)} stands for no stitch.`,
+  signCut: ({
+    row,
+    name,
+    most,
+    have,
+  }: Sign & { readonly row: number; readonly most: number; readonly have: number }) =>
+    `Row ${row}: ${drawn(name)} lies over ${most} cells, but there are ${have}.`,
+  chartNumbers: ({ from, to }: { readonly from: number; readonly to: number }) =>
+    `The rows of this chart are numbered ${from} to ${to}: they have to begin with 1.`,
+  chartRowWidth: ({
+    row,
+    have,
+    need,
+  }: {
+    readonly row: number;
+    readonly have: number;
+    readonly need: number;
+  }) => `Row ${row} of the chart has ${have} cells, and the others have ${need}.`,
+  chartBetween: ({ row }: { readonly row: number }) =>
+    `Only every other row is drawn: what is worked in row ${row} and those like it is not said.`,
+  chartTooManySigns: ({ most }: { readonly most: number }) =>
+    `This chart has more than ${most} different signs: it is not read.`,
 } as const;
