@@ -4,9 +4,12 @@ import { guessMapping, readShelf, type Mapping, type ReadShelf } from "../core/f
 import { readTable, type Table } from "../core/files/tableText";
 import { changedRows } from "../core/instructions/changedRows";
 import { copyFromChart, editChart } from "../core/instructions/editChart";
-import { analysePattern, writeOut } from "../core/instructions/analysePattern";
+import { analysePattern, writeOut, type PatternAnalysis } from "../core/instructions/analysePattern";
 import { endTextWithRow, joinTexts, transformText } from "../core/instructions/transformText";
 import { LIBRARY } from "../core/panels/library";
+import { inSigns } from "../core/signs/printSigns";
+import { readSigns, type ChartInSigns, type SignOptions } from "../core/signs/readSigns";
+import type { Wording } from "../core/stitches/wording";
 import { pulse } from "./desk";
 
 /** A table of a shelf taken apart, with what its columns most likely are. */
@@ -29,6 +32,22 @@ const studyLibrary = () =>
 /** What there is in the library, without its texts. */
 const libraryNames = () => LIBRARY.map(({ id, name, uk, family }) => ({ id, name, uk, family }));
 
+/** A chart in signs, with what its rows look like once they are read. */
+export interface DrawnChart {
+  readonly signs: ChartInSigns;
+  readonly study: PatternAnalysis | null;
+}
+
+/** The charts in signs of a text. */
+const readCharts = (
+  text: string,
+  options: SignOptions & { readonly wording: Wording },
+): readonly DrawnChart[] =>
+  readSigns(text, options).charts.map((signs) => ({
+    signs,
+    study: signs.rows === null ? null : analysePattern(signs.rows, options.wording),
+  }));
+
 const reader = {
   pulse,
   analysePattern,
@@ -41,6 +60,8 @@ const reader = {
   transformText,
   joinTexts,
   endTextWithRow,
+  inSigns,
+  readCharts,
   openTable,
   readEntries,
 };

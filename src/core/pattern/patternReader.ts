@@ -1,5 +1,4 @@
 /** Reads a whole pattern phrase by phrase. */
-import type { Span } from "../instructions/ast";
 import type { ProjectPanel } from "../project/project";
 import type { Seam } from "../project/finishing";
 import type { Gauge } from "../stitches/plainStitch";
@@ -92,6 +91,7 @@ export class PatternReader {
   readonly pieces: PieceReader[] = [];
   readonly panels: ProjectPanel[] = [];
   readonly known = new Map<string, KnownPanel>();
+  private readonly unreadPanels = new Set<string>();
   readonly seams: Seam[] = [];
   private keys = "";
   private part: Part = "top";
@@ -171,6 +171,7 @@ export class PatternReader {
       gauge: this.gauge,
       needles: this.needles,
       panels: this.known,
+      unreadPanels: this.unreadPanels,
       keys: this.keys,
       pieces: this.pieces,
       addPanel: (title, text) => this.addPanel(title, text).id,
@@ -394,7 +395,9 @@ export class PatternReader {
   private learn(title: string, text: string) {
     const panel = this.addPanel(title, text);
     const known = repeatOfPanel(panel);
-    if (known) for (const name of namesOf(panel.name)) this.known.set(name, known);
+    for (const name of namesOf(title))
+      if (known) this.known.set(name, known);
+      else this.unreadPanels.add(name);
     return { panel, known };
   }
 
@@ -402,6 +405,7 @@ export class PatternReader {
   private chart(phrase: Phrase) {
     const { rows = null, faults = [] } = phrase.chart ?? {};
     const tooMany = this.panels.length >= MOST_PANELS ? say("patternTooLong") : null;
+    if (rows === null) for (const name of namesOf(this.named || "Chart")) this.unreadPanels.add(name);
     if (rows === null || tooMany)
       return this.unread(phrase, null, tooMany ?? faults[0]?.why ?? say("patternNotUnderstood"), null);
     const { panel, known } = this.learn(this.named || "Chart", rows);

@@ -28,6 +28,8 @@ interface Context {
   readonly gauge: Gauge;
   readonly needles: Needles;
   readonly panels: KnownPanels;
+  /** Names of panels that are there, and could not be read. */
+  readonly unreadPanels: ReadonlySet<string>;
   /** What goes before rows, so that they are understood: keys of the pattern. */
   readonly keys: string;
   readonly pieces: readonly PieceReader[];
@@ -466,6 +468,7 @@ export class PieceReader {
     // "The chart" is the only one that there is.
     const alone = /^(?:chart|panel)$/.test(named) && only && others.length === 0 ? only : undefined;
     const known = panels.get(named) ?? panels.get(named.replace(/ (?:panel|pattern)$/, "")) ?? alone;
+    if (!known && this.context.unreadPanels.has(named)) return no(say("patternPanelNotYet", { name: named }));
     if (!known) return no(say("patternNoSuchPanel", { name: named }));
     if (rows && rows.from !== 1) return no(say("patternFromRowOne", { name: known.panel.name }));
     const whole = rows === null || rows.to === known.rows;
@@ -563,7 +566,7 @@ export class PieceReader {
     if (last?.kind !== "fabric" || last.content !== "panels" || last.by !== "repeats") return null;
     const rows = this.told.get(last)?.rows;
     if (rows === undefined || last.repeats < 1) return null;
-    const { id: _, ...fabric } = last;
+    const fabric = { content: last.content, edge: last.edge, across: last.across };
     return { fabric, rows: rows / last.repeats, times: last.repeats, sections: this.sections.slice(0, -1) };
   }
 

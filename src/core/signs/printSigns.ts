@@ -1,4 +1,6 @@
 /** A panel as a chart in signs with its key, which reads back as the same rows: to be pasted, or read aloud. */
+import { readPatternCached } from "../instructions/readPatternCached";
+import { repeatOf } from "../instructions/repeated";
 import { explained, worksPrinter, type Printable } from "../instructions/print";
 import { stitchesOf, unitsOf, type Panel, type PanelRow, type Work } from "../panels/panel";
 import type { PanelRepeat } from "../panels/repeats";
@@ -106,4 +108,12 @@ function keyOfChart(
     ...(ragged ? [`${NOT_THERE} = no stitch`] : []),
     ...explained(panel).map(({ line }) => line),
   ];
+}
+
+/** The rows of a text as a chart in signs; null where they are not all read, or have too many kinds of stitches. */
+export function inSigns(text: string, style: Wording): string | null {
+  const read = readPatternCached(text);
+  if (!read.panel || !read.complete) return null;
+  const repeat = repeatOf(text, read);
+  return printSigns({ ...read, panel: read.panel }, repeat.by === "panel" ? null : repeat, style);
 }

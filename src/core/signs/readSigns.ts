@@ -46,6 +46,8 @@ export interface ChartInSigns extends Span {
   /** Its rows in words; null where it is not read. */
   readonly rows: string | null;
   readonly columns: number;
+  /** Rows that are drawn. */
+  readonly height: number;
   readonly faults: readonly Fault[];
   readonly round: boolean;
   /** Rows that are not drawn; null where all are. */
@@ -90,6 +92,9 @@ interface Keyed {
   readonly links: SignLinks;
   readonly read: (words: string) => SignMeaning | null;
 }
+
+/** So many letters before and behind a chart may say how it is worked. */
+const NEAR = 500;
 
 interface Meant {
   readonly used: SignUsed;
@@ -191,7 +196,9 @@ function chartOf(grid: SignGrid, keyed: Keyed, text: string, options: SignOption
   const belong = blanksBelong(grid, meanings);
   const own = belong ? all.filter(({ used }) => used.sign !== "") : all;
   const open = own.filter(({ meaning }) => meaning === null);
-  const round = options.round ?? (sidesTold(grid).round || ROUND_SAID.test(text));
+  const sides = sidesTold(grid);
+  const beside = text.slice(Math.max(0, grid.from - NEAR), grid.to + NEAR);
+  const round = options.round ?? (sides.round || (!sides.flat && ROUND_SAID.test(beside)));
   const between = betweenSaid(text) ?? options.between ?? null;
   const read = open.length > 0 || own.length > MOST_SIGNS ? null : rowsOf(grid, { meanings, round, between });
   const faults: readonly Fault[] =
@@ -210,6 +217,7 @@ function chartOf(grid: SignGrid, keyed: Keyed, text: string, options: SignOption
     to: grid.to,
     signs: own.map(({ used }) => used),
     columns: Math.max(0, ...grid.rows.map(({ cells }) => cells.length)),
+    height: grid.rows.length,
     rows: read !== null && "panel" in read ? inWords(read, grid, round, options.wording ?? WORDING) : null,
     faults,
     round,

@@ -2,7 +2,7 @@
 import type { Span } from "../instructions/ast";
 import { isWrong } from "../instructions/findings";
 import { readPattern } from "../instructions/read";
-import { stitchesOf, unitsOf, type PanelRow } from "../panels/panel";
+import { stitchesOf, type PanelRow } from "../panels/panel";
 import { placeableOf } from "../panels/placeable";
 
 /** What a sign stands for, as its stitches show on the right side. */
@@ -161,6 +161,3 @@ export function meaningOfLink(link: string): SignMeaning | null {
   const work = placeableOf(link)?.work;
   return work ? meaningOf([work], [work]) : null;
 }
-
-/** How many stitches of the row below a meaning takes. */
-export const isOneUnit = ({ right }: SignMeaning) => unitsOf(right).length === 1;

@@ -31,7 +31,7 @@ interface NumberedRow extends GridRow {
 }
 
 /** The number of each row, from the first to be worked; counted from the bottom where none is told. */
-export function numberedRows({ rows }: SignGrid): readonly NumberedRow[] {
+function numberedRows({ rows }: SignGrid): readonly NumberedRow[] {
   const told = rows.flatMap(({ number }, index) => (number === null ? [] : [{ number, index }]));
   const [first, second] = told;
   const step = first && second ? (second.number - first.number) / (second.index - first.index) : -1;
@@ -42,13 +42,23 @@ export function numberedRows({ rows }: SignGrid): readonly NumberedRow[] {
     .toSorted((one, other) => one.row - other.row);
 }
 
+/** What the places of a chart's numbers say of how it is worked. */
+interface Sides {
+  /** Numbers at both edges, in turns. */
+  readonly flat: boolean;
+  /** All at the right, one below the other. */
+  readonly round: boolean;
+  readonly firstWrong: boolean;
+}
+
 /** Which rows are worked on the wrong side, as their numbers stand: at the right of right-side rows. */
-export function sidesTold({ rows }: SignGrid): { readonly round: boolean; readonly firstWrong: boolean } {
+export function sidesTold({ rows }: SignGrid): Sides {
   const at = (side: "left" | "right") => rows.filter((row) => row.at === side && row.number !== null);
   const isOdd = ({ number }: GridRow) => (number ?? 0) % 2 === 1;
   const [left, right] = [at("left"), at("right")];
   const consecutive = right.some((row) => isOdd(row)) && right.some((row) => !isOdd(row));
   return {
+    flat: left.length > 0 && right.length > 0,
     round: left.length === 0 && consecutive,
     firstWrong: left.length > 0 && right.length > 0 && left.every(isOdd) && !right.some(isOdd),
   };

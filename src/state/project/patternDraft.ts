@@ -6,6 +6,7 @@ import { useToldOf } from "../engine/toldOf";
 import { engine } from "../engine/workers";
 import { useKnitterHand } from "../keeping/knitterHand";
 import { quietStorage } from "../keeping/quietly";
+import { useSignLinks } from "../keeping/signLinks";
 
 interface PatternDraft {
   readonly text: string;
@@ -38,11 +39,15 @@ const STILL_MS = 200;
 /** The pattern as it is read, and whether what is shown is of an earlier text. */
 export function usePatternRead(): { readonly read: PatternRead | null; readonly pending: boolean } {
   const { text, size, settled } = usePatternDraft();
+  const { links, between } = useSignLinks();
   const empty = text.trim() === "";
-  const key = JSON.stringify([text, size, settled]);
+  const key = JSON.stringify([text, size, settled, links, between]);
   const heard = useToldOf(
     key,
-    empty ? null : (job) => engine().pattern(job, text, { size, settled }, useKnitterHand.getState().hand),
+    empty
+      ? null
+      : (job) =>
+          engine().pattern(job, text, { size, settled, links, between }, useKnitterHand.getState().hand),
     STILL_MS,
   );
   return empty ? { read: null, pending: false } : { read: heard?.told ?? null, pending: heard?.of !== key };

@@ -8,6 +8,12 @@ import type { KnownSeen, SeenPiece } from "@/core/engine/seen";
 import type { FinishingItem } from "@/core/knitting/finishingList";
 import type { KnitRows } from "@/core/knitting/knitRows";
 import type { Chart } from "@/core/panels/chart";
+import { ropesOf } from "@/core/garment/kinds/fabric";
+import { printInManner } from "@/core/instructions/print";
+import { LIBRARY } from "@/core/panels/library";
+import { ropeOf } from "@/core/panels/ropes";
+import { joinPanels } from "@/core/panels/transforms";
+import type { SectionOf } from "@/core/project/sections";
 import type { Project, ProjectPiece } from "@/core/project/project";
 import type { Wording } from "@/core/stitches/wording";
 import { grams, millimetres, toMetres, type UnitSystem } from "@/core/units/brands";
@@ -41,7 +47,13 @@ export type Block =
   | { readonly kind: "words"; readonly text: string }
   | { readonly kind: "list"; readonly items: readonly string[] }
   | { readonly kind: "outline"; readonly outline: Outline }
-  | { readonly kind: "chart"; readonly chart: Chart; readonly name: string }
+  | {
+      readonly kind: "chart";
+      readonly chart: Chart;
+      readonly name: string;
+      /** The same in letters and signs, with their key; null where it has too many kinds of stitches. */
+      readonly signs: string | null;
+    }
   | {
       readonly kind: "table";
       readonly head: readonly string[];
@@ -61,10 +73,7 @@ export interface SheetBasis {
   readonly leftOut: readonly string[];
 }
 
-interface NamedChart {
-  readonly name: string;
-  readonly chart: Chart;
-}
+type NamedChart = Omit<Extract<Block, { readonly kind: "chart" }>, "kind">;
 
 /** What has to be asked for it. */
 interface Asked {
@@ -82,26 +91,41 @@ const list = (items: readonly string[]): readonly Block[] =>
 /** The whole of a piece is asked for in one go: it is written and not scrolled. */
 const ALL_ROWS = 100_000;
 
-/** The charts of all panels that are worked, each once. */
+/** The rows of one rope of a section, with the purls at its sides. */
+function ropeRows(
+  section: SectionOf<"fabric">,
+  style: Wording,
+): { readonly name: string; readonly text: string } {
+  const one = joinPanels(ropesOf({ ...section, ropes: 1, edge: 0 }, { round: false }).panels);
+  const name = `${ropeOf(section.ropeId).name}, to the ${section.lean}`;
+  return { name, text: one ? printInManner(one, { round: false, firstWrong: false }, style) : "" };
+}
+
+/** The charts of all panels and ropes that are worked, each once. */
 async function askCharts({ project, answer, style }: SheetBasis): Promise<readonly NamedChart[]> {
   const worked = new Set(answer.estimate.pieces.map(({ id }) => id));
+  const fabrics = project.pieces
+    .filter(({ id }) => worked.has(id))
+    .flatMap(({ sections }) => sections.flatMap((section) => (section.kind === "fabric" ? [section] : [])));
   const used = new Set(
-    project.pieces
-      .filter(({ id }) => worked.has(id))
-      .flatMap(({ sections }) => sections)
-      .flatMap((section) => (section.kind === "fabric" && section.content === "panels" ? section.across : []))
-      .map(({ panelId }) => panelId),
+    fabrics
+      .filter(({ content }) => content === "panels")
+      .flatMap(({ across }) => across.map(({ panelId }) => panelId)),
   );
-  if (used.size === 0) return [];
-  const own = await Promise.all(
-    project.panels
-      .filter(({ id }) => used.has(id))
-      .map(async ({ name, text }) => ({ name, study: await reader().analysePattern(text, style) })),
+  const ropes = fabrics
+    .filter(({ content }) => content === "ropes")
+    .map((section) => ropeRows(section, style));
+  const texts = [
+    ...[...project.panels, ...LIBRARY].filter(({ id }) => used.has(id)),
+    ...new Map(ropes.map((rope) => [rope.text, rope])).values(),
+  ];
+  const charts = await Promise.all(
+    texts.map(async ({ name, text }) => {
+      const { chart } = await reader().analysePattern(text, style);
+      return chart && { name, chart, signs: await reader().inSigns(text, style) };
+    }),
   );
-  const library = (await reader().studyLibrary()).filter(({ id }) => used.has(id));
-  return [...own, ...library].flatMap(({ name, study }) =>
-    study.chart ? [{ name, chart: study.chart }] : [],
-  );
+  return charts.filter((chart) => chart !== null);
 }
 
 /** Which ball works which rows, of each yarn that is used. */
@@ -289,7 +313,7 @@ export async function knittingSheet(basis: SheetBasis, date: string): Promise<re
       return of ? pieceBlocks(basis, piece, of, knit.get(piece.id)) : [];
     }),
     ...(charts.length > 0 ? [heading(2, "Charts")] : []),
-    ...charts.map(({ chart, name }) => ({ kind: "chart", chart, name }) as const),
+    ...charts.map((chart) => ({ kind: "chart", ...chart }) as const),
     heading(2, "Which ball works which rows"),
     ...ballBlocks(basis, maps),
     ...restBlocks(basis, finishing),

@@ -1,6 +1,13 @@
 /** The knitting sheet as pages (PDF), made in the browser. */
 import fontkit from "@pdf-lib/fontkit";
-import { PDFDocument, rgb, type PDFFont, type PDFPage } from "pdf-lib";
+import {
+  PDFDocument,
+  rgb,
+  setTextRenderingMode,
+  TextRenderingMode,
+  type PDFFont,
+  type PDFPage,
+} from "pdf-lib";
 import { chartPng, PX_PER_INCH } from "@/ui/panels/exportChart";
 import type { Block, Outline } from "./sheet";
 
@@ -190,7 +197,7 @@ class Writer {
     this.y = base - 22;
   }
 
-  async chart({ chart, name }: Extract<Block, { readonly kind: "chart" }>) {
+  async chart({ chart, name, signs }: Extract<Block, { readonly kind: "chart" }>) {
     const picture = await this.document.embedPng(await (await chartPng(chart, name)).arrayBuffer());
     // As large as it is on paper, and no larger than a page.
     const scale = Math.min(
@@ -204,6 +211,19 @@ class Writer {
     this.y -= drawn.height + 6;
     this.page.drawImage(picture, { x: MARGIN, y: this.y, ...drawn });
     this.y -= 12;
+    if (signs !== null) this.behind(signs, this.y + 12 + drawn.height, drawn.height + 10);
+  }
+
+  /** Text that is not seen, behind a picture: for those who hear the page, or copy from it. */
+  private behind(text: string, top: number, height: number) {
+    const lines = text.split("\n");
+    const size = Math.min(TEXT, height / (lines.length * LEADING));
+    this.page.pushOperators(setTextRenderingMode(TextRenderingMode.Invisible));
+    lines.forEach((line, index) => {
+      const y = top - (index + 1) * size * LEADING;
+      this.page.drawText(writable(this.fonts.plain, line), { x: MARGIN, y, size, font: this.fonts.plain });
+    });
+    this.page.pushOperators(setTextRenderingMode(TextRenderingMode.Fill));
   }
 
   table(head: readonly string[], rows: readonly (readonly string[])[], wide: number) {

@@ -29,9 +29,10 @@ function textOf(block: Block): string {
       return block.items.map((item) => `- ${item}`).join("\n");
     case "table":
       return tableText(block.head, block.rows);
-    // Pictures are not told in words; their rows are, piece by piece.
-    case "outline":
     case "chart":
+      return block.signs === null ? "" : `${block.name}\n${block.signs}`;
+    // What is a picture only is told by its measures, piece by piece.
+    case "outline":
       return "";
   }
 }

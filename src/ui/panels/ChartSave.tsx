@@ -3,9 +3,13 @@ import { useState } from "react";
 import type { Chart } from "@/core/panels/chart";
 import { millimetres } from "@/core/units/brands";
 import { formatSize } from "@/core/units/format";
-import { useUnits } from "@/state/keeping/settings";
+import { fileStem } from "@/core/files/projectFile";
+import type { Wording } from "@/core/stitches/wording";
+import { reader } from "@/state/engine/workers";
+import { useSettings, useUnits } from "@/state/keeping/settings";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { download } from "@/ui/parts/download";
 import { toast } from "@/ui/parts/toast";
 import { PRINTED_MM, printedMm } from "./ChartFrame";
 
@@ -31,10 +35,29 @@ async function keep(as: "svg" | "png", chart: Chart, name: string, stitchMm: num
   }
 }
 
+/** Keeps a chart in letters and signs, with its key. */
+async function keepSigns(text: string, name: string, style: Wording) {
+  const signs = await reader().inSigns(text, style);
+  if (signs === null) toast.error("Not all rows of this panel are read: mend them first.");
+  else
+    download(
+      `${fileStem(name) || "chart"}-chart.txt`,
+      new Blob([`${name}\n\n${signs}\n`], { type: "text/plain" }),
+    );
+}
+
+interface ChartSaveProps {
+  readonly chart: Chart;
+  readonly name: string;
+  /** The rows that are drawn. */
+  readonly text: string;
+}
+
 /** The chart as a picture to print: how large its stitches are, and how large that makes it. */
-export function ChartSave({ chart, name }: { readonly chart: Chart; readonly name: string }) {
+export function ChartSave({ chart, name, text }: ChartSaveProps) {
   const [size, setSize] = useState<Size>("usual");
   const units = useUnits();
+  const { naming, words } = useSettings();
   const stitchMm = PRINTED_MM[size];
   const { width, height } = printedMm(chart, stitchMm);
   const told = `${formatSize(millimetres(width), units)} × ${formatSize(millimetres(height), units)}`;
@@ -46,6 +69,9 @@ export function ChartSave({ chart, name }: { readonly chart: Chart; readonly nam
       </Button>
       <Button size="small" onClick={() => void keep("svg", chart, name, stitchMm)}>
         Save as SVG
+      </Button>
+      <Button size="small" onClick={() => void keepSigns(text, name, { naming, words })}>
+        Save as text
       </Button>
       <Choice label="Size on paper" options={OPTIONS} value={size} onChange={setSize} />
       <span className="text-faint">

@@ -1,6 +1,6 @@
 "use client";
 import { Button } from "@/ui/parts/Button";
-import { BookOpen, FolderInput, Plus } from "lucide-react";
+import { BookOpen, FolderInput, Grid2x2Plus, Plus } from "lucide-react";
 import { memo, useState } from "react";
 import type { ProjectPanel } from "@/core/project/project";
 import { openGlossary } from "@/state/chosen/glossary";
@@ -17,18 +17,29 @@ const TakeSheet = lazily(
   { close: ({ onClose }) => onClose() },
 );
 
+const SignsSheet = lazily(
+  "Charts in signs",
+  () => import("@/ui/pattern/SignsSheet").then((file) => file.SignsSheet),
+  {
+    close: ({ onClose }) => onClose(),
+  },
+);
+
 interface PanelListProps {
   readonly own: readonly ProjectPanel[];
   readonly library: readonly StudiedPanel[];
   readonly chosen: string;
   readonly onChoose: (id: string) => void;
   readonly onNew: () => void;
+  /** Rows that were read from a chart in signs. */
+  readonly onRead: (name: string, rows: string) => void;
 }
 
 /** All panels, the knitter's own first, then the library by family; searched by name or family. */
-export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListProps) {
+export function PanelList({ own, library, chosen, onChoose, onNew, onRead }: PanelListProps) {
   const [wanted, setWanted] = useState("");
   const [taking, setTaking] = useState(false);
+  const [drawing, setDrawing] = useState(false);
   const british = useSettings(({ words }) => words === "UK");
   const fits = (...texts: readonly (string | undefined)[]) =>
     texts.some((text) => text?.toLowerCase().includes(wanted.trim().toLowerCase()));
@@ -38,7 +49,7 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
   const mine = own.filter(({ name }) => fits(name));
   return (
     <section aria-label="Panels" className="rounded-xl border border-line bg-card p-3">
-      <div className="flex gap-2">
+      <div className="flex">
         <SearchField
           labelHidden
           label="Find a panel"
@@ -46,12 +57,28 @@ export function PanelList({ own, library, chosen, onChoose, onNew }: PanelListPr
           value={wanted}
           onText={setWanted}
         />
+      </div>
+      <div className="mt-2 flex items-center gap-2">
         <Button onClick={onNew} look="main">
           <Plus size={16} aria-hidden /> New
         </Button>
+        <IconButton
+          label="From a chart in letters and signs"
+          icon={Grid2x2Plus}
+          onClick={() => setDrawing(true)}
+        />
         <IconButton label="From another project" icon={FolderInput} onClick={() => setTaking(true)} />
         <IconButton label="Glossary" keys="G" icon={BookOpen} onClick={() => openGlossary()} />
       </div>
+      {drawing && (
+        <SignsSheet
+          onClose={() => setDrawing(false)}
+          onMade={(name, rows) => {
+            setDrawing(false);
+            onRead(name, rows);
+          }}
+        />
+      )}
       {taking && <TakeSheet what="panels" onClose={() => setTaking(false)} onTaken={onChoose} />}
       <div className="mt-2 max-h-56 overflow-y-auto md:max-h-[30rem]">
         {mine.length > 0 && <h2 className="mt-2 text-sm text-faint">My panels</h2>}

@@ -78,7 +78,7 @@ export function PanelView({ name, text, told = [], readOnly, onText, children }:
                 complete={study?.complete ?? false}
               />
               <ChartLegend chart={chart} />
-              <ChartSave chart={chart} name={name} />
+              <ChartSave chart={chart} name={name} text={text} />
             </>
           )}
         </div>

@@ -52,6 +52,10 @@ export function PanelsBench() {
         chosen={mine?.id ?? theirs?.id ?? ""}
         onChoose={choosePanel}
         onNew={() => choosePanel(addPanel({ name: "New panel", text: START }))}
+        onRead={(name, text) => {
+          choosePanel(addPanel({ name, text }));
+          toast.success(`${name} is among your panels`, undoable);
+        }}
       />
       {mine ? (
         <PanelView

@@ -10,6 +10,7 @@ import { useSettings } from "@/state/keeping/settings";
 import { sectionName, tellWorked } from "@/ui/pieces/sectionWords";
 import { Button } from "@/ui/parts/Button";
 import { useSaid } from "@/ui/parts/Said";
+import { ChartSigns } from "./ChartSigns";
 
 /** Whether something of a phrase is still to be settled. */
 export const isOpen = ({ taken }: TakenPhrase) =>
@@ -24,7 +25,7 @@ interface PhraseProps {
 
 /** A sentence of the pattern, and beside it what it was taken for. */
 export function PatternPhrase({ phrase, before, project, worked }: PhraseProps) {
-  const { taken, text } = phrase;
+  const { taken, text, chart } = phrase;
   const open = isOpen(phrase);
   const settled = usePatternDraft((draft) => draft.settled[text.trim()]);
   if (taken.as === "title") return null;
@@ -47,9 +48,14 @@ export function PatternPhrase({ phrase, before, project, worked }: PhraseProps) 
       {...(open && { "data-open": "" })}
       className={`grid gap-x-5 gap-y-0.5 border-l-4 py-1 pl-2 md:grid-cols-2 ${open ? "border-madder bg-paper" : "border-transparent"}`}
     >
-      <p className={`break-words whitespace-pre-line ${open ? "font-semibold" : ""}`}>{text}</p>
+      {chart ? (
+        <pre className="overflow-x-auto font-mono text-base leading-snug">{text}</pre>
+      ) : (
+        <p className={`break-words whitespace-pre-line ${open ? "font-semibold" : ""}`}>{text}</p>
+      )}
       <div className="text-sm">
-        <Made {...{ phrase, before, project, worked }} />
+        {!(open && chart) && <Made {...{ phrase, before, project, worked }} />}
+        {chart && <ChartSigns chart={chart} />}
         {settled !== undefined && (
           <p>
             {settled === "" ? "You said that nothing is worked by it." : `You said: ${settled}`}{" "}
@@ -58,7 +64,7 @@ export function PatternPhrase({ phrase, before, project, worked }: PhraseProps) 
             </Button>
           </p>
         )}
-        {open && <Settling sentence={text.trim()} said={settled ?? ""} />}
+        {open && !chart && <Settling sentence={text.trim()} said={settled ?? ""} />}
       </div>
     </li>
   );

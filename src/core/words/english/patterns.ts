@@ -61,6 +61,8 @@ export const patterns = {
   patternNoRowsToRepeat: () => "Which rows are meant is not known: none stand before this.",
   patternRowsDoNotClose: () =>
     "These rows do not end with the stitches that they begin with, so they cannot come again.",
+  patternPanelNotYet: ({ name }: { readonly name: string }) =>
+    `Not all of ${name} is read yet: what is said of it comes first.`,
   patternFromRowOne: ({ name }: { readonly name: string }) =>
     `Only ${name} from its row 1 on is read here: write out which rows are worked.`,
   patternNoSuchRow: ({ row, name }: { readonly row: number; readonly name: string }) =>
