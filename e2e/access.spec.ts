@@ -198,9 +198,9 @@ test("in the reader's own colours what is chosen, the strand and the bars are st
   // A bench, a unit, a piece, a grouping of the ledger; the strand; a bar.
   for (const chosen of [
     "nav a[aria-current=page]",
-    "header [aria-checked=true]",
+    "header [role=radiogroup] label:has(:checked)",
     "#bench [aria-pressed=true]",
-    "#bench [aria-checked=true]",
+    "#bench [role=radiogroup] label:has(:checked)",
     "[role=slider] .plied",
     "#bench table .coloured",
   ])

@@ -37,13 +37,19 @@ export const WITHIN =
   /^\s*(?:shap(?:e|ing)(?: the)? [\w ]{3,30}|[\w ]{3,20} shaping|divid(?:e|ing)(?: for [\w ]{3,20})?|rib(?:bing)?|(?:body|main) pattern|cables?|crown|welt|upper (?:body|part)|lower (?:body|edge))\s*:?\s*$/i;
 
 /** What begins the work of a piece or the rows of a panel. */
-const BEGINS_WORK = /^\s*(?:(?:with|using)\b[^.]*\b)?(?:cast on|co \d|pick up|work as|make as|work same)\b/i;
+const BEGINS_WORK =
+  /^\s*(?:(?:with|using)\b[^\n]{0,80}?\b)?(?:cast on|co \d|pick up|work as|make as|work same)\b/i;
 const FIRST_ROW = /^\s*(?:(?:row|rnd|round)s?\s*1\b|1st (?:row|rnd|round))/i;
+
+/** What a sentence of work begins with, though it ends like a heading: "Now work in pattern as follows:". */
+const SAYS_WORK =
+  /^\s*(?:now|then|work|continue|cont|proceed|begin|commence|knit|purl|rep(?:eat)?|place|next)\b/i;
 
 /** Lines that are headings by how they look, or by what stands under them. */
 function looksLikeHeading(line: string, under: string): boolean {
   const words = line.trim();
-  if (words.length === 0 || words.length > MOST_HEADING || ROW.test(line)) return false;
+  if (words.length === 0 || words.length > MOST_HEADING || ROW.test(line) || SAYS_WORK.test(line))
+    return false;
   if (WITHIN.test(words)) return true;
   if (
     /^[A-Z]/.test(words) &&
@@ -55,7 +61,7 @@ function looksLikeHeading(line: string, under: string): boolean {
     return true;
   if (sizesIn(words).length > 0) return false;
   if ((/^[A-Z]/.test(words) && HEADING.test(words)) || /^#{1,6}\s/.test(words)) return true;
-  const letters = words.replace(/[^A-Za-z]/g, "");
+  const letters = words.replace(/\([^)]*\)/g, "").replace(/[^A-Za-z]/g, "");
   if (letters.length >= 3 && letters === letters.toUpperCase() && !/\d\s*sts?\b/i.test(words)) return true;
   return /^[A-Z][^.:;,]*(?:\([^)]*\))?:$/.test(words);
 }

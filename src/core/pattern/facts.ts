@@ -19,10 +19,23 @@ const GAUGE =
   /(\d+(?:\.\d+)?)\s*(?:sts?|stitches)\b(?:\s*(?:and|x|by|to|,|&|\/|\+)?\s*(\d+(?:\.\d+)?)\s*(?:rows|rnds|rounds)\b)?/i;
 const SQUARE = /(\d+(?:\.\d+)?)\s*(?:cm|in\b|inch(?:es)?|["”″])/gi;
 /** A gauge that is counted in another fabric than plain. */
-const IN_PATTERN = /\bin (?:\w+ ){0,3}?(?:cable|cabled|pattern|patt|pat|rib|garter|panel)/i;
+const IN_PATTERN =
+  /\b(?:in|over|on) (?:\w+ ){0,3}?(?:cable|cabled|pattern|patt|pat|rib|garter|moss|seed|panel)/i;
+/** Between two gauges that one sentence tells. */
+const NEXT_GAUGE = /[;,]?\s+(?:and\s+)?(?=\d+(?:\.\d+)?\s*(?:sts?|stitches)\b)/i;
 
 /** Stitches over 10 cm of a sentence on gauge; null where none is told, "pattern" where it is not counted in plain fabric, "beyond" where nobody knits so. */
 export function gaugeIn(sentence: string): Facts["gauge"] | "pattern" | "beyond" | null {
+  const each = sentence.replace(/\s+/g, " ").split(NEXT_GAUGE).map(oneGaugeIn);
+  // Of several the one of plain fabric is meant.
+  return (
+    each.find((gauge) => gauge !== null && gauge !== "pattern") ??
+    each.find((gauge) => gauge !== null) ??
+    null
+  );
+}
+
+function oneGaugeIn(sentence: string): Facts["gauge"] | "pattern" | "beyond" | null {
   const counted = GAUGE.exec(sentence);
   if (!counted) return null;
   if (IN_PATTERN.test(sentence)) return "pattern";

@@ -59,17 +59,20 @@ const MOST_CROSSING = 0.25;
 
 /** What a row has at both sides of a place, and whether something lies over it, or no more than a blank between. */
 function atPlace({ runs, height }: Row, x: number) {
-  let [left, right, over] = [-Infinity, Infinity, false];
+  let [left, right, over, words] = [-Infinity, Infinity, false, false];
   for (const run of runs) {
     const end = run.x + run.width;
     if (end <= x) left = Math.max(left, end);
-    else if (run.x >= x) right = Math.min(right, run.x);
-    else over = true;
+    else if (run.x >= x) {
+      right = Math.min(right, run.x);
+      // The numbers beside a chart are no column.
+      words ||= /[a-z]{2}/i.test(run.text);
+    } else over = true;
   }
   const both = left > -Infinity && right < Infinity;
   return {
     left: left > -Infinity,
-    right: right < Infinity,
+    right: right < Infinity && words,
     beginsAt: right,
     crosses: over || (both && right - left < height),
   };

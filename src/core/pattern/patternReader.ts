@@ -30,6 +30,9 @@ const NUMBERED = /^\s*(?:(?:rows?|rnds?|rounds?)\s*\d|\d+(?:st|nd|rd|th)\b)/i;
 const SEVERAL_YARNS =
   /\bheld (?:double|together|doubled|triple)\b|\b(?:two|2|three|3|double|triple) strands?\b|\bcontrast(?:ing)? colou?r\b|\b(?:MC|CC\d?)\b|\bcolou?r [B-F]\b/i;
 
+/** "Cast on 64 sts", and no key that says how it is done. */
+const CASTS_ON = /^[^=:]*\b(?:cast on|CO) \d/i;
+
 const ROUNDS = /\b(?:rnds?|rounds?)\b/i;
 
 const NOTHING = "";
@@ -58,6 +61,13 @@ const oneLine = (said: string) => said.replace(/\s+/g, " ").trim();
 
 /** What a row says behind "Next row (RS):". */
 const withoutLabel = (said: string) => said.replace(/^[^:]*:\s*/, "");
+
+/** "Inc row (RS):" and "Foundation row:" are the next one. */
+const asNextRow = (said: string) =>
+  said.replace(
+    /^(\s*)(?:set-?up|foundation|inc(?:rease)?|dec(?:rease)?|buttonhole|pattern)\s+(row|rnd|round)\b/i,
+    "$1Next $2",
+  );
 
 /** A row with its full stop. */
 const ended = (said: string) => (/[.)]$/.test(said) ? said : `${said}.`);
@@ -234,7 +244,8 @@ export class PatternReader {
     if (said === NOTHING) return this.put(phrase, { as: "note" });
     if (this.part === "piece" && this.piece) return this.work(phrase, this.piece, said);
     if (this.part === "finishing") return this.sew(phrase, said);
-    if (this.part === "keys") {
+    // What casts stitches on ends a list of abbreviations, heading or not.
+    if (this.part === "keys" && !CASTS_ON.test(said)) {
       this.keys += `${said}\n`;
       return this.put(phrase, { as: "note" });
     }
@@ -248,7 +259,7 @@ export class PatternReader {
       this.title = bare(said).slice(0, 120);
       return this.put(phrase, { as: "title" });
     }
-    if (/\bcast on \d|\bCO \d/i.test(said) && this.part !== "panel") {
+    if (CASTS_ON.test(said) && this.part !== "panel") {
       return this.beginWith(this.title || "Piece", phrase, said);
     }
     if (several) return this.unread(phrase, null, say("patternSeveralYarns"), null);
@@ -326,7 +337,7 @@ export class PatternReader {
 
   /** A sentence of several that are joined by commas or semicolons, each of which is understood by itself. */
   private parted(said: string) {
-    for (const sign of [/;\s+/, /,\s+(?:and\s+)?(?:then\s+)?/, /\s+and\s+(?:then\s+)?/]) {
+    for (const sign of [/;\s+/, /,\s+(?:and\s+)?(?:then\s+)?/, /\s+and,?\s+(?:then\s+)?/]) {
       const parts = said.split(sign).filter((part) => part.trim() !== "");
       if (parts.length < 2 || parts.length > 6) continue;
       // "Bind off 8 sts at beg of next 4 rows, then 7 sts at beg of foll 2 rows": the verb is said once.
@@ -420,7 +431,8 @@ export class PatternReader {
       if (block.length === 0) return;
       const printed = withoutCount(this.said(block.at(-1) as Phrase)).printed;
       // The counts behind the rows stay with them: each is held against its own row.
-      const done = piece.write(block.map((row) => ended(oneLine(this.said(row)))).join("\n"), printed);
+      const lines = block.map((row) => ended(oneLine(asNextRow(this.said(row)))));
+      const done = piece.write(lines.join("\n"), printed);
       const taken: Taken = done.ok
         ? { as: "work", pieceId: piece.id, sections: done.sections, wrong: null }
         : {

@@ -17,7 +17,7 @@ import { panelOver, placedAcross, type KnownPanel, type KnownPanels } from "./kn
 import { begins, heightOf, rowsOf, stitchesBehind, swapped, type Told, type ToldOfSections } from "./soFar";
 import type { Gauge } from "../stitches/plainStitch";
 import { say, type Message } from "../words/message";
-import type { Edge, Extent, Needle, RowsMeant, Step } from "./steps";
+import type { Edge, Extent, Needle, RowsMeant, Step, UpTo } from "./steps";
 
 interface Needles {
   readonly smallerMm: number | null;
@@ -200,7 +200,8 @@ export class PieceReader {
     // What is as high already, to half a row, needs no more.
     if (Math.abs(rest) < this.rowMm / 2) return null;
     if (rest <= 0) return say("patternHigherAlready", { lengthMm: extent.lengthMm, haveMm: before });
-    return { by: "length", lengthMm: rest };
+    // Half rows would fall to one side or the other by what is lost of figures in reckoning.
+    return { by: "length", lengthMm: Math.round(100 * rest) / 100 };
   }
 
   private get rowMm(): number {
@@ -236,6 +237,11 @@ export class PieceReader {
     if (edge === "beginning") {
       const right = side === null ? this.nextIsRight : side === "RS";
       return right ? "outer" : "inner";
+    }
+    if (edge === "end") {
+      // In the row in which stitches were bound off at its beginning.
+      const last = this.sections.at(-1);
+      return last?.kind === "castOffAt" && last.at === "outer" ? "inner" : "outer";
     }
     if (edge === "neck") return rightFront ? "outer" : "inner";
     return rightFront ? "inner" : "outer";
@@ -599,13 +605,7 @@ export class PieceReader {
           .trim() === named,
     );
     if (!like) return no(say("patternNoSuchPiece", { name: piece }));
-    const place = typeof upTo === "object" ? "shoulder" : upTo;
-    const end =
-      upTo === null
-        ? like.sections.length
-        : like.sections.findIndex((section, index) =>
-            begins(place ?? "shoulder", section, like.sections.slice(0, index)),
-          );
+    const end = this.endOfLike(like, upTo);
     if (end < 1) return no(say("patternNoSuchPlace", { name: like.name }));
     this.go({ round: this.round || like.round });
     const ids = like.sections
@@ -613,6 +613,21 @@ export class PieceReader {
       .map((section) => this.copy(reversed ? swapped(section) : section, like.told.get(section)));
     // Up to a height: what goes on evenly at the end ends there.
     return typeof upTo === "object" && upTo ? this.upTo(upTo, like, ids) : { ok: true, sections: ids };
+  }
+
+  /** How many sections of another piece come before a place: where something begins, or where it is so high. */
+  private endOfLike(like: PieceReader, upTo: UpTo | null): number {
+    const { sections } = like;
+    if (upTo === null) return sections.length;
+    if (typeof upTo !== "object")
+      return sections.findIndex((section, index) => begins(upTo, section, sections.slice(0, index)));
+    if (upTo.by !== "length") return -1;
+    const from = upTo.from === "here" ? "piece" : upTo.from;
+    // An armhole is so high only where it has begun.
+    const first = from === "armhole" ? sections.findIndex(({ kind }) => kind === "castOffAt") : 0;
+    if (first < 0) return -1;
+    const isHigh = (index: number) => like.heightMm(from, sections.slice(0, index + 1)) >= upTo.lengthMm;
+    return 1 + sections.findIndex((_, index) => index >= first && isHigh(index));
   }
 
   /** A section of another piece as one of this. */

@@ -6,7 +6,6 @@ import { Engine } from "../engine/engine";
 import { seenOf } from "../engine/seen";
 import { checkProject } from "../files/projectFile";
 import type { Project } from "../project/project";
-import { newSection } from "../project/sections";
 import { toEnd } from "../steps";
 import { readWhole } from "./readWhole";
 import type { TakenPhrase, WholePattern } from "./taken";
@@ -155,44 +154,6 @@ test("a height is reckoned from the first edge, whatever was worked before it", 
     // Garter and ribs are a little lower than plain fabric: so far a reckoning in plain rows may be off.
     expect({ some, off: Math.abs(height - 400) < 14 }).toEqual({ some, off: true });
   }
-});
-
-test("the slipover takes the yarn of the same one built section by section", () => {
-  const text = PATTERNS.find(({ name }) => name === "slipover")?.text ?? "";
-  const { project } = readWhole(text);
-  if (!project) throw new Error("no project");
-  const rib = { content: "ground" as const, ground: "rib2" as const, needleMm: 4.5 };
-  const plain = { content: "ground" as const, ground: "stockinette" as const };
-  const rows = 100 / 25;
-  const lower = (id: string) => [
-    newSection("castOn", `${id}/1`, { stitches: 86, needleMm: 4.5 }),
-    newSection("fabric", `${id}/2`, { ...rib, by: "length", lengthMm: 70 }),
-    newSection("fabric", `${id}/3`, { ...plain, by: "length", lengthMm: 290 }),
-    newSection("castOffAt", `${id}/4`, { stitches: 5 }),
-  ];
-  const back = [
-    ...lower("b"),
-    newSection("shape", "b/5", { by: "rule", stitches: 2, every: 2, times: 6 }),
-    newSection("fabric", "b/6", { content: "asBefore", by: "length", lengthMm: 200 - 14 * rows }),
-    newSection("castOffAt", "b/7", { stitches: 8 }),
-    newSection("castOffAt", "b/8", { stitches: 8 }),
-    newSection("castOff", "b/9"),
-  ];
-  const front = [
-    ...lower("f"),
-    newSection("divide", "f/5", { centre: 8, centreTo: "castOff" }),
-    newSection("shape", "f/6", { at: "inner", by: "rule", stitches: 1, every: 2, times: 12 }),
-    newSection("fabric", "f/7", { content: "asBefore", by: "length", lengthMm: 200 - 27 * rows }),
-    newSection("castOff", "f/8"),
-  ];
-  const byHand: Project = {
-    ...project,
-    panels: [],
-    pieces: project.pieces.map((piece, index) => ({ ...piece, sections: index === 0 ? back : front })),
-  };
-  const need = (one: Project) => answerOf(one).yarns[0].quantilesMm.p50;
-  expect(project.pieces).toHaveLength(2);
-  expect(Math.abs(need(project) / need(byHand) - 1)).toBeLessThan(0.005);
 });
 
 /** Texts that would take long, or break something, if anything were done for each part of each part. */

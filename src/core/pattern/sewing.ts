@@ -33,6 +33,7 @@ export function seamsIn(words: string, pieces: readonly Sewable[], before: numbe
     sewn(2, [sleeve, "cap"], [back, "above"]);
     for (const front of fronts) sewn(each, [sleeve, "cap"], [front, "above"]);
   }
+  if (made.length === 0) made.push(...namedEdges(words, pieces, before));
   if (
     made.length === 0 &&
     pieces.length === 1 &&
@@ -41,4 +42,29 @@ export function seamsIn(words: string, pieces: readonly Sewable[], before: numbe
   )
     sewn(1, [pieces[0], "side"], [pieces[0], "side"]);
   return made.length > 0 ? made : null;
+}
+
+/** Edges as they are called. */
+const CALLED: readonly (readonly [RegExp, EdgeSide])[] = [
+  [/\bcaston (?:edges?|ends?)\b/, "start"],
+  [/\bbindoff (?:edges?|ends?)\b/, "end"],
+  [/\bsides?\b/, "side"],
+];
+
+/** Edges that are named on both sides of "to": "sew caston edge to bindoff edge"; or a front and a back, all round. */
+function namedEdges(words: string, pieces: readonly Sewable[], before: number): readonly Seam[] {
+  const [first, ...others] = pieces;
+  if (!first || others.length > 1) return [];
+  const other = others[0] ?? first;
+  const seam = (index: number, times: number, side: EdgeSide, toSide: EdgeSide) =>
+    newSeam(`seam-${before + index + 1}`, {
+      times,
+      of: { pieceId: first.id, side },
+      to: { pieceId: other.id, side: toSide },
+    });
+  if (other !== first && /\b(?:all (?:4 )?(?:sides|edges|round|around)|4 sides)\b/.test(words))
+    return [seam(0, 2, "side", "side"), seam(1, 1, "start", "start"), seam(2, 1, "end", "end")];
+  const [one, to] = words.split(/ to /).map((part) => CALLED.find(([pattern]) => pattern.test(part))?.[1]);
+  // Two pieces that are worked alike meet each other twice.
+  return one && to && words.split(/ to /).length === 2 ? [seam(0, Math.max(1, first.times), one, to)] : [];
 }

@@ -24,7 +24,8 @@ const OWN = {
   ground:
     "(?:[^ ]+ ){1,4}?(?:rib |ribbing |sts |garter |stockinette |reversestockinette |seed )|stockinette |reversestockinette |garter ",
   extent:
-    "(?:for \\d+ (?:more )?rows |\\d+ (?:more )?(?:times |timesinall )(?:more )?|for (?:another |further )?\\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) |until (?:[^ ]+ ){1,3}?measures? \\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) (?:(?:from |above )(?:(?:[^ ]+ )?beginning |caston (?:edge )?|(?:[^ ]+ )?(?:armhole|dividing|division|pick-up|underarm) (?:rows )?(?:edge )?|(?:[^ ]+ )?bindoff(?: edge)? )|from here )?)(?:(?:ending |end )(?:with |after |on )?(?:rightside |wrongside |rows \\d+ )(?:rows )?(?:facing for next rows )?)?",
+    "(?:for \\d+ (?:more )?rows |\\d+ (?:more )?(?:times |timesinall )(?:more )?|for (?:another |further )?\\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) |until (?:[^ ]+ ){1,3}?measures? \\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) (?:(?:from |above )(?:(?:[^ ]+ )?beginning |caston (?:edge )?|(?:[^ ]+ )?(?:armhole|dividing|division|pick-up|underarm) (?:rows )?(?:edge )?|(?:[^ ]+ )?bindoff(?: edge)? )|from here )?)(?:(?:ending |end )(?:with |after |on )?(?:rightside |wrongside |rows \\d+ |knit |purl |k |p )(?:rows )?(?:facing for next rows )?)?",
+  long: "\\d+(?:\\.\\d+)? ?(?:\\.5 ?)?(?:cm|mm|inches|in) ",
   edge: "(?:at |on )?(?:each end |each side |both ends |both sides |each edge |both edges |each (?:neck|armhole) edge |(?:neck|armhole|side|front) edge |(?:each |both )?(?:neck|armhole) edges? )",
   method: "(?:[^ ]+ ){1,3}?",
   of: "(?:[^ ]+ ){1,4}?",
@@ -204,7 +205,9 @@ const WORK_FORMS: readonly WorkForm[] = [
       (slots) => castOn(slots, round),
     ),
   ),
-  say("join [to work] in (rows|round) [being careful not to twist [sts]]", () => ({ does: "inRound" })),
+  say("join [to work|for working|for] [in] (rows|round) [being careful not to twist [sts]]", () => ({
+    does: "inRound",
+  })),
   say("work in rows", () => ({ does: "inRound" })),
   // Needles
   say("(change|switch) [back] {needle}", (slots) => {
@@ -214,6 +217,9 @@ const WORK_FORMS: readonly WorkForm[] = [
   // Grounds
   say("[{begins}] [{needle}] (work|continue) [even|straight] [in] {ground} [pattern] {extent}", (slots) =>
     ground(slots, extentOf(slots.extent)),
+  ),
+  say("[{begins}] [{needle}] work {long} [even|straight] [in] {ground} [pattern]", (slots) =>
+    ground(slots, { by: "length", lengthMm: millimetresIn(slots.long as string), from: "here" }),
   ),
   say("[{needle}] work {rows} rows [in] {ground}", (slots) =>
     ground(slots, { by: "rows", rows: slots.rows as number }),
@@ -268,6 +274,10 @@ const WORK_FORMS: readonly WorkForm[] = [
   ),
   say(`${AS_FOR} {extent}`, (slots) => as(slots, { upTo: extentOf(slots.extent) })),
   say(`${AS_FOR} (reversing|reverse) [all] shaping`, (slots) => as(slots, { reversed: true })),
+  say(
+    "(work|make|knit) [exactly] (as for|same as|as given for|as) {of} making {row} buttonholes [{words}]",
+    (slots) => as(slots, {}),
+  ),
   say("(work|make|knit) [exactly] (as for|same as|as given for) {of}", (slots) => as(slots, {})),
   ...["2th", "another"].map((which) =>
     say(`(make|work|knit) ${which} {of} [(in [exactly] same way|same|to match|alike|exactly same)]`, () => ({
@@ -276,11 +286,11 @@ const WORK_FORMS: readonly WorkForm[] = [
     })),
   ),
   // Panels
-  say("place (panels|pattern) [as follows] {across}", ({ across }) => ({
+  say("place (panels|pattern) [as following] {across}", ({ across }) => ({
     does: "place",
     across: across as string,
   })),
-  say("(establish|established|setup|set up) [(panels|pattern)] [as follows] {across}", ({ across }) => ({
+  say("(establish|established|setup|set up) [(panels|pattern)] [as following] {across}", ({ across }) => ({
     does: "place",
     across: across as string,
   })),
@@ -335,6 +345,14 @@ const WORK_FORMS: readonly WorkForm[] = [
   say("bindoff {stitches} sts [at] {edge}", (slots) => castOffAt(slots, edgeOf(slots.edge), 1)),
   say("bindoff {stitches} sts [at] {edge} {times}", (slots) =>
     Array.from({ length: timesOf(slots.times)?.times ?? 1 }, () => castOffAt(slots, edgeOf(slots.edge), 1)),
+  ),
+  // A decrease at one end, stitches bound off at the other
+  say(
+    "[next] [rows] [{side}] bindoff {stitches} sts [(knit|work|k|pattern)] to last {rows} sts (k2tog|ssk|work 2 together) [k {row}]",
+    (slots) => [
+      castOffAt(slots, "beginning", 1),
+      shape({ ...slots, way: "decrease", stitches: 1, times: undefined }, { at: "end", every: 1, times: 1 }),
+    ],
   ),
   // The end
   say(
@@ -422,7 +440,7 @@ const WORK_FORMS: readonly WorkForm[] = [
   ),
   // Bands
   say(
-    "[with] [{side} facing] [and] [{needle}] [and] [{side2} facing] pick up [and] knit {picks}",
+    "[with] [{side} facing] [and] [{needle}] [and] [{side2} facing] pick up [and] (knit|k) {picks}",
     ({ picks, needle }) => {
       const step = pickUp(`${String(picks)} `);
       const found = needleOf(needle);
@@ -435,6 +453,10 @@ const WORK_FORMS: readonly WorkForm[] = [
   nothing("(block|wet block|steam|press) [{words}]"),
   nothing("(place|slip|remove) (marker|markers) [{words}]"),
   nothing("turn"),
+  nothing("[now] (work|continue) [in] [pattern] as following"),
+  nothing("[now] (work|continue) on these sts [only] [as following]"),
+  nothing("these {rows} rows (form|set|make|complete) [1] [repeat] [pattern]"),
+  nothing("[making] {row} buttonholes [{words}]"),
   nothing("do not turn"),
   nothing("sew on buttons [{words}]"),
   // Sewing

@@ -31,7 +31,7 @@ const LONGEST_SIGN = 8;
 
 /** "A = 2/2 LC", "| : knit on RS", "blank square = k on RS, p on WS", "“-” purl". */
 const ENTRY =
-  /(?:^|[;\n])[ \t]*(?:(?<blank>(?:an? )?(?:blank|empty|white)(?: (?:square|box|cell))?|square)|["'“‘`[(]?(?<sign>[^\s"'”’]{1,8}?)["'”’`\])]?)(?:[ \t]*(?:[=:→–—]|\bmeans\b)[ \t]*|(?:\t| {2,})\s*(?=(?:[a-z(]|\d\/)[^\t;\n]*(?:[;\n]|$)))(?<words>[^;\n]+)/giu;
+  /(?:^|[;\n])[ \t]*(?:(?<blank>(?:an? )?(?:blank|empty|white)(?: (?:square|box|cell))?|square)|["'“‘`[(]?(?<sign>[^\s"'”’]{1,8}?)["'”’`\])]?)(?:[ \t]*(?:[=:→–—]|\bmeans\b)[ \t]*|(?:\t| {2,})\s*(?=(?:[a-z(]|\d\/)[^\t;\n]*(?:[;\n]|$)))(?<words>[^;\n]{25,}\n[ \t]*[a-z]{2,}[^;\n=:]*|[^;\n]+)/giu;
 
 /** Several entries in one line, with commas between them: "v = knit, - = purl". */
 const NEXT_ENTRY = /[,.][ \t]+(?=["'“]?[^\s"'”,]{1,8}["'”]?[ \t]*=)/g;

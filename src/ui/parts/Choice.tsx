@@ -1,5 +1,5 @@
 "use client";
-import { ToggleGroup } from "radix-ui";
+import { useId } from "react";
 
 interface Option<Value extends string> {
   readonly value: Value;
@@ -11,33 +11,36 @@ interface Option<Value extends string> {
 interface ChoiceProps<Value extends string> {
   readonly label: string;
   readonly options: readonly Option<Value>[];
-  readonly value: Value;
+  /** Null where none is chosen yet. */
+  readonly value: Value | null;
   readonly onChange: (value: Value) => void;
 }
 
 /** One of a few, all in sight. */
 export function Choice<Value extends string>({ label, options, value, onChange }: ChoiceProps<Value>) {
+  const group = useId();
   return (
-    <ToggleGroup.Root
-      type="single"
+    <div
+      role="radiogroup"
       aria-label={label}
-      value={value}
-      onValueChange={(chosen: string) => {
-        const option = options.find((one) => one.value === chosen);
-        if (option) onChange(option.value);
-      }}
       className="inline-flex max-w-full rounded-lg max-[22.5rem]:flex-wrap border border-edge bg-card p-0.5 text-sm"
     >
       {options.map((option) => (
-        <ToggleGroup.Item
+        <label
           key={option.value}
-          value={option.value}
-          aria-label={option.name}
-          className="rounded-md px-2 py-1 whitespace-nowrap data-[state=on]:bg-ink data-[state=on]:text-paper"
+          className="relative rounded-md px-2 py-1 whitespace-nowrap has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-woad"
         >
+          <input
+            type="radio"
+            name={group}
+            aria-label={option.name}
+            checked={option.value === value}
+            onChange={() => onChange(option.value)}
+            className="absolute inset-0 m-0 opacity-0"
+          />
           {option.label}
-        </ToggleGroup.Item>
+        </label>
       ))}
-    </ToggleGroup.Root>
+    </div>
   );
 }

@@ -15,7 +15,6 @@ const BETWEEN = [
   { value: "shown", label: "as the stitches show" },
   { value: "purl", label: "purl" },
 ] as const satisfies readonly { readonly value: Between; readonly label: string }[];
-type Said = Between | "";
 
 /** The signs of a chart with what each stands for; those that no key explains are linked with a stitch here. */
 export function ChartSigns({ chart }: { readonly chart: ChartInSigns }) {
@@ -38,8 +37,8 @@ export function ChartSigns({ chart }: { readonly chart: ChartInSigns }) {
           <Choice
             label="Rows that are not drawn"
             options={BETWEEN}
-            value={((chart.between === "asked" ? between : chart.between) ?? "") as Said}
-            onChange={(value: Said) => value !== "" && sayBetween(value)}
+            value={chart.between === "asked" ? between : chart.between}
+            onChange={sayBetween}
           />
         </div>
       )}
