@@ -32,6 +32,28 @@ test.each([
     "Knit every row until scarf measures 20 cm.",
     [{ ground: "garter", extent: { lengthMm: 200, from: "piece" } }],
   ],
+  ["Work 6 cm in garter st.", [{ ground: "garter", extent: { by: "length", lengthMm: 60, from: "here" } }]],
+  [
+    "Starting with a k row, cont in st st until back measures 14 cm from beg, ending with a p row.",
+    [{ ground: "stockinette", extent: { lengthMm: 140, from: "piece" } }],
+  ],
+  ["Work chart A over all sts.", [{ does: "panel", named: "chart a", rows: null, extent: null }]],
+  [
+    "Work rows 1-8 of chart B 5 times.",
+    [{ does: "panel", named: "chart b", rows: { from: 1, to: 8 }, extent: { times: 5 } }],
+  ],
+  ["Work in rope panel for 20 cm.", [{ does: "panel", named: "rope panel", extent: { lengthMm: 200 } }]],
+  [
+    "Next row: Cast off 3 sts, k to last 2 sts, k2tog.",
+    [
+      { does: "castOffAt", stitches: 3, at: "beginning" },
+      { does: "shape", at: "end", times: 1 },
+    ],
+  ],
+  ["Now work in pattern as follows:", [{ does: "nothing" }]],
+  ["These 8 rounds form the pattern.", [{ does: "nothing" }]],
+  ["Work as button band, making 5 buttonholes in row 3.", [{ does: "as", piece: "button band" }]],
+  ["Join for working in the round, taking care not to twist the sts.", [{ does: "inRound" }]],
   ["Knit six rows.", [{ does: "face", face: "knit", rows: 6 }]],
   [
     "Work even in pattern as established until armhole measures 20 cm.",
