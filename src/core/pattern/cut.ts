@@ -66,6 +66,10 @@ function looksLikeHeading(line: string, under: string): boolean {
   return /^[A-Z][^.:;,]*(?:\([^)]*\))?:$/.test(words);
 }
 
+/** Where a pattern marks what another piece comes back to: two or three stars by themselves. */
+export const marksIn = (text: string): readonly number[] =>
+  [...text.matchAll(/(?<=^|\s)(?<!\b(?:from|to) )\*{2,3}(?=\s|$)/gm)].map(({ index }) => index);
+
 /** Where sentences end: a full stop with a blank and a capital, figure or bracket behind it, or the end. */
 const SENTENCE_END = /[.!?](?=\s+["“*(\[]*[A-Z\d*]|\s*$)/g;
 
@@ -148,7 +152,8 @@ function trimmed(text: string, from: number, to: number): (Span & { text: string
  * Example: "Back\nCast on 94 sts. Work in rib." is a heading and two sentences.
  */
 export function cut(given: string, signs: ReadSigns = NO_SIGNS): readonly Phrase[] {
-  const text = withoutKey(given, signs).replace(/\*\*|__/g, "  ");
+  // Stars that a sentence speaks of stay: "work as for back from ** to **".
+  const text = withoutKey(given, signs).replace(/(?<!\b(?:from|to) )(?:\*\*|__)/g, "  ");
   const phrases: Phrase[] = [];
   let begun: number | null = null;
   let last = 0;

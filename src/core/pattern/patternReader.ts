@@ -104,6 +104,7 @@ export class PatternReader {
   private readonly unreadPanels = new Set<string>();
   readonly seams: Seam[] = [];
   private keys = "";
+  private marksPassed = 0;
   private part: Part = "top";
   private piece: PieceReader | null = null;
   private heading = "";
@@ -112,6 +113,7 @@ export class PatternReader {
 
   constructor(
     private readonly phrases: readonly Phrase[],
+    private readonly marks: readonly number[],
     private readonly options: WholeOptions,
   ) {}
 
@@ -119,6 +121,7 @@ export class PatternReader {
     this.sizes = this.findSizes();
     for (let index = 0; index < this.phrases.length; index += 1) {
       const phrase = this.phrases[index] as Phrase;
+      this.passMarks(phrase.from);
       if (phrase.kind === "heading") this.begin(phrase, this.phrases[index + 1]);
       else if (phrase.kind === "row") index = this.rowsFrom(index) - 1;
       else if (phrase.kind === "chart") this.chart(phrase);
@@ -128,6 +131,14 @@ export class PatternReader {
           fact: say("signExplained", { name: phrase.key.sign, key: phrase.key.words }),
         });
       else this.sentence(phrase);
+    }
+  }
+
+  /** Marks before a place in the text stand where the piece is that is worked. */
+  private passMarks(before: number) {
+    while ((this.marks[this.marksPassed] ?? Infinity) < before) {
+      this.piece?.markHere();
+      this.marksPassed += 1;
     }
   }
 

@@ -114,6 +114,8 @@ export class PieceReader {
   private at: Work;
   /** What only their rows or their panels tell of sections. */
   private readonly told: ToldOfSections = new WeakMap();
+  /** How many sections come before each mark. */
+  private readonly marks: number[] = [];
 
   constructor(
     readonly id: string,
@@ -149,6 +151,11 @@ export class PieceReader {
 
   private go(on: Partial<Work>) {
     this.at = { ...this.at, ...on };
+  }
+
+  /** Another piece may come back to what stands here. */
+  markHere() {
+    this.marks.push(this.sections.length);
   }
 
   /** Where the work is, to come back to it. */
@@ -606,10 +613,11 @@ export class PieceReader {
     );
     if (!like) return no(say("patternNoSuchPiece", { name: piece }));
     const end = this.endOfLike(like, upTo);
-    if (end < 1) return no(say("patternNoSuchPlace", { name: like.name }));
+    const start = upTo === "marks" ? (like.marks.at(-2) ?? end) : 0;
+    if (end <= start) return no(say("patternNoSuchPlace", { name: like.name }));
     this.go({ round: this.round || like.round });
     const ids = like.sections
-      .slice(0, end)
+      .slice(start, end)
       .map((section) => this.copy(reversed ? swapped(section) : section, like.told.get(section)));
     // Up to a height: what goes on evenly at the end ends there.
     return typeof upTo === "object" && upTo ? this.upTo(upTo, like, ids) : { ok: true, sections: ids };
@@ -619,6 +627,7 @@ export class PieceReader {
   private endOfLike(like: PieceReader, upTo: UpTo | null): number {
     const { sections } = like;
     if (upTo === null) return sections.length;
+    if (upTo === "mark" || upTo === "marks") return like.marks.at(-1) ?? -1;
     if (typeof upTo !== "object")
       return sections.findIndex((section, index) => begins(upTo, section, sections.slice(0, index)));
     if (upTo.by !== "length") return -1;

@@ -7,6 +7,7 @@ const SAME: readonly (readonly [RegExp, string])[] = [
     /\b(?:keeping|maintaining) (?:continuity of )?(?:the )?(?:pattern|patt\b\.?|cables?)(?: as (?:set|established))?(?: correct)?\b/g,
     " ",
   ],
+  [/(?<=\b(?:from|to) )\*{2,3}/g, "mark"],
   [/[’‘]/g, "'"],
   [/[–—−]/g, "-"],
   [/[½]/g, ".5"],

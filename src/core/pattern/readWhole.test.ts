@@ -139,6 +139,17 @@ test("nothing of a pattern is dropped: every letter that is not a blank stands i
   }
 });
 
+test("stars by themselves mark what another piece comes back to", () => {
+  const back =
+    "Back\n** Cast on 80 sts. Work in k2, p2 rib for 6 cm.\nBind off 5 sts at beg of next 2 rows. (70 sts) **\nWork even until armhole measures 20 cm. Bind off.";
+  const kinds = (front: string) =>
+    readWhole(`${back}\nFront\n${front}`).project?.pieces[1]?.sections.map(({ kind }) => kind);
+  expect(kinds("Work as for back from ** to **.")).toEqual(["castOn", "fabric", "castOffAt"]);
+  expect(kinds("Work as for back to **.")).toEqual(["castOn", "fabric", "castOffAt"]);
+  const without = readWhole(`${back.replaceAll("**", "")}\nFront\nWork as for back from ** to **.`);
+  expect(allTold(without)).toEqual(["Work as for back from ** to **.: Back has no such place."]);
+});
+
 test("a height is reckoned from the first edge, whatever was worked before it", () => {
   const before = [
     "Knit 12 rows.",

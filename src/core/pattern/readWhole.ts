@@ -3,7 +3,7 @@ import { emptyProject, type Project } from "../project/project";
 import { say } from "../words/message";
 import { usualPutUp } from "../yarn/classes";
 import { readSigns } from "../signs/readSigns";
-import { cut } from "./cut";
+import { cut, marksIn } from "./cut";
 import { PatternReader } from "./patternReader";
 import { MOST_LETTERS, type WholeOptions, type WholePattern } from "./taken";
 
@@ -39,12 +39,13 @@ function projectOf({ title, facts, needles, panels, seams, pieces }: PatternRead
 export function readWhole(text: string, options: WholeOptions = {}): WholePattern {
   const whole = text.slice(0, MOST_LETTERS);
   const { links = {}, between = null } = options;
-  const reader = new PatternReader(cut(whole, readSigns(whole, { links, between })), options);
+  const phrases = cut(whole, readSigns(whole, { links, between }));
+  const reader = new PatternReader(phrases, marksIn(whole), options);
   reader.run();
   const rest = text.slice(MOST_LETTERS).trim();
-  const phrases = [...reader.taken];
+  const taken = [...reader.taken];
   if (rest !== "")
-    phrases.push({
+    taken.push({
       from: MOST_LETTERS,
       to: text.length,
       text: rest.slice(0, 200),
@@ -52,5 +53,5 @@ export function readWhole(text: string, options: WholeOptions = {}): WholePatter
       printed: null,
     });
   const { title, sizes, facts } = reader;
-  return { title, sizes, phrases, facts, project: projectOf(reader) };
+  return { title, sizes, phrases: taken, facts, project: projectOf(reader) };
 }

@@ -1,7 +1,7 @@
 /** What is known of sections before anything is laid: stitches behind them, rows, heights. */
 import type { ProjectSection } from "../project/sections";
 import { isShape } from "../project/sectionKinds";
-import type { UpTo } from "./steps";
+import type { Place } from "./steps";
 
 /** What only its rows or its panels tell of a section. */
 export interface Told {
@@ -47,11 +47,7 @@ export function heightOf(section: ProjectSection, told: ToldOfSections, rowMm: n
 }
 
 /** Whether the shaping of an armhole, a neck or a shoulder begins with a section. */
-export function begins(
-  what: Exclude<UpTo, object>,
-  section: ProjectSection,
-  before: readonly ProjectSection[],
-): boolean {
+export function begins(what: Place, section: ProjectSection, before: readonly ProjectSection[]): boolean {
   if (what === "armhole") return section.kind === "castOffAt";
   if (what === "neck") return section.kind === "divide";
   const shaped = before.some(({ kind }) => kind === "castOffAt");

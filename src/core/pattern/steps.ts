@@ -95,7 +95,11 @@ export type Step =
   /** Something that takes no stitches: ends woven in, blocking, markers. */
   | { readonly does: "nothing" };
 
-export type UpTo = "armhole" | "neck" | "shoulder" | Extent;
+/** A place in another piece; "marks" are from one `**` to the next, "mark" is from the first edge to the last of them. */
+export type UpTo = Place | "marks" | "mark" | Extent;
+
+/** What begins with a section. */
+export type Place = "armhole" | "neck" | "shoulder";
 
 export type Change = { readonly by: number; readonly way: "decrease" | "increase" } | { readonly to: number };
 

@@ -272,6 +272,9 @@ const WORK_FORMS: readonly WorkForm[] = [
     `${AS_FOR} (to|until|up to) (beginning shoulder|shoulder|shoulders|shoulder shaping) [shaping]`,
     (slots) => as(slots, { upTo: "shoulder" }),
   ),
+  say(`${AS_FOR} from mark to mark`, (slots) => as(slots, { upTo: "marks" })),
+  say("work from mark to mark (as for|as given for|as on|as) {of}", (slots) => as(slots, { upTo: "marks" })),
+  say(`${AS_FOR} (to|until|up to) mark`, (slots) => as(slots, { upTo: "mark" })),
   say(`${AS_FOR} {extent}`, (slots) => as(slots, { upTo: extentOf(slots.extent) })),
   say(`${AS_FOR} (reversing|reverse) [all] shaping`, (slots) => as(slots, { reversed: true })),
   say(

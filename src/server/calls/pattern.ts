@@ -14,10 +14,14 @@ const ask = z.strictObject({
   size: z.int().min(0).max(40).default(0),
   /** What sentences say in other words; nothing where nothing is worked by them. */
   settled: z.record(z.string().max(2000), z.string().max(2000)).default({}),
+  /** Stitches for signs of its charts that no key explains. */
+  links: z.record(z.string().max(8), z.string().max(40)).default({}),
+  /** What is worked in rows that its charts leave out. */
+  between: z.enum(["shown", "purl"]).nullable().default(null),
 });
 
 /** A sentence as it is answered: its place, what it was taken for, and what is wrong with it. */
-function toldOf({ from, to, text, taken, printed }: TakenPhrase) {
+function toldOf({ from, to, text, taken, printed, chart }: TakenPhrase) {
   const why = taken.as === "unread" ? taken.why : taken.as === "work" ? taken.wrong : null;
   return {
     from,
@@ -29,6 +33,7 @@ function toldOf({ from, to, text, taken, printed }: TakenPhrase) {
     ...(taken.as === "fact" && { fact: plainly(taken.fact) }),
     ...(printed !== null && { printed }),
     ...(why && { wrong: plainly(why) }),
+    ...(chart && { chart: { signs: chart.signs, rows: chart.rows, between: chart.between } }),
   };
 }
 
@@ -36,8 +41,8 @@ function toldOf({ from, to, text, taken, printed }: TakenPhrase) {
 export function patternOf(body: string): Answered {
   const asked = askedIn(body, ask);
   if (!asked.ok) return asked.refusal;
-  const { text, size, settled } = asked.value;
-  const { title, sizes, phrases, facts, project } = readWhole(text, { size, settled });
+  const { text, size, ...said } = asked.value;
+  const { title, sizes, phrases, facts, project } = readWhole(text, { size, ...said });
   if (size > 0 && size >= sizes.length)
     return unanswerable("The pattern has no such size.", [
       {
