@@ -159,7 +159,8 @@ export class PatternReader {
 
   private begin(phrase: Phrase, under: Phrase | undefined) {
     const name = bare(phrase.text);
-    if (this.part === "top" && this.title === "" && !FACT.test(name) && !PIECE.test(name)) {
+    const isTitle = this.part === "top" && this.title === "" && under?.kind !== "chart";
+    if (isTitle && !FACT.test(name) && !PIECE.test(name)) {
       this.title = name;
       return this.put(phrase, { as: "title" });
     }
