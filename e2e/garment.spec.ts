@@ -145,7 +145,7 @@ test("what cannot be worked says what and where, keeps what was typed, and leave
   await expect(page.getByLabel("times", { exact: true })).toHaveValue("80");
   await expect(ballsOf(page)).toHaveText(/\b\d+ balls/);
   await page.getByRole("button", { name: /^11 ropes, 3 over 3/ }).click();
-  await page.getByLabel("Length").first().fill("1 mm");
+  await page.getByRole("textbox", { name: "Length" }).first().fill("1 mm");
   await expect(page.getByRole("main").getByText(/is under one row: a row here is/)).toBeVisible();
 });
 

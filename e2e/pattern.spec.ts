@@ -5,7 +5,7 @@ import type { Page } from "@playwright/test";
 import { strToU8, zipSync } from "fflate";
 import { PDFDocument, StandardFonts } from "pdf-lib";
 import { printed, type PrintedManner } from "../testing/printed";
-import { ballsOf, expect, expectAccessible, openAt, test } from "./bench";
+import { answerIsThere, ballsOf, expect, expectAccessible, openAt, test } from "./bench";
 
 const JUMPER = readFileSync(path.join(__dirname, "../testing/patterns/whole/jumper.txt"), "utf8");
 const CARDIGAN = readFileSync(path.join(__dirname, "../testing/patterns/whole/cardigan.txt"), "utf8");
@@ -133,4 +133,21 @@ test("a pattern that is dropped on the page is read", async ({ page }) => {
   await expect(sheet.getByText("Every sentence is understood, and every count agrees.")).toBeVisible();
   await sheet.getByRole("radio", { name: "3", exact: true }).click();
   await expect(sheet.getByText("; the pattern asks for 13", { exact: true })).toBeVisible();
+});
+
+test("what the pattern asks for is held against what its rows need", async ({ page }) => {
+  const sheet = await openReader(page);
+  await sheet.getByRole("textbox").fill(JUMPER);
+  await expect(sheet.getByText(/^The pattern’s 12 balls hold .* here: they agree\.$/)).toBeVisible();
+  await sheet.getByRole("button", { name: "Start with this" }).click();
+  await answerIsThere(page);
+  await page.getByRole("link", { name: "Swatches" }).click();
+  const ways = page.getByRole("region", { name: "Ways to estimate" });
+  await expect(ways.getByRole("row", { name: /^The pattern, in its own yarn/ })).toContainText("12 balls");
+  const asked = ways.getByRole("textbox", { name: "The pattern asks for" });
+  await asked.fill("5");
+  await expect(ways.getByText(/but the pattern’s 5 balls hold only/)).toBeVisible();
+  await asked.fill("");
+  await expect(ways.getByText(/hold only/)).toBeHidden();
+  await expect(ways.getByRole("row")).toHaveCount(3);
 });

@@ -132,7 +132,7 @@ test("what to measure next is proposed on every bench, and the school can be cha
   await expect(answerOf(page)).toContainText(/To be surer, knit a (plain )?swatch/);
   const next = page.getByRole("region", { name: "What to measure next" });
   await expect(next.getByRole("listitem").first()).toContainText(/\d+ % left/);
-  const schools = page.getByRole("region", { name: "Two ways to estimate" });
+  const schools = page.getByRole("region", { name: "Ways to estimate" });
   await schools.getByRole("radio", { name: "an allowance" }).click();
   await expect(ballsOf(page)).toHaveText(/\b9 balls/);
   await schools.getByLabel("Allowance for cables").fill("60 %");

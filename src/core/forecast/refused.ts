@@ -22,7 +22,7 @@ export interface RefusedFigure {
 }
 
 /** Figures that an answer does not stand on. */
-const NO_MATTER: readonly FigureId[] = ["sizeAcross", "sizeEase", "sizeAlong"];
+const NO_MATTER: readonly FigureId[] = ["sizeAcross", "sizeEase", "sizeAlong", "asksBalls", "asksBall"];
 
 const NOBODY = { pieceId: null, sectionId: null, swatchId: null, yarnId: null, item: null };
 

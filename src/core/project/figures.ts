@@ -51,6 +51,8 @@ export const FIGURES = {
   cableWidth: optional("project", "the width counted on the cables", size(LENGTHS.width)),
   needle: optional("project", "the needle", fine(LENGTHS.needle)),
   allowance: needed("project", "the allowance", percent),
+  asksBalls: optional("project", "the balls that the pattern asks for", counted(COUNTS.balls)),
+  asksBall: optional<PutUp>("project", "what a ball of the pattern’s yarn holds", putUp),
   putUp: needed<PutUp>("yarn", "what a ball holds", putUp),
   twenty: optional("piece", "the length of twenty stitches", size(LENGTHS.twenty)),
   ropes: needed("section", "the ropes", counted(COUNTS.ropes)),

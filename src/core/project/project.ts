@@ -153,6 +153,11 @@ export const projectSchema = z.strictObject({
   swap: swapSchema,
   order: orderSchema,
   school,
+  /** What the pattern asks for in its own yarn; null where nobody said. */
+  asks: z._default(z.strictObject({ balls: z.nullable(count(COUNTS.balls)), ball: putUpSchema }), {
+    balls: null,
+    ball: null,
+  }),
   /** What is left out of the work. */
   without: z._default(z.array(z.enum(LEAVABLE)).check(z.maxLength(LEAVABLE.length)), []),
   /** The first is what pieces are knitted with where nothing else is said. */
@@ -225,6 +230,7 @@ export function emptyProject(): Project {
     notes: "",
     demo: false,
     certainty: "steady",
+    asks: { balls: null, ball: null },
     gauge: { stitchesPer10Cm: null, rowsPer10Cm: null, source: "measured" },
     needleMm: null,
     size: NO_SIZE,

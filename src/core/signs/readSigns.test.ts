@@ -157,6 +157,10 @@ const NO_CHARTS: readonly (readonly [of: string, text: string])[] = [
   ["rows without headings", "P2 K6 P2\nK2 P6 K2\nP2 C6F P2"],
   ["rows of letters and counts", "P 2 K 4 P 2\nK 2 P 4 K 2\nP 2 K 4 P 2"],
   ["a list", "- knit 2 rows\n- purl 2 rows\n- knit 2 rows"],
+  [
+    "a sheet with headings over rules",
+    "Yarn\n----\n\nYarn  A ball holds\nTarnock  50 g = 82 m\n\nUse  Yarn\n---- ----\n- = p on RS, k on WS\n",
+  ],
   ["a rule", "Back\n----\nCast on 90 sts.\n====\n====\n"],
 ];
 

@@ -38,6 +38,12 @@ const LONGEST_NAME = 7;
 /** Longer lines and larger charts than these are of no panel. */
 const LONGEST_LINE = 1500;
 
+/** Whether something is a word of a sentence, and no run of signs: "Yarn", and not "kkpp" or "yo". */
+export const isWord = (word: string) =>
+  WORD.test(word) &&
+  !STITCH_NAME.test(word) &&
+  new Set(word.toLowerCase()).size > SIGNS_OF_A_WORD * word.length;
+
 /** Whether a word can be one sign or a run of signs. */
 function likeSigns(word: string, keyed: ReadonlySet<string>): boolean {
   if (keyed.has(word) || STITCH_NAME.test(word)) return true;
@@ -70,8 +76,6 @@ function likeRow({ text }: Line, keyed: ReadonlySet<string>): boolean {
   // Bars with nothing between them: a row of blank cells.
   if (words.length === 0) return keyed.has("") && text.includes("|");
   if (words.every((word) => /^\d+$/.test(word)) && !words.every((word) => keyed.has(word))) return false;
-  // One word alone is a heading, unless it is a run of signs.
-  if (words.length === 1 && WORD.test(words[0] ?? "") && !likeSigns(words[0] ?? "", keyed)) return false;
   return words.every((word) => likeSigns(word, keyed));
 }
 

@@ -4,6 +4,7 @@ import { isWrong } from "../instructions/findings";
 import { readPattern } from "../instructions/read";
 import { stitchesOf, type PanelRow } from "../panels/panel";
 import { placeableOf } from "../panels/placeable";
+import { isWord } from "./signGrid";
 
 /** What a sign stands for, as its stitches show on the right side. */
 export interface SignMeaning {
@@ -27,8 +28,6 @@ export type SignLinks = Readonly<Record<string, string>>;
 /** Stands in a cell where there is no stitch. */
 export const NO_STITCH = "no stitch";
 
-const LONGEST_SIGN = 8;
-
 /** "A = 2/2 LC", "| : knit on RS", "blank square = k on RS, p on WS", "“-” purl". */
 const ENTRY =
   /(?:^|[;\n])[ \t]*(?:(?<blank>(?:an? )?(?:blank|empty|white)(?: (?:square|box|cell))?|square)|["'“‘`[(]?(?<sign>[^\s"'”’]{1,8}?)["'”’`\])]?)(?:[ \t]*(?:[=:→–—]|\bmeans\b)[ \t]*|(?:\t| {2,})\s*(?=(?:[a-z(]|\d\/)[^\t;\n]*(?:[;\n]|$)))(?<words>[^;\n]{25,}\n[ \t]*[a-z]{2,}[^;\n=:]*|[^;\n]+)/giu;
@@ -49,8 +48,7 @@ export function keyLines(text: string): readonly KeyLine[] {
     const from = found.index + lead;
     const said = words.trim().replace(/[.,]$/, "");
     if (!/[a-z]/i.test(said)) return [];
-    if (blank === undefined && (sign === undefined || NO_SIGN.test(sign) || sign.length > LONGEST_SIGN))
-      return [];
+    if (blank === undefined && (sign === undefined || NO_SIGN.test(sign) || isWord(sign))) return [];
     return [
       {
         sign: blank === undefined ? (sign ?? "") : "",

@@ -131,7 +131,27 @@ const allowance: Place<number> = {
   },
 };
 
+const asksBalls: Place<number> = {
+  get: (project) => project.asks.balls,
+  set: (draft, value) => {
+    draft.asks.balls = value;
+  },
+};
+
+const asksBall: Place<PutUp> = {
+  get: (project) => project.asks.ball as PutUp | null,
+  set: (draft, value) => {
+    draft.asks.ball = value && {
+      massG: value.massG,
+      lengthM: value.lengthM,
+      ...(value.noMass && { noMass: true }),
+    };
+  },
+};
+
 const PLACES = {
+  asksBalls,
+  asksBall,
   sizeAcross: sizeFigure("acrossMm"),
   sizeEase: ease,
   sizeAlong: sizeFigure("alongMm"),

@@ -3,7 +3,9 @@ import { useEffect, useRef } from "react";
 import { SHORTCUTS, type Hands } from "./shortcuts";
 
 const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && target.closest("input, textarea, select, [contenteditable=true]") !== null;
+  target instanceof HTMLElement &&
+  target.closest("input:not([type=radio], [type=checkbox]), textarea, select, [contenteditable=true]") !==
+    null;
 
 const inDialog = () => document.querySelector("[role=dialog], [role=menu]") !== null;
 

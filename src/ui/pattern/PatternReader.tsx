@@ -3,6 +3,7 @@ import { TriangleAlert } from "lucide-react";
 import { useEffect, useId, useRef, useState } from "react";
 import { formatMass } from "@/core/units/format";
 import { grams } from "@/core/units/brands";
+import { tellHeldAgainst } from "@/core/forecast/requirement";
 import { MOST_LETTERS } from "@/core/pattern/taken";
 import { countOf } from "@/core/words/things";
 import { startWith } from "@/state/project/newProject";
@@ -15,6 +16,7 @@ import {
 import { useUnits } from "@/state/keeping/settings";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { useSaid } from "@/ui/parts/Said";
 import { toast } from "@/ui/parts/toast";
 import type { PatternRead } from "@/workers/engine.worker";
 import { NoText, PATTERN_FILES, textOfFile } from "./patternFile";
@@ -226,6 +228,7 @@ interface SummaryProps {
 
 function Summary({ read, pending, size, open, onFirst }: SummaryProps) {
   const units = useUnits();
+  const said = useSaid();
   const { answer, sizes, facts, title, project } = read;
   return (
     <div className={pending ? "opacity-60" : ""} aria-live="polite">
@@ -247,6 +250,16 @@ function Summary({ read, pending, size, open, onFirst }: SummaryProps) {
           {formatMass(grams(answer.ballG), units)}
           {open > 0 && " so far"}
           {facts.balls !== null && <span className="text-faint">; the pattern asks for {facts.balls}</span>}
+        </p>
+      )}
+      {answer && open === 0 && facts.balls !== null && facts.yarn?.putUp && (
+        <p className="mt-1 text-sm">
+          {said(
+            tellHeldAgainst(
+              { balls: facts.balls, ballM: facts.yarn.putUp.lengthM },
+              { p10M: answer.needM[0], p50M: answer.needM[1], p90M: answer.needM[2] },
+            ),
+          )}
         </p>
       )}
       {!project && <p className="mt-1.5 text-madder">No piece was found: no sentence casts stitches on.</p>}

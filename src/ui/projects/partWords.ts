@@ -19,6 +19,7 @@ const PARTS: { readonly [Part in DifferingPart]: string } = {
   swap: "the substitutes",
   order: "the order",
   school: "how balls are advised",
+  asks: "what the pattern asks for",
   without: "what is left out",
   yarns: "the yarns",
   pieces: "the pieces",

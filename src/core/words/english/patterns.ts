@@ -6,6 +6,13 @@ interface Has {
   readonly have: number;
 }
 
+interface Asks {
+  readonly balls: number;
+  /** What they hold. */
+  readonly m: number;
+  readonly needM: number;
+}
+
 interface Sign {
   /** As it is drawn; empty for a blank cell. */
   readonly name: string;
@@ -83,6 +90,12 @@ export const patterns = {
   patternNoSuchPiece: ({ name }: { readonly name: string }) =>
     `No piece of this name was read before: ${name}.`,
   patternNoSuchPlace: ({ name }: { readonly name: string }) => `${name} has no such place.`,
+  patternAsksLikewise: ({ balls, m, needM }: Asks, { count, yarn }: Teller) =>
+    `The pattern’s ${count(balls, "ball")} hold ${yarn(m)}, and its rows need ${yarn(needM)} here: they agree.`,
+  patternAsksMore: ({ balls, m, needM }: Asks, { count, yarn }: Teller) =>
+    `These rows need ${yarn(needM)}, and the pattern’s ${count(balls, "ball")} hold ${yarn(m)}: a part may be missing here, or the pattern is generous.`,
+  patternAsksLess: ({ balls, m, needM }: Asks, { count, yarn }: Teller) =>
+    `These rows need ${yarn(needM)}, but the pattern’s ${count(balls, "ball")} hold only ${yarn(m)}: look whether something is worked too often, or the gauge was read amiss.`,
   signExplained: ({ name, key }: Sign & { readonly key: string }) =>
     `In the chart ${drawn(name)} is: ${key}.`,
   signUnknown: ({ name, times }: Sign & { readonly times: number }, { count }: Teller) =>

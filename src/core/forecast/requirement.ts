@@ -1,0 +1,58 @@
+/** What a pattern asks for, held against what its rows need: a designer's own need, rounded up to balls. */
+import { say, type Message } from "../words/message";
+
+/** Balls that a pattern asks for, and what one of them holds, in m. */
+export interface Requirement {
+  readonly balls: number;
+  readonly ballM: number;
+}
+
+/** Yarn that is needed, in m: between the tenth and the ninetieth in a hundred, and the middle. */
+export interface Needed {
+  readonly p10M: number;
+  readonly p50M: number;
+  readonly p90M: number;
+}
+
+/** A designer's hand against the model's, standard deviation in ln. */
+export const DESIGNER_SD = 0.06;
+/** So many designers ask for one ball more than was used up; the others round up. */
+export const SPARE = 0.35;
+/** Further apart than so many deviations, something is amiss. */
+const AMISS = 3;
+/** From the tenth to the ninetieth in a hundred, in standard deviations. */
+const P10_TO_P90 = 2.563;
+
+export interface HeldAgainst {
+  /** What is asked for holds "more" than the rows can need, or "less"; null where both can be. */
+  readonly amiss: "more" | "less" | null;
+  readonly holdsM: number;
+  /** How far the rows' need lies from what the designer can have used, in standard deviations; nought within it. */
+  readonly deviations: number;
+}
+
+/**
+ * Holds a requirement against the forecast of the rows. The designer used up to all of the balls, or left the last or
+ * the last two untouched. Example: 9 balls of 82 m say that between 574 and 738 m were used; 400 m are too few.
+ */
+export function heldAgainst({ balls, ballM }: Requirement, { p10M, p50M, p90M }: Needed): HeldAgainst {
+  const holdsM = balls * ballM;
+  const sd = Math.hypot(Math.log(p90M / p10M) / P10_TO_P90, DESIGNER_SD);
+  const least = Math.max(0, balls - 2) * ballM;
+  const over = Math.log(p50M / holdsM) / sd;
+  const under = least > 0 ? Math.log(least / p50M) / sd : 0;
+  const deviations = Math.max(0, over, under);
+  return {
+    amiss: deviations <= AMISS ? null : over > under ? "less" : "more",
+    holdsM,
+    deviations,
+  };
+}
+
+/** The same in words. */
+export function tellHeldAgainst(requirement: Requirement, needed: Needed): Message {
+  const { amiss, holdsM } = heldAgainst(requirement, needed);
+  const given = { balls: requirement.balls, m: holdsM, needM: needed.p50M };
+  if (amiss === "more") return say("patternAsksMore", given);
+  return amiss === "less" ? say("patternAsksLess", given) : say("patternAsksLikewise", given);
+}
