@@ -16,6 +16,7 @@ import {
 import { useUnits } from "@/state/keeping/settings";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
+import { FileButton } from "@/ui/parts/FileButton";
 import { useSaid } from "@/ui/parts/Said";
 import { toast } from "@/ui/parts/toast";
 import type { PatternRead } from "@/workers/engine.worker";
@@ -139,7 +140,6 @@ interface TextPartProps {
 
 function TextPart({ text, folded, file }: TextPartProps) {
   const id = useId();
-  const input = useRef<HTMLInputElement>(null);
   const { opening, leftOut, take } = useOpening();
   useEffect(() => {
     if (file) void take(file);
@@ -172,24 +172,14 @@ function TextPart({ text, folded, file }: TextPartProps) {
           className="mt-1 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5 text-base"
         />
         <div className="mt-2 flex flex-wrap items-center gap-3">
-          <Button onClick={() => input.current?.click()}>Open a file</Button>
+          <FileButton label="File of a pattern" accept={PATTERN_FILES} onFile={(one) => void take(one)}>
+            Open a file
+          </FileButton>
           {text !== "" && (
             <Button look="link" onClick={() => setPatternText("")}>
               Empty it
             </Button>
           )}
-          <input
-            ref={input}
-            type="file"
-            aria-label="File of a pattern"
-            hidden
-            accept={PATTERN_FILES}
-            onChange={({ target }) => {
-              const file = target.files?.[0];
-              if (file) void take(file);
-              target.value = "";
-            }}
-          />
         </div>
       </details>
       {opening && (

@@ -1,5 +1,5 @@
 "use client";
-import { useId, useRef, useState } from "react";
+import { useId, useState } from "react";
 import type { ChartInSigns } from "@/core/signs/readSigns";
 import { useToldOf } from "@/state/engine/toldOf";
 import { reader } from "@/state/engine/workers";
@@ -7,6 +7,7 @@ import { useSettings } from "@/state/keeping/settings";
 import { useSignLinks } from "@/state/keeping/signLinks";
 import { NoText, PATTERN_FILES, textOfFile } from "./patternFile";
 import { Button } from "@/ui/parts/Button";
+import { FileButton } from "@/ui/parts/FileButton";
 import { Sheet } from "@/ui/parts/Sheet";
 import { toast } from "@/ui/parts/toast";
 import type { DrawnChart } from "@/workers/reader.worker";
@@ -29,7 +30,6 @@ interface SignsSheetProps {
 /** A chart drawn in letters and signs, typed, pasted or out of a file, beside the chart that it is read as. */
 export function SignsSheet({ text: given = "", onClose, onMade }: SignsSheetProps) {
   const id = useId();
-  const input = useRef<HTMLInputElement>(null);
   const [text, setText] = useState(given);
   const { links, between } = useSignLinks();
   const { naming, words } = useSettings();
@@ -68,24 +68,14 @@ export function SignsSheet({ text: given = "", onClose, onMade }: SignsSheetProp
             className="mt-1 block w-full overflow-auto rounded-lg border border-edge bg-paper px-2.5 py-1.5 font-mono text-base leading-snug whitespace-pre"
           />
           <div className="mt-2 flex flex-wrap items-center gap-2">
-            <Button onClick={() => input.current?.click()}>Open a file</Button>
+            <FileButton label="File of a chart" accept={PATTERN_FILES} onFile={(file) => void open(file)}>
+              Open a file
+            </FileButton>
             {text === "" && (
               <Button look="link" onClick={() => setText(EXAMPLE)}>
                 Show me one
               </Button>
             )}
-            <input
-              ref={input}
-              type="file"
-              aria-label="File of a chart"
-              hidden
-              accept={PATTERN_FILES}
-              onChange={({ target }) => {
-                const file = target.files?.[0];
-                if (file) void open(file);
-                target.value = "";
-              }}
-            />
           </div>
         </div>
         <div aria-live="polite" className="grid min-w-0 gap-4">

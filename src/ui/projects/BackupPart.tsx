@@ -5,6 +5,7 @@ import { makeBackup, readBackup, type Backup } from "@/state/keeping/backup";
 import { lookHome, type Home } from "@/state/keeping/home";
 import { lastBackup } from "@/state/keeping/lastBackup";
 import { Button } from "@/ui/parts/Button";
+import { FileButton } from "@/ui/parts/FileButton";
 import { download } from "@/ui/parts/download";
 import { Said } from "@/ui/parts/Said";
 import type { Message } from "@/core/words/message";
@@ -58,7 +59,6 @@ export function BackupPart({ room }: { readonly room: Home["room"] }) {
   const [said, setSaid] = useState<Word | null>(null);
   const [backup, setBackup] = useState<Backup | null>(null);
   const [last, setLast] = useState(lastBackup);
-  const input = useRef<HTMLInputElement>(null);
   const make = async () => {
     const now = Date.now();
     setSaid(null);
@@ -100,21 +100,15 @@ export function BackupPart({ room }: { readonly room: Home["room"] }) {
         ) : (
           <>
             <Button onClick={() => void make()}>Save everything to a file</Button>
-            <Button onClick={() => input.current?.click()}>Restore from a file …</Button>
+            <FileButton
+              label="Backup to restore from"
+              accept=".zip,application/zip"
+              onFile={(file) => void read(file)}
+            >
+              Restore from a file …
+            </FileButton>
           </>
         )}
-        <input
-          ref={input}
-          type="file"
-          hidden
-          accept=".zip,application/zip"
-          aria-label="Backup to restore from"
-          onChange={({ target }) => {
-            const file = target.files?.[0];
-            if (file) void read(file);
-            target.value = "";
-          }}
-        />
       </div>
       {said && (
         <p role="status" className="mt-2">

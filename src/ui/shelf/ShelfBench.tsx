@@ -1,7 +1,7 @@
 "use client";
 import { Boundary } from "@/ui/parts/Boundary";
 import { Tick } from "@/ui/parts/Tick";
-import { useCallback, useRef, useState } from "react";
+import { useCallback, useState } from "react";
 import { Download, Plus, Upload } from "lucide-react";
 import { toast } from "@/ui/parts/toast";
 import { heldIn, type ShelfEntry } from "@/core/project/shelf";
@@ -13,6 +13,7 @@ import { useShelf } from "@/state/project/projectStore";
 import { useUnits } from "@/state/keeping/settings";
 import { addEntry, clearShelf, openTable, useTable } from "@/state/buying/shelf";
 import { Button } from "@/ui/parts/Button";
+import { FileButton } from "@/ui/parts/FileButton";
 import { Card } from "@/ui/parts/Card";
 import { download } from "@/ui/parts/download";
 import { SearchField } from "@/ui/parts/SearchField";
@@ -40,7 +41,6 @@ export function ShelfBench() {
   const [chosen, setChosen] = useState<Record<string, boolean>>({});
   const [open, setOpen] = useState<string | null>(null);
   const file = useTable((state) => state.file);
-  const input = useRef<HTMLInputElement>(null);
   const onOpen = useCallback((id: string) => setOpen(id), []);
   const shown = of === "all" ? entries : entries.filter((entry) => classOfEntry(entry) === of);
   const picked = entries.filter(({ id }) => chosen[id]);
@@ -64,24 +64,17 @@ export function ShelfBench() {
           <Button look="main" onClick={() => setOpen(addEntry())}>
             <Plus size={16} aria-hidden /> A yarn
           </Button>
-          <Button onClick={() => input.current?.click()}>
+          <FileButton
+            label="A table of yarns"
+            accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values"
+            onFile={openTable}
+          >
             <Upload size={16} aria-hidden /> Import CSV
-          </Button>
+          </FileButton>
           <Button onClick={save} disabled={entries.length === 0}>
             <Download size={16} aria-hidden /> Save as CSV
           </Button>
         </div>
-        <input
-          ref={input}
-          type="file"
-          hidden
-          aria-label="A table of yarns"
-          accept=".csv,.tsv,.txt,text/csv,text/tab-separated-values"
-          onChange={({ target }) => {
-            openTable(target.files?.[0] ?? null);
-            target.value = "";
-          }}
-        />
       </div>
       {picked.length > 0 && <BulkBar chosen={picked} onDone={() => setChosen({})} />}
       {entries.length === 0 ? (
