@@ -97,7 +97,7 @@ export function SchoolCard({ answer }: { readonly answer: KnownSeen }) {
           {said(
             tellHeldAgainst(
               { balls: asked.balls, ballM: asks.ball.lengthM },
-              { p10M: quantilesMm.p10 / 1000, p50M: quantilesMm.p50 / 1000, p90M: quantilesMm.p90 / 1000 },
+              { p10M: quantilesMm.p10 / 1000, p50M: totalMm / 1000, p90M: quantilesMm.p90 / 1000 },
             ),
           )}
         </p>
