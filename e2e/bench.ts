@@ -1,4 +1,5 @@
 /** The application as a test meets it: demo open, and every request to another host a failure. */
+import { readFile } from "node:fs/promises";
 import AxeBuilder from "@axe-core/playwright";
 import { test as base, expect, type Page } from "@playwright/test";
 
@@ -156,4 +157,21 @@ export async function openBack(page: Page) {
   await openAt(page);
   await openFile(page, { name: "back.brenok.json", content: JSON.stringify(BACK) });
   await expect(ballsOf(page)).toHaveText(/\b5 balls/);
+}
+
+/** The sheet of all that leaves a project as a file. */
+export const filesSheetOf = (page: Page) => page.getByRole("dialog", { name: "Print and files" });
+
+export async function openFiles(page: Page) {
+  await page.getByRole("button", { name: /^Project:/ }).click();
+  await page.getByRole("menuitem", { name: "Print and files" }).click();
+  await expect(filesSheetOf(page)).toBeVisible();
+}
+
+/** What comes of a press, as bytes, and under which name. */
+export async function saved(page: Page, press: () => Promise<void>) {
+  const download = page.waitForEvent("download");
+  await press();
+  const file = await download;
+  return { name: file.suggestedFilename(), bytes: await readFile(await file.path()) };
 }

@@ -1,24 +1,19 @@
 /** Everything that leaves a project as a file. */
-import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
 import { PDFDocument } from "pdf-lib";
-import { answerIsThere, expect, expectAccessible, openAt, openFile, test } from "./bench";
+import {
+  answerIsThere,
+  expect,
+  expectAccessible,
+  filesSheetOf,
+  openAt,
+  openFile,
+  openFiles,
+  saved,
+  test,
+} from "./bench";
 
-const sheet = (page: Page) => page.getByRole("dialog", { name: "Print and files" });
-
-async function openFiles(page: Page) {
-  await page.getByRole("button", { name: /^Project:/ }).click();
-  await page.getByRole("menuitem", { name: "Print and files" }).click();
-  await expect(sheet(page)).toBeVisible();
-}
-
-/** What comes of a press, as bytes, and under which name. */
-async function saved(page: Page, press: () => Promise<void>) {
-  const download = page.waitForEvent("download");
-  await press();
-  const file = await download;
-  return { name: file.suggestedFilename(), bytes: await readFile(await file.path()) };
-}
+const sheet = filesSheetOf;
 
 const press = (page: Page, button: string) =>
   saved(page, () => sheet(page).getByRole("button", { name: button, exact: true }).click());

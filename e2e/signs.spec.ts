@@ -1,7 +1,15 @@
 /** Charts in letters and signs: pasted with or without a key, printed by the application and opened again. */
-import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
-import { answerIsThere, expect, expectAccessible, openAt, test } from "./bench";
+import {
+  answerIsThere,
+  expect,
+  expectAccessible,
+  filesSheetOf,
+  openAt,
+  openFiles,
+  saved,
+  test,
+} from "./bench";
 
 const GRID =
   "4  x x o o o o x x\n   x x c c c c x x  3\n2  x x o o o o x x\n   x x o o o o x x  1\nc = 2/2 LC";
@@ -43,15 +51,13 @@ test("a pasted chart asks for the stitches of its signs, is drawn, and becomes a
 test("charts that were printed read back: from the sheet as pages, and as text", async ({ page }) => {
   await openAt(page);
   await answerIsThere(page);
-  await page.getByRole("button", { name: /^Project:/ }).click();
-  await page.getByRole("menuitem", { name: "Print and files" }).click();
-  const files = page.getByRole("dialog", { name: "Print and files" });
+  await openFiles(page);
   const kept = [];
   for (const button of ["Knitting sheet: PDF", "Knitting sheet: Text"]) {
-    const coming = page.waitForEvent("download");
-    await files.getByRole("button", { name: button, exact: true }).click();
-    const file = await coming;
-    kept.push({ name: file.suggestedFilename(), mimeType: "", buffer: await readFile(await file.path()) });
+    const { name, bytes } = await saved(page, () =>
+      filesSheetOf(page).getByRole("button", { name: button, exact: true }).click(),
+    );
+    kept.push({ name, mimeType: "", buffer: bytes });
   }
   await page.keyboard.press("Escape");
   const sheet = await openSheet(page);

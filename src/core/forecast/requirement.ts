@@ -27,8 +27,6 @@ export interface HeldAgainst {
   /** What is asked for holds "more" than the rows can need, or "less"; null where both can be. */
   readonly amiss: "more" | "less" | null;
   readonly holdsM: number;
-  /** How far the rows' need lies from what the designer can have used, in standard deviations; nought within it. */
-  readonly deviations: number;
 }
 
 /**
@@ -41,12 +39,7 @@ export function heldAgainst({ balls, ballM }: Requirement, { p10M, p50M, p90M }:
   const least = Math.max(0, balls - 2) * ballM;
   const over = Math.log(p50M / holdsM) / sd;
   const under = least > 0 ? Math.log(least / p50M) / sd : 0;
-  const deviations = Math.max(0, over, under);
-  return {
-    amiss: deviations <= AMISS ? null : over > under ? "less" : "more",
-    holdsM,
-    deviations,
-  };
+  return { amiss: over > AMISS ? "less" : under > AMISS ? "more" : null, holdsM };
 }
 
 /** The same in words. */

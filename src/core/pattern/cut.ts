@@ -120,10 +120,12 @@ function linesOf(text: string, charts: readonly ChartInSigns[]): readonly Line[]
 
 /** A text without the lines of a key, each of which is told by itself; all else keeps its place. */
 function withoutKey(text: string, { key }: ReadSigns): string {
-  let left = text;
-  for (const { from, to } of key)
-    left = left.slice(0, from) + left.slice(from, to).replaceAll(/[^\n]/g, " ") + left.slice(to);
-  return left;
+  let [left, at] = ["", 0];
+  for (const { from, to } of key.toSorted((one, other) => one.from - other.from)) {
+    left += text.slice(at, from) + text.slice(Math.max(at, from), to).replaceAll(/[^\n]/g, " ");
+    at = Math.max(at, to);
+  }
+  return left + text.slice(at);
 }
 
 const NO_SIGNS: ReadSigns = { charts: [], key: [] };

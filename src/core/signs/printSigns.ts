@@ -2,10 +2,10 @@
 import { readPatternCached } from "../instructions/readPatternCached";
 import { repeatOf } from "../instructions/repeated";
 import { explained, worksPrinter, type Printable } from "../instructions/print";
-import { stitchesOf, unitsOf, type Panel, type PanelRow, type Work } from "../panels/panel";
+import { keyOfRow, unitsOf, type Panel, type PanelRow, type Work } from "../panels/panel";
 import type { PanelRepeat } from "../panels/repeats";
-import { widthOf } from "../stitches/crossings";
 import type { Wording } from "../stitches/wording";
+import { columnsOf } from "./signKey";
 
 /** Signs that look like what they stand for. */
 const OWN_SIGNS: Readonly<Record<string, string>> = {
@@ -26,10 +26,6 @@ const LETTERS = {
   others: [..."xyzabcdefghijklmnru*+#%&@"],
 } as const;
 
-const keyOf = (work: Work) => ("crossing" in work ? JSON.stringify(work.crossing) : work.operation.id);
-const columnsOf = (work: Work) =>
-  "crossing" in work ? widthOf(work.crossing) : Math.max(1, work.operation.leaves);
-
 /** A sign for each kind of work; null where there are more kinds than signs. */
 function signsFor(
   rows: readonly PanelRow[],
@@ -37,7 +33,7 @@ function signsFor(
   const free = { crossings: [...LETTERS.crossings], others: [...LETTERS.others] };
   const signs = new Map<string, { sign: string; work: Work }>();
   for (const { work } of rows.flatMap((row) => unitsOf(row))) {
-    const key = keyOf(work);
+    const key = keyOfRow([work]);
     if (signs.has(key)) continue;
     const sign =
       "crossing" in work ? free.crossings.shift() : (OWN_SIGNS[work.operation.id] ?? free.others.shift());
@@ -58,7 +54,7 @@ const tellWork = (work: Work, printed: string) =>
 /** Cells of a row from the left. */
 const cellsOf = (row: PanelRow, signOf: (work: Work) => string) =>
   unitsOf(row)
-    .flatMap(({ work }) => Array.from({ length: columnsOf(work) }, () => signOf(work)))
+    .flatMap(({ work }) => Array.from({ length: columnsOf([work]) }, () => signOf(work)))
     .toReversed();
 
 /**
@@ -73,7 +69,7 @@ export function printSigns(
 ): string | null {
   const signs = signsFor(panel.rows);
   if (!signs) return null;
-  const rows = panel.rows.map((row) => cellsOf(row, (work) => signs.get(keyOf(work))?.sign ?? ""));
+  const rows = panel.rows.map((row) => cellsOf(row, (work) => signs.get(keyOfRow([work]))?.sign ?? ""));
   const columns = Math.max(0, ...rows.map((cells) => cells.length));
   const ragged = rows.some((cells) => cells.length < columns);
   const bars = repeat && !ragged ? [columns - repeat.before - repeat.of, columns - repeat.before] : [];
@@ -101,8 +97,8 @@ function keyOfChart(
   const print = worksPrinter(panel, style);
   return [
     ...[...signs.values()].map(({ sign, work }) => {
-      const columns = columnsOf(work);
-      const wide = columns > 1 && stitchesOf([work]) > 1 ? ` (${columns} sts)` : "";
+      const columns = columnsOf([work]);
+      const wide = columns > 1 ? ` (${columns} sts)` : "";
       return `${sign} = ${tellWork(work, print([work], false)[0] ?? "")}${wide}`;
     }),
     ...(ragged ? [`${NOT_THERE} = no stitch`] : []),

@@ -47,6 +47,14 @@ test.each(texts)("%s, printed in signs, reads back stitch by stitch", (_, text) 
   if (inTurns) expect(again.wrongSide).toEqual(read.wrongSide);
 });
 
+test("a key may use abbreviations that the text explains in its own way", () => {
+  const grid = "2 - v v v -\n1 - x x x -\nv = k\n- = p\n";
+  const meant = "T3B = slip next st to cable needle and hold in back, k2, then p1 from cable needle\n";
+  for (const key of ["x = T3B\n", "x T3B\n"])
+    for (const text of [grid + key + meant, meant + grid + key])
+      expect(only(text).rows).toMatch(/Row 1 \(RS\): p1, 2\/1 RPC, p1\./);
+});
+
 test("what repeats between bars repeats in the rows", () => {
   const chart = only("2 - | v v v v | -\n  - | A A A A | -  1\nv = k, - = p, A = 2/2 LC");
   expect(chart.rows).toBe(

@@ -15,17 +15,13 @@ import {
   type SignLinks,
   type SignMeaning,
 } from "./signKey";
-import { rowsOf, sidesTold, type Between, type Fault, type RowsOfGrid } from "./signRows";
+import { leavesRowsOut, rowsOf, sidesTold, type Between, type Fault, type RowsOfGrid } from "./signRows";
 
 export interface SignOptions {
   /** What the knitter linked, for signs that no key of the text explains. */
   readonly links?: SignLinks;
   /** Of rows that are not drawn, where the text does not say. */
   readonly between?: Between | null;
-  /** In the round; as the text says where this is null or left out. */
-  readonly round?: boolean | null;
-  /** Abbreviations that the words of a key may use, as lines of a pattern. */
-  readonly keys?: string;
   readonly wording?: Wording;
 }
 
@@ -105,10 +101,22 @@ interface Meant {
 function keyReader(keys: string) {
   const known = new Map<string, SignMeaning | null>();
   return (words: string) => {
-    const read = known.get(words) ?? meaningOfWords(words, keys);
-    known.set(words, read);
-    return read;
+    if (!known.has(words)) known.set(words, meaningOfWords(words, keys));
+    return known.get(words) ?? null;
   };
+}
+
+/** More abbreviations than this stand in no key; each would be read anew with every sign. */
+const MOST_ABBREVIATIONS = 100;
+
+/** Abbreviations that the text explains, as far as the words of a key use them. */
+function abbreviationsIn(lines: readonly KeyLine[], key: readonly KeyLine[]): string {
+  const used = new Set(key.flatMap(({ words }) => words.split(/[\s.,;:()]+/)));
+  return lines
+    .filter(({ sign }) => used.has(sign))
+    .slice(0, MOST_ABBREVIATIONS)
+    .map(({ sign, words }) => `${sign} = ${words}`)
+    .join("\n");
 }
 
 /** What each sign of a grid stands for: by the key of the text, else as the knitter linked it. */
@@ -198,7 +206,7 @@ function chartOf(grid: SignGrid, keyed: Keyed, text: string, options: SignOption
   const open = own.filter(({ meaning }) => meaning === null);
   const sides = sidesTold(grid);
   const beside = text.slice(Math.max(0, grid.from - NEAR), grid.to + NEAR);
-  const round = options.round ?? (sides.round || (!sides.flat && ROUND_SAID.test(beside)));
+  const round = sides.round || (!sides.flat && ROUND_SAID.test(beside));
   const between = betweenSaid(text) ?? options.between ?? null;
   const read = open.length > 0 || own.length > MOST_SIGNS ? null : rowsOf(grid, { meanings, round, between });
   const faults: readonly Fault[] =
@@ -209,9 +217,6 @@ function chartOf(grid: SignGrid, keyed: Keyed, text: string, options: SignOption
       : "panel" in read
         ? []
         : read;
-  const rows = grid.rows.flatMap(({ number }) => number ?? []);
-  const alternate =
-    rows.length > 0 && new Set(rows.map((row) => row % 2)).size === 1 && rows.length === grid.rows.length;
   return {
     from: grid.from,
     to: grid.to,
@@ -221,7 +226,7 @@ function chartOf(grid: SignGrid, keyed: Keyed, text: string, options: SignOption
     rows: read !== null && "panel" in read ? inWords(read, grid, round, options.wording ?? WORDING) : null,
     faults,
     round,
-    between: alternate ? (between ?? "asked") : null,
+    between: leavesRowsOut(grid) ? (between ?? "asked") : null,
   };
 }
 
@@ -237,15 +242,16 @@ export function readSigns(text: string, options: SignOptions = {}): ReadSigns {
     ...Object.keys(options.links ?? {}).filter((sign) => sign.length > 1),
   ]);
   const grids = gridsIn(looked, keyed).slice(0, MOST_CHARTS);
+  if (grids.length === 0) return { charts: [], key: [] };
   const drawn = new Set(grids.flatMap(({ rows }) => rows.flatMap(({ cells }) => cells)));
   const inGrid = (line: KeyLine) => grids.some(({ from, to }) => line.from >= from && line.to <= to);
   const told = lines.filter((line) => drawn.has(line.sign) && !inGrid(line));
   const explainedSigns = new Set(told.map(({ sign }) => sign));
   const rest = new Set([...drawn].filter((sign) => !explainedSigns.has(sign)));
-  const key = [...told, ...plainKeyLines(looked, rest).filter((line) => !inGrid(line))];
-  // Abbreviations that the text explains can stand in its key.
-  const own = lines.filter(({ sign }) => !drawn.has(sign)).map(({ sign, words }) => `${sign} = ${words}`);
-  const keys = [options.keys ?? "", ...own].filter(Boolean).join("\n");
-  const by = { key, links: options.links ?? {}, read: keyReader(keys) };
+  const maybe = plainKeyLines(looked, rest).filter((line) => !inGrid(line));
+  const others = lines.filter(({ sign }) => !drawn.has(sign));
+  const read = keyReader(abbreviationsIn(others, [...told, ...maybe]));
+  const key = [...told, ...maybe.filter(({ words }) => read(words) !== null)];
+  const by = { key, links: options.links ?? {}, read };
   return { charts: grids.map((grid) => chartOf(grid, by, looked, options)), key };
 }

@@ -63,18 +63,19 @@ export function keyLines(text: string): readonly KeyLine[] {
 /** More lines than this are not tried as lines of a key that has no sign between sign and stitch. */
 const MOST_TRIED = 60;
 
-/** Lines that begin with one of these signs and go on with a stitch: "k knit". */
+/** Lines that begin with one of these signs and go on with what could be a stitch: "k knit". */
 export function plainKeyLines(text: string, signs: ReadonlySet<string>): readonly KeyLine[] {
-  const lines = [...text.matchAll(/^[ \t]*(\S{1,8}) ([a-z(\d][^\n]{0,80})$/gim)];
-  return lines
+  return [...text.matchAll(/^[ \t]*(\S{1,8}) ([a-z(\d][^\n]{0,80})$/gim)]
     .filter(([, sign = ""]) => signs.has(sign))
     .slice(0, MOST_TRIED)
-    .flatMap((found) => {
+    .map((found) => {
       const [line, sign = "", words = ""] = found;
-      const from = found.index + line.indexOf(sign);
-      return meaningOfWords(words)
-        ? [{ sign, words: words.trim(), from, to: found.index + line.length }]
-        : [];
+      return {
+        sign,
+        words: words.trim(),
+        from: found.index + line.indexOf(sign),
+        to: found.index + line.length,
+      };
     });
 }
 
@@ -125,7 +126,7 @@ function worksOf(words: string, keys: string, side: "RS" | "WS"): PanelRow | nul
 }
 
 /** Columns that a row of works covers: those it leaves, and one where it leaves none. */
-const columnsOf = (row: PanelRow) => Math.max(1, stitchesOf(row));
+export const columnsOf = (row: PanelRow) => Math.max(1, stitchesOf(row));
 
 const meaningOf = (right: PanelRow, wrong: PanelRow): SignMeaning => ({
   right,

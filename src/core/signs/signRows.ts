@@ -42,6 +42,12 @@ function numberedRows({ rows }: SignGrid): readonly NumberedRow[] {
     .toSorted((one, other) => one.row - other.row);
 }
 
+/** Whether only every other row is drawn. */
+export function leavesRowsOut(grid: SignGrid): boolean {
+  const [first, second] = numberedRows(grid);
+  return first?.row === 2 || (first !== undefined && second?.row === first.row + 2);
+}
+
 /** What the places of a chart's numbers say of how it is worked. */
 interface Sides {
   /** Numbers at both edges, in turns. */
@@ -136,8 +142,7 @@ export function rowsOf(
         why: say("chartRowWidth", { row: row.row, have, need: wanted }),
       });
   }
-  const alternate =
-    (rows.length > 0 && (rows.length === 1 ? first === 2 : rows[1]?.row === first + 2)) || first === 2;
+  const alternate = leavesRowsOut(grid);
   if (alternate && between === null)
     faults.push({ from: grid.from, to: grid.to, why: say("chartBetween", { row: first === 1 ? 2 : 1 }) });
   if (faults.length > 0) return faults;

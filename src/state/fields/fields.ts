@@ -91,12 +91,19 @@ const ofProject = (key: "needleMm" | "swatchMm"): Place<number> => ({
   },
 });
 
+/** What a ball holds, as it is kept. */
+const asBall = ({ massG, lengthM, noMass }: PutUp) => ({
+  massG: massG as number,
+  lengthM: lengthM as number,
+  ...(noMass && { noMass }),
+});
+
 const putUp: Place<PutUp> = {
   get: (project, at) => chosenYarnOf(project, at).putUp as PutUp | null,
   set: (draft, value, at) => {
     const yarn = chosenYarnIn(draft, at);
     if (!value) return;
-    yarn.putUp = { massG: value.massG, lengthM: value.lengthM, ...(value.noMass && { noMass: true }) };
+    yarn.putUp = asBall(value);
     // What such a yarn usually is says nothing of this one.
     if (yarn.putUpFrom === "usual") {
       if (yarn.name === `Some ${yarn.bandClass} yarn`) yarn.name = "My yarn";
@@ -141,11 +148,7 @@ const asksBalls: Place<number> = {
 const asksBall: Place<PutUp> = {
   get: (project) => project.asks.ball as PutUp | null,
   set: (draft, value) => {
-    draft.asks.ball = value && {
-      massG: value.massG,
-      lengthM: value.lengthM,
-      ...(value.noMass && { noMass: true }),
-    };
+    draft.asks.ball = value && asBall(value);
   },
 };
 

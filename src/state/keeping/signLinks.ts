@@ -3,6 +3,7 @@ import { create } from "zustand";
 import { persist } from "zustand/middleware";
 import type { SignLinks } from "@/core/signs/signKey";
 import type { Between } from "@/core/signs/signRows";
+import { withEntry } from "./entry";
 import { quietStorage } from "./quietly";
 
 interface KnownSigns {
@@ -22,9 +23,6 @@ export const useSignLinks = create<KnownSigns>()(
 
 /** Links a sign with a stitch, by its id; null takes the link away. */
 export const linkSign = (sign: string, stitch: string | null) =>
-  useSignLinks.setState(({ links }) => {
-    const others = Object.fromEntries(Object.entries(links).filter(([one]) => one !== sign));
-    return { links: stitch === null ? others : { ...others, [sign]: stitch } };
-  });
+  useSignLinks.setState(({ links }) => ({ links: withEntry(links, sign, stitch) }));
 
 export const sayBetween = (between: Between | null) => useSignLinks.setState({ between });

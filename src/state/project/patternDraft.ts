@@ -5,6 +5,7 @@ import type { PatternRead } from "@/workers/engine.worker";
 import { useToldOf } from "../engine/toldOf";
 import { engine } from "../engine/workers";
 import { useKnitterHand } from "../keeping/knitterHand";
+import { withEntry } from "../keeping/entry";
 import { quietStorage } from "../keeping/quietly";
 import { useSignLinks } from "../keeping/signLinks";
 
@@ -28,10 +29,7 @@ export const setPatternSize = (size: number) => usePatternDraft.setState({ size 
 
 /** Says what a sentence says in other words; nothing where nothing is worked by it, null where that is taken back. */
 export const settle = (sentence: string, as: string | null) =>
-  usePatternDraft.setState(({ settled }) => {
-    const others = Object.fromEntries(Object.entries(settled).filter(([words]) => words !== sentence));
-    return { settled: as === null ? others : { ...others, [sentence]: as } };
-  });
+  usePatternDraft.setState(({ settled }) => ({ settled: withEntry(settled, sentence, as) }));
 
 /** While somebody types, only what stands still for so long is read. */
 const STILL_MS = 200;

@@ -1,6 +1,6 @@
 "use client";
 import { TriangleAlert } from "lucide-react";
-import { useEffect, useId, useRef, useState } from "react";
+import { useEffect, useId, useRef } from "react";
 import { formatMass } from "@/core/units/format";
 import { grams } from "@/core/units/brands";
 import { tellHeldAgainst } from "@/core/forecast/requirement";
@@ -18,10 +18,10 @@ import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { FileButton } from "@/ui/parts/FileButton";
 import { useSaid } from "@/ui/parts/Said";
-import { toast } from "@/ui/parts/toast";
 import type { PatternRead } from "@/workers/engine.worker";
-import { NoText, PATTERN_FILES, textOfFile } from "./patternFile";
+import { PATTERN_FILES } from "./patternFile";
 import { isOpen, PatternPhrase } from "./PatternPhrase";
+import { OpeningBar, useOpening } from "./useOpening";
 
 /** More sentences than this are no pattern; a page of them would not move any more. */
 const MOST_SHOWN = 1500;
@@ -101,37 +101,6 @@ export function PatternReader({ file, onDone }: PatternReaderProps) {
   );
 }
 
-/** A file that is being read: how far it is, and what stops it. */
-interface Opening {
-  readonly name: string;
-  readonly share: number;
-  readonly stop: AbortController;
-}
-
-/** Reads a file into the text of the pattern, with progress and a way to stop it. */
-function useOpening() {
-  const [opening, setOpening] = useState<Opening | null>(null);
-  const [leftOut, setLeftOut] = useState<readonly string[]>([]);
-  const take = async (file: File) => {
-    const stop = new AbortController();
-    setOpening({ name: file.name, share: 0, stop });
-    try {
-      const read = await textOfFile(
-        file,
-        (share) => setOpening({ name: file.name, share, stop }),
-        stop.signal,
-      );
-      setPatternText(read.text);
-      setLeftOut(read.leftOut);
-    } catch (error) {
-      if (error instanceof NoText) toast.error(error.message, { duration: 12_000 });
-      else if (!stop.signal.aborted) toast.error(`${file.name} could not be read.`);
-    }
-    setOpening(null);
-  };
-  return { opening, leftOut, take };
-}
-
 interface TextPartProps {
   readonly text: string;
   readonly folded: boolean;
@@ -140,7 +109,7 @@ interface TextPartProps {
 
 function TextPart({ text, folded, file }: TextPartProps) {
   const id = useId();
-  const { opening, leftOut, take } = useOpening();
+  const { opening, leftOut, take } = useOpening(setPatternText);
   useEffect(() => {
     if (file) void take(file);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- a file is taken once, when it comes
@@ -182,15 +151,7 @@ function TextPart({ text, folded, file }: TextPartProps) {
           )}
         </div>
       </details>
-      {opening && (
-        <div role="status" className="mt-2 flex flex-wrap items-center gap-3">
-          <span>Reading {opening.name} …</span>
-          <progress value={opening.share} className="h-2 min-w-24 flex-1" />
-          <Button size="small" onClick={() => opening.stop.abort()}>
-            Stop
-          </Button>
-        </div>
-      )}
+      <OpeningBar opening={opening} />
       {leftOut.length > 0 && (
         <details className="mt-2 text-sm text-faint">
           <summary className="cursor-pointer">

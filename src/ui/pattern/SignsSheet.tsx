@@ -5,11 +5,11 @@ import { useToldOf } from "@/state/engine/toldOf";
 import { reader } from "@/state/engine/workers";
 import { useSettings } from "@/state/keeping/settings";
 import { useSignLinks } from "@/state/keeping/signLinks";
-import { NoText, PATTERN_FILES, textOfFile } from "./patternFile";
+import { PATTERN_FILES } from "./patternFile";
+import { OpeningBar, useOpening } from "./useOpening";
 import { Button } from "@/ui/parts/Button";
 import { FileButton } from "@/ui/parts/FileButton";
 import { Sheet } from "@/ui/parts/Sheet";
-import { toast } from "@/ui/parts/toast";
 import type { DrawnChart } from "@/workers/reader.worker";
 import { ChartSigns } from "./ChartSigns";
 import { ChartView } from "@/ui/panels/ChartView";
@@ -31,6 +31,7 @@ interface SignsSheetProps {
 export function SignsSheet({ text: given = "", onClose, onMade }: SignsSheetProps) {
   const id = useId();
   const [text, setText] = useState(given);
+  const { opening, take } = useOpening(setText);
   const { links, between } = useSignLinks();
   const { naming, words } = useSettings();
   const key = JSON.stringify([text, links, between, naming, words]);
@@ -42,13 +43,6 @@ export function SignsSheet({ text: given = "", onClose, onMade }: SignsSheetProp
     120,
   );
   const charts = text.trim() === "" ? null : (heard?.told ?? null);
-  const open = async (file: File) => {
-    try {
-      setText((await textOfFile(file, () => {}, new AbortController().signal)).text);
-    } catch (error) {
-      toast.error(error instanceof NoText ? error.message : `${file.name} could not be read.`);
-    }
-  };
   return (
     <Sheet open onOpenChange={(isOpen) => !isOpen && onClose()} title="A chart in letters and signs" wide>
       <div className="mt-3 grid items-start gap-4 md:grid-cols-2">
@@ -68,7 +62,7 @@ export function SignsSheet({ text: given = "", onClose, onMade }: SignsSheetProp
             className="mt-1 block w-full overflow-auto rounded-lg border border-edge bg-paper px-2.5 py-1.5 font-mono text-base leading-snug whitespace-pre"
           />
           <div className="mt-2 flex flex-wrap items-center gap-2">
-            <FileButton label="File of a chart" accept={PATTERN_FILES} onFile={(file) => void open(file)}>
+            <FileButton label="File of a chart" accept={PATTERN_FILES} onFile={(file) => void take(file)}>
               Open a file
             </FileButton>
             {text === "" && (
@@ -77,6 +71,7 @@ export function SignsSheet({ text: given = "", onClose, onMade }: SignsSheetProp
               </Button>
             )}
           </div>
+          <OpeningBar opening={opening} />
         </div>
         <div aria-live="polite" className="grid min-w-0 gap-4">
           {charts === null && <p className="text-faint">What it is read as stands here.</p>}
