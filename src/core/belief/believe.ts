@@ -5,7 +5,7 @@ import { swatchPieceId } from "../garment/swatchPiece";
 import type { PiecePlan } from "../estimate/plan";
 import { isWeighed } from "../progress/readings";
 import type { Project } from "../project/project";
-import { isCabled } from "../project/sectionKinds";
+import { hasAsked, isCabled } from "../project/sectionKinds";
 import { remembering } from "../remember";
 import type { Millimetres } from "../units/brands";
 import type { Belief } from "./belief";
@@ -80,6 +80,7 @@ function keyOf({
     onCables,
     knitted,
     hand,
+    hasAsked(project) && project.asks,
   ]);
 }
 

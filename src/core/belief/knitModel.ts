@@ -1,6 +1,6 @@
 /** A reading taken while knitting, made ready to be predicted; and how far such readings can be off. */
 import type { Beside } from "../estimate/yarnNeed";
-import type { PiecePlan } from "../estimate/plan";
+import { isAskedPiece, pieceRows, type PiecePlan } from "../estimate/plan";
 import type { Pull } from "../garment/stitchContent";
 import type { KnitReading } from "../progress/readings";
 import { countOf } from "../words/things";
@@ -61,5 +61,16 @@ const EVENING_SD = 0.01;
 const { hypot, sqrt, max } = Math;
 
 export const rowsOver = (from: number, to: number) => countOf(to - from, "row");
+
+/** A share of all the work that was told by eye is so far off. */
+const SHARE_SD = 0.03;
+
+/** How far off, in ln, rows are that are only told as a share of the work; nothing where they were counted. */
+export function sharedSd(piece: PiecePlan, from: number, to: number): number {
+  if (!isAskedPiece(piece) || to <= from) return 0;
+  const all = pieceRows(piece);
+  const told = [from, to].filter((row) => row > 0 && row < all).length;
+  return (SHARE_SD * sqrt(told)) / ((to - from) / all);
+}
 
 export const knitSd = (from: number, to: number) => hypot(EVENING_SD, UNLIKE_ROWS / sqrt(max(1, to - from)));

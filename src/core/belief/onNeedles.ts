@@ -1,9 +1,9 @@
 /** What is read off on the needles, as it should be: yarn that rows took by weight, whole pieces, heights. */
 import { END_MM } from "../estimate/longTail";
 import { deviated } from "../estimate/measures";
-import { pieceRows, type PiecePlan } from "../estimate/plan";
 import { stretchNeed } from "../estimate/stretchNeed";
 import { recordOf } from "../garment/kinds/kinds";
+import { isAskedPiece, pieceRows, type PiecePlan } from "../estimate/plan";
 import type { Pull } from "../garment/stitchContent";
 import type { WorkedSection } from "../garment/work/workPiece";
 import type { Weighed } from "../progress/readings";
@@ -13,6 +13,7 @@ import {
   OWN_FILL_SD,
   OWN_WATER_SD,
   rowsOver,
+  sharedSd,
   type KnitModel,
   type PieceRead,
 } from "./knitModel";
@@ -54,7 +55,12 @@ export function ballModel(read: PieceRead, { project, gauge }: SwatchBasis): Kni
       return grams * exp(waterOf(grams) * (of.water ?? 0) + fillOf(grams) * (of.fill ?? 0));
     },
     sd: (used) =>
-      hypot(hypot(startSd, scaleSdG(left.stepG)) / used, OWN_WATER_SD * waterOf(used), knitSd(from, to)),
+      hypot(
+        hypot(startSd, scaleSdG(left.stepG)) / used,
+        OWN_WATER_SD * waterOf(used),
+        knitSd(from, to),
+        sharedSd(piece, from, to),
+      ),
     asks: { unit: "g", over: rowsOver(from, to), slips: GRAM_SLIPS },
   };
 }
@@ -89,7 +95,8 @@ export function pieceModel(read: PieceRead, { project, gauge }: SwatchBasis): Kn
 
 export function heightModel(read: PieceRead, { gauge, blocking }: SwatchBasis): KnitModel | null {
   const { reading, piece, pull } = read;
-  if (reading.kind !== "height" || reading.to < 1) return null;
+  // What is only asked for is of no height that anybody knows.
+  if (reading.kind !== "height" || reading.to < 1 || isAskedPiece(piece)) return null;
   const high = rowsHigh(piece, reading.to, pull);
   return {
     read,

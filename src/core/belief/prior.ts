@@ -2,14 +2,7 @@
 import { DRAW_IN_SD } from "../fabric/drawIn";
 import { BATH_SD, type GaugeSources, type Source } from "../garment/projectGauge";
 import type { HandId } from "../project/hand";
-import {
-  putUpId,
-  SHARED_IDS,
-  type UnknownIds,
-  type UnknownId,
-  type SharedId,
-  type WeighingId,
-} from "./unknowns";
+import { putUpId, SHARED_IDS, type UnknownIds, type UnknownId, type SharedId, type RareId } from "./unknowns";
 import { zeros, type Matrix } from "./gaussian";
 
 /** A Gaussian belief about a vector of unknowns. */
@@ -55,13 +48,13 @@ export interface BelievedYarn {
 }
 
 /**
- * The belief of a project about which nothing more is known than its gauge and its yarns. Its mean is nought. What is
- * off of what is weighed on the needles is unknown only where something is.
+ * The belief of a project about which nothing more is known than its gauge and its yarns. Its mean is nought. `rare` is
+ * what is unknown only here, with its standard deviation: of what is weighed on the needles, of what is only asked for.
  */
 export function priorOf(
   sources: GaugeSources,
   yarns: readonly BelievedYarn[],
-  weighing: { readonly [Id in WeighingId]: number } | null = null,
+  rare: { readonly [Id in RareId]?: number } = {},
 ): Gaussian {
   const { width, height, assumedSd, awaySd } = sources;
   const widthSd = width === "assumed" ? assumedSd : Math.hypot(WIDTH_SD[width], awaySd);
@@ -75,9 +68,9 @@ export function priorOf(
   // What comes last draws last: extras leave the drawn figures of a project without any as they were.
   const shared = SHARED_IDS.filter((id) => id !== "extras");
   const axes: UnknownId[] = [...shared, ...yarns.map(({ id }) => putUpId(id)), "extras"];
-  for (const [id, sd] of Object.entries(weighing ?? {})) {
-    sds.set(id as WeighingId, sd);
-    axes.push(id as WeighingId);
+  for (const [id, sd] of Object.entries(rare)) {
+    sds.set(id as RareId, sd);
+    axes.push(id as RareId);
   }
   const covariance = zeros(axes.length);
   for (const [index, id] of axes.entries()) covariance[index * axes.length + index] = (sds.get(id) ?? 0) ** 2;

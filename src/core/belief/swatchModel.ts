@@ -11,6 +11,7 @@ import { keyOfSection, type Layout } from "../garment/sectionLayout";
 import type { GaugeSources } from "../garment/projectGauge";
 import { swatchPiece, swatchPieceId } from "../garment/swatchPiece";
 import { needleScale } from "../yarn/thickness";
+import type { Unknowns } from "../estimate/unknowns";
 import { putUpId, type Deviations } from "./unknowns";
 
 /** Stitches with the share of their plain width that they are computed to keep. */
@@ -102,6 +103,9 @@ function stitchesAcross(laid: Layout | undefined, swatch: Swatch): number | null
   return laid?.ok ? laid.fabric.stitches : null;
 }
 
+/** What is off of a swatch: it does not drift behind itself, and all its rows are told. */
+const asSwatch = (of: Deviations): Unknowns => ({ ...of, amount: 0 });
+
 /** The yarn of all of a swatch, and of its stitches; null where its rows are not known. */
 function yarnsOf(swatch: Swatch, stitches: number | null, { project, gauge, plan }: SwatchBasis) {
   if (stitches === null || swatch.rows === null) return null;
@@ -110,7 +114,10 @@ function yarnsOf(swatch: Swatch, stitches: number | null, { project, gauge, plan
   const [share] = fabric?.shares ?? [];
   if (!piece || !fabric || !share) return null;
   const rows = tallyNeed(share.tally, fabric.worked.scale, gauge);
-  return { whole: pieceNeed(piece, gauge), each: (of: Deviations) => rows.at(of) / share.tally.stitches };
+  return {
+    whole: pieceNeed(piece, gauge),
+    each: (of: Deviations) => rows.at(asSwatch(of)) / share.tally.stitches,
+  };
 }
 
 /** Height of a garter row against a plain one, as the mesh gives it. */
@@ -159,7 +166,7 @@ export function swatchModel(swatch: Swatch, basis: SwatchBasis): SwatchModel {
     },
     massOf:
       yarns && perMm !== null
-        ? (of) => yarns.whole.at(of) * perMm * Math.exp(-(of[putUpId(swatch.yarnId)] ?? 0))
+        ? (of) => yarns.whole.at(asSwatch(of)) * perMm * Math.exp(-(of[putUpId(swatch.yarnId)] ?? 0))
         : null,
     yarnOf: yarns ? (count) => (of) => count * yarns.each(of) : null,
     problem: finished && !finished.ok ? finished.message : null,

@@ -1,8 +1,10 @@
 /** Takes what swatches and knitting have measured into a prior; what disagrees with all else is left out and asked about. */
+import { askedNeed } from "../estimate/asked";
 import type { PlanBasis } from "../estimate/planPiece";
 import { AS_COMPUTED } from "../garment/stitchContent";
 import type { SectionLayouts } from "../garment/sectionLayout";
 import type { Project } from "../project/project";
+import { hasAsked } from "../project/sectionKinds";
 import { MEASURE_IDS, type MeasureId, type Swatch } from "../project/swatches";
 import type { Gauge } from "../stitches/plainStitch";
 import type { Millimetres } from "../units/brands";
@@ -226,7 +228,11 @@ const isOf = ({ yarnId }: Swatch, { yarns }: Project) => yarns.some(({ id }) => 
 export function takeIn({ basis, yarns, counted, reads }: Asked): Belief {
   const { project, gauge, sources, plan } = basis;
   const models = reads.flatMap((read) => knitModel(read, basis) ?? []);
-  const general = priorOf(sources, yarns, models.length > 0 ? { water: WATER_SD, fill: FILL_SD } : null);
+  const asked = hasAsked(project) ? askedNeed(project.asks) : null;
+  const general = priorOf(sources, yarns, {
+    ...(models.length > 0 && { water: WATER_SD, fill: FILL_SD }),
+    ...(asked && { amount: asked.sd }),
+  });
   const swatches = [
     ...project.swatches.filter((one) => isOf(one, project)).map((one) => swatchModel(one, basis)),
     ...(counted

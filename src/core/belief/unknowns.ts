@@ -27,11 +27,14 @@ export type SharedId = (typeof SHARED_IDS)[number];
 /** What is off only of yarn that is weighed on the needles. */
 export type WeighingId = "water" | "fill";
 
+/** What is unknown only of some projects: of what is weighed, of how much a pattern's need comes to. */
+export type RareId = WeighingId | "amount";
+
 /**
  * Of each yarn, the length that its lot holds; of what is weighed while it is knitted, the water in it, and what balls
  * hold against their label.
  */
-export type UnknownId = SharedId | WeighingId | `putUp ${string}`;
+export type UnknownId = SharedId | RareId | `putUp ${string}`;
 
 /** Which unknown stands at which place of a vector. */
 export type UnknownIds = readonly UnknownId[];
@@ -62,4 +65,5 @@ export const ofProject = (of: Deviations): Unknowns => ({
   ...of,
   width: of.width + of.driftWidth,
   height: of.height + of.driftHeight,
+  amount: of.amount ?? 0,
 });

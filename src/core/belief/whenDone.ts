@@ -1,7 +1,7 @@
 /** What is read off when all is done, as it should be: the size of a piece, and what is left of all balls. */
 import { joinWaste } from "../estimate/balls";
 import { deviated } from "../estimate/measures";
-import { pieceRows } from "../estimate/plan";
+import { isAskedPiece, pieceRows } from "../estimate/plan";
 import { widthsOf } from "../estimate/sectionWidths";
 import { stretchNeed } from "../estimate/stretchNeed";
 import { besideNeed } from "../estimate/yarnNeed";
@@ -12,6 +12,7 @@ import {
   OWN_FILL_SD,
   OWN_WATER_SD,
   rowsOver,
+  sharedSd,
   type AllRead,
   type KnitModel,
   type PieceRead,
@@ -26,7 +27,7 @@ const { exp, hypot, min, sqrt } = Math;
 /** A finished piece that was measured; of one whose width was typed, that says what the tape would. */
 export function sizeModel(read: PieceRead, { gauge }: SwatchBasis): KnitModel | null {
   const { reading, piece, pull } = read;
-  if (reading.kind !== "size" || reading.to < 1) return null;
+  if (reading.kind !== "size" || reading.to < 1 || isAskedPiece(piece)) return null;
   const told = {
     read,
     found: reading.mm,
@@ -70,6 +71,10 @@ export function allModel(read: AllRead, { project, gauge }: SwatchBasis): KnitMo
   const sewn = besideNeed(beside, { yarnId, first: project.yarns[0]?.id ?? "" }, gauge);
   const waste = joinWaste(balls, joinMm);
   const rows = worked.reduce((sum, one) => sum + one.rows, 0);
+  const told = worked.map(({ pieceId, rows: to }) => {
+    const piece = pieces.find(({ id }) => id === pieceId);
+    return piece ? sharedSd(piece, 0, min(to, pieceRows(piece))) : 0;
+  });
   const perMm = gramsPerMm(putUp);
   return {
     read,
@@ -88,6 +93,7 @@ export function allModel(read: AllRead, { project, gauge }: SwatchBasis): KnitMo
         hypot(OWN_FILL_SD * putUp.massG * sqrt(balls), scaleSdG(stepG)) / used,
         (OWN_WATER_SD * leftG) / used,
         knitSd(0, rows),
+        ...told,
       ),
     asks: { unit: "g", over: rowsOver(0, rows), slips: GRAM_SLIPS },
   };

@@ -19,6 +19,7 @@ const PARTS = [
   "swatches",
   "school",
   "hand",
+  "asks",
 ] as const satisfies readonly (keyof Project)[];
 
 /** What these things are called, and how they look, changes no figure. Swatches and panels are told of by their names. */

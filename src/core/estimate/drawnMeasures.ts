@@ -17,6 +17,7 @@ export interface DrawnMeasures {
   readonly castOffLoopMm: () => Float64Array;
   readonly castOffWidthMm: () => Float64Array;
   readonly guess: () => Float64Array;
+  readonly amount: () => Float64Array;
   readonly tail: () => Float64Array;
   readonly legMm: (span: number) => Float64Array;
   /** As `rowsFactor`. */
@@ -83,6 +84,7 @@ export function drawnMeasures({ stitchesPer10Cm, rowsPer10Cm }: Gauge, off: Draw
     castOffLoopMm: once(() => product(castOff(), loopMm())),
     castOffWidthMm: once(() => product(castOff(), widthMm())),
     guess: once(() => exps(off.extras)),
+    amount: once(() => exps(off.amount)),
     tail: once(() => exps(off.tail)),
     legMm,
     rows,

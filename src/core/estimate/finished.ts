@@ -1,5 +1,6 @@
 /** The measures that a project comes out at, of the section that its size speaks of. */
 import type { Project } from "../project/project";
+import { isAsked } from "../project/sectionKinds";
 import type { SectionWidth } from "./sectionWidths";
 
 /** What is needed of an estimate, or of what is seen of one. */
@@ -31,11 +32,19 @@ export function sizedBy({ size }: Pick<Project, "size">, { estimate }: { readonl
   return piece && width ? { piece, width } : null;
 }
 
+/** The size of what only a pattern asks for: what that was told for, as much larger or smaller as it is now. */
+function sizeAsked({ asks, pieces }: Pick<Project, "asks" | "pieces">): Finished | null {
+  const section = pieces.flatMap(({ sections }) => sections).find(isAsked);
+  if (!section || asks.acrossMm === null || asks.alongMm === null) return null;
+  return { acrossMm: asks.acrossMm * section.across, alongMm: asks.alongMm * section.along };
+}
+
 /** The finished measures that a size speaks of, as often as its piece goes round and up. */
 export function finishedOf(
-  project: Pick<Project, "size">,
+  project: Pick<Project, "size" | "asks" | "pieces">,
   answer: { readonly estimate: Estimated },
 ): Finished | null {
+  if (project.pieces.some(({ sections }) => sections.some(isAsked))) return sizeAsked(project);
   const found = sizedBy(project, answer);
   if (!found || found.width.widthMm <= 0 || found.piece.estimate.heightMm <= 0) return null;
   const { around, up } = project.size;

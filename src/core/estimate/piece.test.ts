@@ -251,6 +251,7 @@ test("what is needed with anything off is the sum of the ledger's lines at the s
     tail: off,
     castOff: off,
     extras: off,
+    amount: off,
   });
   fc.assert(
     fc.property(anyProject, unknowns, (project, deviations) => {

@@ -7,10 +7,10 @@ import { millimetres, type Millimetres } from "../units/brands";
 import { aboveRib, type AboveRib } from "./aboveRib";
 import type { TailBasis } from "./longTail";
 import { sumOf, type LedgerLine, type LedgerPart } from "./ledger";
-import { deviated, lengthOf, measuresOf, rowsFactor, type Measures } from "./measures";
+import { deviated, lengthOf, measuresOf, type Measures } from "./measures";
 import { widthsOf, type PieceWidths } from "./sectionWidths";
 import type { Unknowns } from "./unknowns";
-import { tailBasis, usesOfPiece, yarnOfUse, type Use } from "./uses";
+import { factorOf, tailBasis, usesOfPiece, yarnOfUse, type Use } from "./uses";
 import { isArmhole } from "../project/sectionKinds";
 
 export interface PieceEstimate {
@@ -44,7 +44,7 @@ export function linesOfUse(use: Use, at: Measures, unknowns: Unknowns): readonly
   const mm = yarnOfUse(use, at, unknowns);
   const line = (of: LedgerPart, length: number) => ({ part: of, yarnId, sectionId, mm: length });
   if (!fabric) return mm === 0 || (part === "texture" && mm < 0) ? [] : [line(part, mm)];
-  const rows = scale * rowsFactor(use.follows.toLength, unknowns);
+  const rows = scale * factorOf(use.follows, unknowns);
   const covering = rows * fabric.covering * at.loopMm;
   const drawIn = mm - covering + rows * Math.min(0, lengthOf(fabric.texture, at));
   return [line("plain", covering + Math.min(0, drawIn)), line("drawIn", Math.max(0, drawIn))].filter(

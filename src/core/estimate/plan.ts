@@ -1,5 +1,6 @@
 /** A project as it is planned: pieces worked and counted, seams and extras, ready for their yarn to be calculated. */
 import type { WorkedSection } from "../garment/work/workPiece";
+import { isAsked } from "../project/sectionKinds";
 import type { StitchContent } from "../garment/stitchContent";
 import type { Millimetres } from "../units/brands";
 import type { TailRule } from "./longTail";
@@ -40,6 +41,10 @@ export interface PiecePlan {
   /** Standard deviation of the draw-in's scale, as it is believed. */
   readonly drawInSd: number;
 }
+
+/** Whether a piece is known only by what its pattern asks for: its rows are shares of the work. */
+export const isAskedPiece = ({ sections }: Pick<PiecePlan, "sections">): boolean =>
+  sections.some(({ worked }) => isAsked(worked.section));
 
 /** Rows of a piece, those of all its sections. */
 export const pieceRows = ({ sections }: PiecePlan): number =>

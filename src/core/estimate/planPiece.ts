@@ -17,6 +17,7 @@ import { grams, metres, millimetres, type Millimetres } from "../units/brands";
 import { needleScale, thicknessOf } from "../yarn/thickness";
 import { colourExtras, sharing } from "./colourWork";
 import { tallyRows } from "./tally";
+import { askedRows } from "./asked";
 import { recordOf } from "../garment/kinds/kinds";
 
 /** A cast-on stitch takes about so many widths of a plain one, where nobody measured twenty of them. */
@@ -124,7 +125,7 @@ export function planOnce(project: Project, piece: ProjectPiece, basis: PlanBasis
   const { gauge, needleMm, laid, without, pull, drawInSd } = basis;
   const lying = piece.sections.map((section) => laid.get(keyOfSection(piece, section)));
   const figures = [gauge.stitchesPer10Cm, gauge.rowsPer10Cm, needleMm, pull.width, pull.height, drawInSd];
-  const of = [project.yarns, without.join(), ...figures, ...lying];
+  const of = [project.yarns, project.asks, without.join(), ...figures, ...lying];
   const before = planned.get(piece) ?? [];
   const same = before.find((one) => one.of.every((part, index) => Object.is(part, of[index])));
   const found = same ?? { of, plan: planPiece(project, piece, basis) };
@@ -157,6 +158,8 @@ export function planPiece(project: Project, whole: ProjectPiece, basis: PlanBasi
     stitchMm: plain.widthMm,
     rowMm: plain.heightMm,
     foldHems: !without.includes("hems"),
+    askedRows: (section, on) =>
+      askedRows(project.asks, section, { ...on, own: gauge, rowMm: plain.heightMm }),
     after: (section) => {
       const rest = piece.sections.slice(piece.sections.indexOf(section) + 1);
       const end = rest.findIndex((one) => recordOf(one).beginsStrip);

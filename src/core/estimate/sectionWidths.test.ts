@@ -66,8 +66,8 @@ test("a size may be asked of another section, and follows it", () => {
   const of = { pieceId: "piece", sectionId: "rib" };
   const rib = widths?.sections.find(({ sectionId }) => sectionId === "rib");
   expect(finishedOf(project, answer)?.acrossMm).toBe(widths?.main?.widthMm);
-  expect(finishedOf({ size: { ...project.size, of } }, answer)?.acrossMm).toBe(rib?.widthMm);
+  expect(finishedOf({ ...project, size: { ...project.size, of } }, answer)?.acrossMm).toBe(rib?.widthMm);
   // One that is gone gives way to the fabric that makes up most.
-  const gone = { size: { ...project.size, of: { pieceId: "piece", sectionId: "gone" } } };
+  const gone = { ...project, size: { ...project.size, of: { pieceId: "piece", sectionId: "gone" } } };
   expect(finishedOf(gone, answer)?.acrossMm).toBe(widths?.main?.widthMm);
 });

@@ -1,10 +1,11 @@
 /** The yarn of some rows of a piece: what lies between two places on the needles. */
 import type { PanelRow } from "../panels/panel";
 import type { Gauge } from "../stitches/plainStitch";
+import { isAsked } from "../project/sectionKinds";
 import { sharing } from "./colourWork";
 import { pieceRows, type PiecePlan, type PlannedSection } from "./plan";
 import { allCounts, tallyRows } from "./tally";
-import { usesOfColours, usesOfEdges, type Use } from "./uses";
+import { usesOfColours, usesOfEdges, type Follows, type Use } from "./uses";
 import { needOfUses, type YarnNeed } from "./yarnNeed";
 
 /** Rows behind the first `from` ones, up to the `to`th; what is done behind the last row of the piece belongs to it. */
@@ -14,15 +15,20 @@ export interface Stretch {
 }
 
 /** Rows are counted here, however high they come out, and so are stitches. */
-const COUNTED = { toLength: null, kept: null };
+const COUNTED: Follows = { toLength: null, kept: null };
 
-function useOfRows({ worked }: PlannedSection, piece: PiecePlan, yarnId: string, { from, to }: Stretch) {
+/** Of what is only asked for, a row is a share of all of it, however much that comes to. */
+const followed = ({ worked, toLength }: PlannedSection): Follows =>
+  isAsked(worked.section) ? { toLength, kept: null, asked: true } : COUNTED;
+
+function useOfRows(section: PlannedSection, piece: PiecePlan, yarnId: string, { from, to }: Stretch) {
+  const { worked } = section;
   const share = sharing(worked.section, piece.yarnId);
   const rows = new Map<PanelRow, number>();
   for (let index = Math.max(0, from); index < Math.min(to, worked.rows.length); index += 1)
     for (const mine of share((worked.rows[index] as (typeof worked.rows)[number]).row, index))
       if (mine.yarnId === yarnId) rows.set(mine.row, (rows.get(mine.row) ?? 0) + 1);
-  return { counts: allCounts(tallyRows(rows)), follows: COUNTED, scale: worked.scale };
+  return { counts: allCounts(tallyRows(rows)), follows: followed(section), scale: worked.scale };
 }
 
 /**

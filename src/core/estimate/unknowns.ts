@@ -18,6 +18,8 @@ export interface Unknowns {
   readonly castOff: number;
   /** Yarn of extras that nobody can measure beforehand, as a pompon by its size. */
   readonly extras: number;
+  /** How much fabric there is, where only what a pattern asks for tells that. */
+  readonly amount: number;
 }
 
 /** Nothing off: what is most likely where nothing was measured. */
@@ -31,4 +33,5 @@ export const NOTHING_OFF: Unknowns = {
   tail: 0,
   castOff: 0,
   extras: 0,
+  amount: 0,
 };

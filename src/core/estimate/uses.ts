@@ -1,6 +1,7 @@
 /** Every use of yarn in a plan, counted once: the ledger, the need and the strand are all read off these records. */
 import type { ExtraPlan, PiecePlan, PlannedSection, SeamPlan } from "./plan";
 import type { WorkedSection } from "../garment/work/workPiece";
+import { isAsked } from "../project/sectionKinds";
 import { millimetres } from "../units/brands";
 import type { PlainStitch } from "../stitches/plainStitch";
 import { END_MM, TAIL_RULES, tailLength, type TailBasis, type TailRule } from "./longTail";
@@ -46,6 +47,8 @@ export interface Follows {
   readonly toLength: number | null;
   /** The share of its width that the fabric keeps; null for what is as long however many stitches there are. */
   readonly kept: number | null;
+  /** Whether it is only by what a pattern asks for that its amount is known. */
+  readonly asked?: true;
 }
 
 /** What hangs neither on rows nor on stitches. */
@@ -65,7 +68,7 @@ function keptWidth({ sections }: PiecePlan, section: PlannedSection): number {
 function usesOfRows(section: PlannedSection, kept: number): readonly Use[] {
   const { worked, shares, area, toLength } = section;
   const all = shares.reduce((sum, { tally }) => sum + tally.stitches, 0);
-  const follows = { toLength, kept };
+  const follows = { toLength, kept, ...(isAsked(worked.section) && { asked: true as const }) };
   return shares.flatMap(({ yarnId, tally }): readonly Use[] => {
     const { plain, texture, crossings, castOn, castOff } = countsOf(tally);
     const covering = all > 0 ? (area * tally.stitches) / all : 0;
@@ -188,12 +191,16 @@ export function tailRates(tail: Tail) {
   return { perStitches: lengthMm(0), perWidthMm: lengthMm(1) - lengthMm(0) };
 }
 
+/** How much of a use there is against what was planned: by its rows, and by what a pattern may ask for. */
+export const factorOf = ({ toLength, asked }: Pick<Follows, "toLength" | "asked">, unknowns: Unknowns) =>
+  rowsFactor(toLength, unknowns) * (asked ? Math.exp(unknowns.amount) : 1);
+
 /** Yarn of a use in mm, of the stitches as they are written. */
 export function yarnOfUse(
   { counts, tail, follows, scale = 1 }: Use,
   at: Measures,
   unknowns: Unknowns,
 ): number {
-  const measured = scale * rowsFactor(follows.toLength, unknowns) * lengthOf(counts, at);
+  const measured = scale * factorOf(follows, unknowns) * lengthOf(counts, at);
   return tail ? measured + tailMm(tail, at, unknowns.tail) : measured;
 }

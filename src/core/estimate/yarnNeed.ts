@@ -8,7 +8,6 @@ import {
   deviated,
   fixedLength,
   measuresOf,
-  rowsFactor,
   stitchesFactor,
   stitchesLength,
   sumCounts,
@@ -18,6 +17,7 @@ import {
 import { allCounts, type Tally } from "./tally";
 import type { Unknowns } from "./unknowns";
 import {
+  factorOf,
   tailMm,
   tailRates,
   takenByExtra,
@@ -59,7 +59,7 @@ function groupsOf(all: readonly Counted[]): readonly Group[] {
   const groups = new Map<string, { readonly follows: Follows; readonly counts: Times[] }>();
   for (const { use, times } of all) {
     const { counts, follows, scale = 1 } = use;
-    const key = `${follows.toLength} ${follows.kept}`;
+    const key = `${follows.toLength} ${follows.kept} ${follows.asked}`;
     const group = groups.get(key) ?? { follows, counts: [] };
     group.counts.push({ counts, times: times * scale });
     groups.set(key, group);
@@ -98,7 +98,7 @@ function multiply(sum: Float64Array, column: Float64Array) {
 
 /** What the stitches of a group take in each drawn project. */
 function drawnStitches(
-  { counts, toLength, kept }: Group,
+  { counts, toLength, kept, asked }: Group,
   of: DrawnMeasures,
   keeping: Keeping,
   count: number,
@@ -109,6 +109,7 @@ function drawnStitches(
   add(sum, counts.widths, of.widthMm);
   for (const [span, legs] of counts.legs) add(sum, legs, () => of.legMm(span));
   if (toLength !== null) multiply(sum, of.rows(toLength));
+  if (asked) multiply(sum, of.amount());
   if (kept !== null && keeping === "width") multiply(sum, of.stitches(kept));
   return sum;
 }
@@ -125,8 +126,8 @@ export function needOfUses(all: readonly Counted[], gauge: Gauge, swatchMm = 0):
       const plain = deviated(gauge, unknowns);
       const at = measuresOf(plain, unknowns);
       let sum = fixedLength(fixed, at);
-      for (const { counts, toLength, kept } of groups)
-        sum += moreOf(kept, unknowns, keeping) * rowsFactor(toLength, unknowns) * stitchesLength(counts, at);
+      for (const { counts, kept, ...follows } of groups)
+        sum += moreOf(kept, unknowns, keeping) * factorOf(follows, unknowns) * stitchesLength(counts, at);
       for (const { tail, kept, times } of tails)
         sum += times * tailMm(tail, plain, unknowns.tail, moreOf(kept, unknowns, keeping));
       if (swatchMm > 0) sum += swatchYarn(swatchMm, plain.widthMm, plain.heightMm, plain.loopMm);

@@ -7,7 +7,8 @@ import type { YarnNeed } from "../estimate/yarnNeed";
 import type { Unknowns } from "../estimate/unknowns";
 
 /** Unknowns as the knitter would name them: drift and gauge are one. */
-export type DoubtId = "width" | "height" | "loop" | "draw" | "give" | "tail" | "castOff" | "extras" | "putUp";
+export type DoubtId =
+  "width" | "height" | "loop" | "draw" | "give" | "tail" | "castOff" | "extras" | "amount" | "putUp";
 
 const DOUBT_OF: { readonly [Id in Exclude<UnknownId, `putUp ${string}`>]: DoubtId | null } = {
   width: "width",
@@ -24,6 +25,7 @@ const DOUBT_OF: { readonly [Id in Exclude<UnknownId, `putUp ${string}`>]: DoubtI
   tail: "tail",
   castOff: "castOff",
   extras: "extras",
+  amount: "amount",
   // These are off what is weighed, not off what is needed.
   water: null,
   fill: null,
@@ -42,7 +44,7 @@ export interface Doubt {
 
 /** A vector of deviations about a belief's mean, as what is off of the project that was planned at that mean. */
 const offFrom = (likely: Unknowns, away: Deviations): Unknowns => {
-  const { width, height, loop, give, drawWidth, drawHeight, tail, castOff, extras } = ofProject(away);
+  const { width, height, loop, give, drawWidth, drawHeight, tail, castOff, extras, amount } = ofProject(away);
   return {
     width,
     height,
@@ -53,6 +55,7 @@ const offFrom = (likely: Unknowns, away: Deviations): Unknowns => {
     tail: likely.tail + tail,
     castOff: likely.castOff + castOff,
     extras: likely.extras + extras,
+    amount: likely.amount + amount,
   };
 };
 

@@ -116,7 +116,7 @@ function offBy(axes: UnknownIds, draws: Drawn["draws"], likely: Unknowns): Drawn
     for (let draw = 0; draw < count; draw += 1) both[draw] = (both[draw] ?? 0) + (drift[draw] ?? 0);
     return both;
   };
-  const about = (id: "loop" | "give" | "tail" | "castOff" | "extras") =>
+  const about = (id: "loop" | "give" | "tail" | "castOff" | "extras" | "amount") =>
     drifting(axis(id), new Float64Array(count).fill(likely[id]));
   return {
     width: drifting(axis("width"), axis("driftWidth")),
@@ -128,6 +128,7 @@ function offBy(axes: UnknownIds, draws: Drawn["draws"], likely: Unknowns): Drawn
     tail: about("tail"),
     castOff: about("castOff"),
     extras: about("extras"),
+    amount: about("amount"),
   };
 }
 

@@ -110,8 +110,8 @@ const believedPutUps = (yarns: readonly PlannedYarn[], belief: Belief): readonly
 
 /** What is off of a project that is planned at the believed gauge and draw-in: neither of these. */
 const likelyOf = ({ likely }: Belief): Unknowns => {
-  const { loop, give, tail, castOff, extras } = ofProject(likely);
-  return { width: 0, height: 0, drawWidth: 0, drawHeight: 0, loop, give, tail, castOff, extras };
+  const { loop, give, tail, castOff, extras, amount } = ofProject(likely);
+  return { width: 0, height: 0, drawWidth: 0, drawHeight: 0, loop, give, tail, castOff, extras, amount };
 };
 
 /** Everything that the estimate stands on, each with its source, in steps; or why there is none. */

@@ -4,7 +4,7 @@ import { extraAsks } from "../estimate/extras";
 import type { UnitSystem } from "../units/brands";
 import { FIGURES, type Figure, type FigureId } from "../project/figures";
 import type { Project } from "../project/project";
-import { figuresAsked } from "../project/sectionKinds";
+import { figuresAsked, hasAsked } from "../project/sectionKinds";
 
 export interface RefusedFigure {
   /** Where its text stands in the project's `typed`. */
@@ -22,13 +22,23 @@ export interface RefusedFigure {
 }
 
 /** Figures that an answer does not stand on. */
-const NO_MATTER: readonly FigureId[] = ["sizeAcross", "sizeEase", "sizeAlong", "asksBalls", "asksBall"];
+const NO_MATTER: readonly FigureId[] = ["sizeAcross", "sizeEase", "sizeAlong"];
+/** Figures of what a pattern asks for: an answer stands on them where nothing else is known of the thing. */
+const ASKED: readonly FigureId[] = [
+  "asksBalls",
+  "asksBall",
+  "asksLength",
+  "asksStitches",
+  "asksRows",
+  "asksAcross",
+  "asksAlong",
+];
 
 const NOBODY = { pieceId: null, sectionId: null, swatchId: null, yarnId: null, item: null };
 
 /** Whose a typed text is, as long as that still asks for it; null where nothing hangs on it any more. */
 function ownerOf(project: Project, id: FigureId, of: string) {
-  if (NO_MATTER.includes(id)) return null;
+  if (NO_MATTER.includes(id) || (ASKED.includes(id) && !hasAsked(project))) return null;
   const { yarns, pieces, swatches, school } = project;
   switch (FIGURES[id].of) {
     case "project":

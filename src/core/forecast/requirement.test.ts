@@ -1,5 +1,6 @@
 import { normalsFrom, uniformsFrom } from "./draws";
-import { DESIGNER_SD, heldAgainst, SPARE, tellHeldAgainst } from "./requirement";
+import { DESIGNER_SD, SPARE } from "../estimate/asked";
+import { heldAgainst, tellHeldAgainst } from "./requirement";
 import { sentence } from "@testing/sentence";
 
 const DESIGNERS = 4000;

@@ -1,4 +1,5 @@
 /** What a pattern asks for, held against what its rows need: a designer's own need, rounded up to balls. */
+import { DESIGNER_SD } from "../estimate/asked";
 import { say, type Message } from "../words/message";
 
 /** Balls that a pattern asks for, and what one of them holds, in m. */
@@ -14,10 +15,6 @@ export interface Needed {
   readonly p90M: number;
 }
 
-/** A designer's hand against the model's, standard deviation in ln. */
-export const DESIGNER_SD = 0.06;
-/** So many designers ask for one ball more than was used up; the others round up. */
-export const SPARE = 0.35;
 /** Further apart than so many deviations, something is amiss. */
 const AMISS = 3;
 /** From the tenth to the ninetieth in a hundred, in standard deviations. */

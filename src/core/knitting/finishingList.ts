@@ -5,6 +5,7 @@ import { meeting, type PiecePlan } from "../estimate/plan";
 import { seamName } from "../estimate/seamName";
 import type { KnownForecast } from "../forecast/projectForecast";
 import type { Project } from "../project/project";
+import { isAsked } from "../project/sectionKinds";
 import { say, type Message } from "../words/message";
 
 export interface FinishingItem {
@@ -31,7 +32,10 @@ const blocked = (project: Project, { estimate }: KnownForecast): readonly Finish
     return {
       key: `block ${id}`,
       what: say("blockPiece", { piece: piece?.name ?? "", blocking: piece?.blocking ?? "wetBlocked", times }),
-      how: say("measuresOf", { widthMm: widths.main?.widthMm ?? 0, heightMm }),
+      // Nobody knows how large what is only asked for will be.
+      how: piece?.sections.some(isAsked)
+        ? null
+        : say("measuresOf", { widthMm: widths.main?.widthMm ?? 0, heightMm }),
     };
   });
 

@@ -27,9 +27,9 @@ interface KitBalls {
   readonly id: string;
   readonly name: string;
   readonly count: number;
-  /** Of the first piece as it comes out in this size. */
-  readonly acrossMm: number;
-  readonly alongMm: number;
+  /** Of the first piece as it comes out in this size; null where nobody said what size it is. */
+  readonly acrossMm: number | null;
+  readonly alongMm: number | null;
   readonly needM: number;
   /** In each kit, enough for its knitter with the chance wanted. */
   readonly balls: number;
@@ -59,7 +59,7 @@ type Calculated = NonNullable<ReturnType<typeof calculateProject>>;
 interface Knitting {
   readonly need: YarnNeed;
   readonly calculated: Calculated;
-  readonly size: Finished;
+  readonly size: Finished | null;
   readonly ballMm: number;
   readonly joinMm: number;
   /** Most likely. */
@@ -72,7 +72,8 @@ interface Sized {
   /** The project as it is, and the size that it comes out at. */
   readonly laid: SectionLayouts;
   readonly own: Calculated;
-  readonly now: Finished;
+  /** Null where nobody said how large what a pattern asks for is. */
+  readonly now: Finished | null;
 }
 
 /** The project in the size of a kit, with what it takes; null where it has no answer. */
@@ -81,17 +82,21 @@ function* knittingOf(
   project: Project,
   { yarnId, layOf, laid, own, now }: Sized,
 ): Steps<Knitting | null> {
-  const wanted = { acrossMm: kit.acrossMm ?? now.acrossMm, alongMm: kit.alongMm ?? now.alongMm };
-  const same = wanted.acrossMm === now.acrossMm && wanted.alongMm === now.alongMm;
-  const sized = same
-    ? project
-    : ((yield* resized(project, laid, { wanted, now, layOf, reads: own.reads })) ?? project);
+  const asIs = kit.acrossMm === null && kit.alongMm === null;
+  // A size can be asked for only where it is known which one this is.
+  if (!now && !asIs) return null;
+  const wanted = { acrossMm: kit.acrossMm ?? now?.acrossMm ?? 0, alongMm: kit.alongMm ?? now?.alongMm ?? 0 };
+  const same = asIs || (wanted.acrossMm === now?.acrossMm && wanted.alongMm === now.alongMm);
+  const sized =
+    same || !now
+      ? project
+      : ((yield* resized(project, laid, { wanted, now, layOf, reads: own.reads })) ?? project);
   const calculated = sized === project ? own : calculateProject(sized, layOf(sized), own.reads);
   if (calculated?.findings.some(({ leftOut }) => leftOut)) return null;
   const need = calculated && yarnNeeds(calculated.plan).get(yarnId);
   const size = calculated && finishedOf(sized, calculated);
   const estimate = calculated?.estimate.yarns.find(({ yarn }) => yarn.id === yarnId);
-  return need && size && estimate
+  return need && estimate
     ? {
         need,
         calculated,
@@ -124,6 +129,7 @@ function ballsOfKnitter(
     give: about(likely.give, shared.give),
     drawWidth: new Float64Array(draws).fill(likely.drawWidth),
     drawHeight: shared.drawHeight,
+    amount: about(likely.amount, shared.amount),
   });
   const needs = need.drawn(measures);
   return Uint16Array.from(needs, (mm, draw) => {
@@ -136,6 +142,7 @@ interface Shared {
   readonly loop: Float64Array;
   readonly give: Float64Array;
   readonly drawHeight: Float64Array;
+  readonly amount: Float64Array;
   readonly putUp: Float64Array;
 }
 
@@ -146,6 +153,7 @@ function sharedOf({ belief }: Calculated, yarnId: string, draws: number): Shared
     loop: axis("loop"),
     give: axis("give"),
     drawHeight: axis("drawHeight"),
+    amount: axis("amount"),
     putUp: axis(putUpId(yarnId)),
   };
 }
@@ -180,7 +188,7 @@ export function* calculatingGroup(
   for (const [index, kit] of kits.entries()) {
     const [from, to] = [done / all, (done + HALF) / all];
     const knitting =
-      own && now && (yield* between(from, to, knittingOf(kit, project, { yarnId, layOf, laid, own, now })));
+      own && (yield* between(from, to, knittingOf(kit, project, { yarnId, layOf, laid, own, now })));
     if (!knitting)
       return {
         ok: false,
@@ -204,7 +212,8 @@ export function* calculatingGroup(
       id: kit.id,
       name: kit.name,
       count: kit.count,
-      ...knitting.size,
+      acrossMm: knitting.size?.acrossMm ?? null,
+      alongMm: knitting.size?.alongMm ?? null,
       needM: knitting.needM,
       ...ballsAt(pack.one, chance),
     });

@@ -102,7 +102,7 @@ export function* howFar(project: Project, asked: Asked): Steps<HowFar | null> {
   const size = { ...project.size, around: 1, up: 1, of: { pieceId, sectionId } };
   const sizeOf = function* (one: Project): Steps<Finished | null> {
     const answer = yield* wholeAnswer(one, asked, own.reads);
-    return answer && finishedOf({ size }, answer);
+    return answer && finishedOf({ ...one, size }, answer);
   };
   const planned = own.worked
     .get(asked.pieceId)

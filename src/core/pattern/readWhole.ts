@@ -1,4 +1,5 @@
 /** A whole pattern read: what each of its sentences was taken for, and the project that comes of it. */
+import { newAsks } from "../project/asks";
 import { COUNTS } from "../project/bounds";
 import { emptyProject, type Project } from "../project/project";
 import { say } from "../words/message";
@@ -19,10 +20,10 @@ function projectOf({ title, facts, needles, panels, seams, pieces }: PatternRead
     name: (title || "From a pattern").slice(0, 120),
     needleMm: needles.mainMm,
     gauge: facts.gauge ? { ...facts.gauge, source: "band" } : empty.gauge,
-    asks: {
+    asks: newAsks({
       balls: facts.balls === null || facts.balls > COUNTS.balls.most ? null : facts.balls,
       ball: putUp ?? null,
-    },
+    }),
     panels: [...panels],
     seams: [...seams],
     yarns: empty.yarns.map((yarn) => ({

@@ -36,6 +36,9 @@ export const COUNTS = {
   kits: { least: 1, most: 200, thing: "kit" },
 } as const satisfies Record<string, CountBounds>;
 
+/** How many times as wide or as long a thing can be as its pattern tells of. */
+export const ALONG = { least: 0.05, most: 20 } as const;
+
 export const LENGTHS = {
   width: {
     least: 10,

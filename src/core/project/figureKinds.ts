@@ -62,7 +62,16 @@ export const mass = (bounds: Bounds): FigureKind<number> => ({
 export const money: FigureKind<number> = { read: readMoney, tell: formatMoney };
 
 /** A share in per cent. */
-export const percent: FigureKind<number> = { read: readPercent, tell: (value) => `${plain(value, 1)} %` };
+export const percent: FigureKind<number> = {
+  read: (text) => readPercent(text),
+  tell: (value) => `${plain(value, 1)} %`,
+};
+
+/** A share in per cent, of all at most. */
+export const share: FigureKind<number> = {
+  read: (text) => readPercent(text, 100),
+  tell: percent.tell,
+};
 
 /** A share in per cent, of less with a minus before it. */
 export const signedPercent: FigureKind<number> = {

@@ -1,5 +1,6 @@
 /** The project as it is kept and as it stands in a file. Measures are numbers in the unit that the key names. */
 import * as z from "zod/mini";
+import { asksSchema, newAsks } from "./asks";
 import { BLOCKING_IDS } from "../fabric/blocking";
 import { YARN_CLASSES } from "../yarn/classes";
 import { COUNTS, EASE, LENGTHS } from "./bounds";
@@ -153,11 +154,7 @@ export const projectSchema = z.strictObject({
   swap: swapSchema,
   order: orderSchema,
   school,
-  /** What the pattern asks for in its own yarn; null where nobody said. */
-  asks: z._default(z.strictObject({ balls: z.nullable(count(COUNTS.balls)), ball: putUpSchema }), {
-    balls: null,
-    ball: null,
-  }),
+  asks: asksSchema,
   /** What is left out of the work. */
   without: z._default(z.array(z.enum(LEAVABLE)).check(z.maxLength(LEAVABLE.length)), []),
   /** The first is what pieces are knitted with where nothing else is said. */
@@ -230,7 +227,7 @@ export function emptyProject(): Project {
     notes: "",
     demo: false,
     certainty: "steady",
-    asks: { balls: null, ball: null },
+    asks: newAsks(),
     gauge: { stitchesPer10Cm: null, rowsPer10Cm: null, source: "measured" },
     needleMm: null,
     size: NO_SIZE,

@@ -16,6 +16,18 @@ export const isChange = (section: ProjectSection): section is SectionOf<"change"
 /** Whether a section is shaped over rows. */
 export const isShape = (section: ProjectSection): section is SectionOf<"shape"> => section.kind === "shape";
 
+/** Whether a section stands for all that a pattern asks yarn for, with no rows told. */
+export const isAsked = (section: Pick<ProjectSection, "kind">): section is SectionOf<"asked"> =>
+  section.kind === "asked";
+
+/** Whether a project is known only by what its pattern asks for, in at least one piece that is worked. */
+export const hasAsked = ({
+  pieces,
+}: {
+  readonly pieces: readonly { readonly leftOut: boolean; readonly sections: readonly ProjectSection[] }[];
+}) =>
+  pieces.some(({ leftOut, sections }) => !leftOut && sections.some((one) => isAsked(one) && !one.leftOut));
+
 /** Whether a section casts stitches off at an edge, as an armhole begins. */
 export const isArmhole = (section: ProjectSection): section is SectionOf<"castOffAt"> =>
   section.kind === "castOffAt" && section.goes === "off";
@@ -53,6 +65,7 @@ const KINDS: { readonly [Kind in SectionKind]: SectionKindFacts<Kind> } = {
       by === "rule" ? ["shaped", "every", "shapings"] : ["to", over === "rows" ? "rows" : "length"],
   },
   written: { asks: () => [] },
+  asked: { asks: () => ["askedCabled"] },
   castOffAt: { asks: () => ["atEdge"] },
   shortRows: { asks: () => ["turns", "step"] },
   divide: { asks: () => ["centre"], coloured: "one" },

@@ -3,7 +3,7 @@ import * as z from "zod/mini";
 import { CAST_OFF_IDS, CAST_ON_IDS } from "./edgeKinds";
 import { GROUND_IDS } from "../panels/grounds";
 import { ROPE_ID } from "../panels/ropes";
-import { COUNTS, LENGTHS } from "./bounds";
+import { ALONG, COUNTS, LENGTHS } from "./bounds";
 import { count, measure } from "./boundedNumbers";
 
 /** A stripe goes by rows, an area by stitches. */
@@ -147,6 +147,15 @@ export const sectionSchema = z.discriminatedUnion("kind", [
     ...common,
     /** Rows as a pattern writes them, worked once from the first to the last; their count may change. */
     text: z._default(z.string().check(z.maxLength(20_000)), ""),
+  }),
+  z.strictObject({
+    kind: z.literal("asked"),
+    ...common,
+    /** All that a pattern asks yarn for, with nothing told of its rows: so much of it is cabled, in per cent. */
+    cabledPercent: z._default(measure({ least: 0, most: 100 }), 0),
+    /** So many times as wide and as long as the size that the pattern asks for it in. */
+    across: z._default(measure(ALONG), 1),
+    along: z._default(measure(ALONG), 1),
   }),
   z.strictObject({
     kind: z.literal("castOffAt"),

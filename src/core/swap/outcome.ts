@@ -2,7 +2,7 @@
 import { say, type Says } from "../words/message";
 import { isFilling } from "../panels/grounds";
 import { candidateName, type Candidate, type Keep } from "../project/candidates";
-import { isCabled, isFabric } from "../project/sectionKinds";
+import { hasAsked, isCabled, isFabric } from "../project/sectionKinds";
 import type { FabricSection } from "../project/sections";
 import type { Project } from "../project/project";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
@@ -27,10 +27,12 @@ export interface Outcome {
   readonly gauge: Gauge;
   readonly sources: { readonly width: Source; readonly height: Source; readonly needle: Source };
   readonly needleMm: Millimetres;
-  readonly castOn: number;
+  /** Null where only what a pattern asks for is known. */
+  readonly castOn: number | null;
   /** What comes again across the first cabled piece, and how often. */
   readonly across: { readonly count: number; readonly things: "ropes" | "panels" } | null;
   readonly rows: number;
+  /** Nought where nobody said how large it is. */
   readonly acrossMm: number;
   readonly alongMm: number;
   /** Against the pattern's yarn. */
@@ -141,7 +143,7 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     gauge: plan.gauge,
     sources,
     needleMm: plan.needleMm,
-    castOn: piece?.estimate.castOn ?? 0,
+    castOn: hasAsked(project) ? null : (piece?.estimate.castOn ?? 0),
     across: repeatsOf(cabled),
     rows: piece?.estimate.rows ?? 0,
     acrossMm: finished?.acrossMm ?? 0,

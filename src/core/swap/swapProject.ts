@@ -3,7 +3,7 @@ import { strandOf, isOneStrand, ownCandidate, bandGauge, bandNeedle } from "./ca
 import type { Candidate, Keep } from "../project/candidates";
 import { fullName, isSameYarn, yarnKey } from "../project/label";
 import type { Project } from "../project/project";
-import { withFabric } from "../project/sectionKinds";
+import { isAsked, withFabric } from "../project/sectionKinds";
 import type { ProjectSection } from "../project/sections";
 import { plainStitch } from "../stitches/plainStitch";
 import { calculateProject } from "../forecast/projectForecast";
@@ -13,7 +13,7 @@ import type { SectionLayouts } from "../garment/sectionLayout";
 import { needleAt, projectGauge } from "../garment/projectGauge";
 import { nearestCount } from "../typed/count";
 import { nearestNeedle } from "../yarn/thickness";
-import { LENGTHS } from "../project/bounds";
+import { ALONG, LENGTHS } from "../project/bounds";
 
 export type LayOf = (project: Project) => SectionLayouts;
 
@@ -128,7 +128,9 @@ const mapLengths = (project: Project, timesOf: (section: ProjectSection) => numb
     ...piece,
     sections: piece.sections.map((section) => {
       const times = timesOf(section);
-      return !("lengthMm" in section) || section.lengthMm === null || times === 1
+      if (times === 1) return section;
+      if (isAsked(section)) return { ...section, along: nearestCount(section.along * times, ALONG) };
+      return !("lengthMm" in section) || section.lengthMm === null
         ? section
         : { ...section, lengthMm: nearestCount(section.lengthMm * times, LENGTHS.piece) };
     }),

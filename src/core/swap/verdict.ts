@@ -14,6 +14,7 @@ const CLARITY = 12;
 const MASS = 0.2;
 
 interface Figures {
+  /** Nought where nobody said how large it is. */
   readonly acrossMm: number;
   readonly alongMm: number;
   readonly needM: number;
@@ -23,7 +24,7 @@ interface Figures {
 
 function onSize(one: Figures, own: Figures, keep: Keep): Message | null {
   const pair = (of: "acrossMm" | "alongMm") =>
-    Math.abs(one[of] / own[of] - 1) < SIZE ? null : ([one[of], own[of]] as const);
+    own[of] === 0 || Math.abs(one[of] / own[of] - 1) < SIZE ? null : ([one[of], own[of]] as const);
   const [across, along] = [pair("acrossMm"), pair("alongMm")];
   if (!across && !along) return null;
   const alike = Math.abs(one.needM / own.needM - 1) < LENGTH;

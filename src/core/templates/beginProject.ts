@@ -16,7 +16,7 @@ import { CABLED, type Cabled } from "../garment/fit";
 import { fitCaps } from "./fitCaps";
 import { sewn, type Start } from "./start";
 import { STARTS, type StartId } from "./startList";
-import { isArmhole } from "../project/sectionKinds";
+import { isArmhole, isAsked } from "../project/sectionKinds";
 
 export interface Beginning {
   readonly start: StartId;
@@ -198,6 +198,8 @@ export function addedTo(project: Project, beginning: Beginning): Reading<Project
   const { pieces, seams } = built.value;
   if (project.pieces.length + pieces.length > MOST_PIECES)
     return unread(say("tooManyPieces", { most: MOST_PIECES }));
+  // What was only asked for gives way to what is told of it.
+  const told = project.pieces.filter(({ sections }) => !sections.some(isAsked));
   const taken = new Set(project.pieces.flatMap(({ id, sections }) => [id, ...sections.map((one) => one.id)]));
   const yarnId = project.yarns[0]?.id ?? "yarn-1";
   const added = pieces.map((piece) => ({ ...renamed(piece, taken), yarnId }));
@@ -207,7 +209,7 @@ export function addedTo(project: Project, beginning: Beginning): Reading<Project
     fitCaps(
       {
         ...project,
-        pieces: [...project.pieces, ...added],
+        pieces: [...told, ...added],
         seams: [...project.seams, ...seamsUnder(names, sewnAll, project.seams)],
       },
       added.map(({ id }) => id),

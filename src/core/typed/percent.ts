@@ -6,12 +6,12 @@ const MOST = 200;
 
 /**
  * Reads a share in per cent, with or without its sign.
- * Errors: no number, less than nothing, over 200 %.
+ * Errors: no number, less than nothing, over `most`.
  * Example: `readPercent("25 %")` is 25.
  */
-export function readPercent(text: string): Reading<number> {
+export function readPercent(text: string, most = MOST): Reading<number> {
   const found = /^\s*(\d+(?:[.,]\d+)?)\s*%?\s*$/.exec(text);
   if (!found?.[1]) return unread(say("onePercentage"));
   const percent = Number(found[1].replace(",", "."));
-  return percent > MOST ? unread(say("percentageTooLarge", { most: MOST })) : read(percent);
+  return percent > most ? unread(say("percentageTooLarge", { most })) : read(percent);
 }

@@ -152,9 +152,25 @@ const asksBall: Place<PutUp> = {
   },
 };
 
+/** Another number of what the pattern asks for. */
+const ofAsks = (
+  key: "lengthM" | "stitchesPer10Cm" | "rowsPer10Cm" | "acrossMm" | "alongMm",
+): Place<number> => ({
+  get: (project) => project.asks[key],
+  set: (draft, value) => {
+    draft.asks[key] = value;
+  },
+});
+
 const PLACES = {
   asksBalls,
   asksBall,
+  asksLength: ofAsks("lengthM"),
+  asksStitches: ofAsks("stitchesPer10Cm"),
+  asksRows: ofAsks("rowsPer10Cm"),
+  asksAcross: ofAsks("acrossMm"),
+  asksAlong: ofAsks("alongMm"),
+  askedCabled: ofSection("cabledPercent"),
   sizeAcross: sizeFigure("acrossMm"),
   sizeEase: ease,
   sizeAlong: sizeFigure("alongMm"),

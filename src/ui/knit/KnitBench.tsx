@@ -5,6 +5,7 @@ import { piecesOf, useProgress, type Piece } from "@/state/engine/knitting";
 import { useHand } from "@/state/chosen/inHand";
 import { useProject } from "@/state/project/projectStore";
 import type { Project } from "@/core/project/project";
+import { hasAsked } from "@/core/project/sectionKinds";
 import type { KnownSeen } from "@/core/engine/seen";
 import { Card } from "@/ui/parts/Card";
 import { EmptyState } from "@/ui/parts/EmptyState";
@@ -16,6 +17,7 @@ import { ClosingCard } from "./ClosingCard";
 import { FinishingListCard } from "./FinishingListCard";
 import { YarnCard } from "./YarnCard";
 import { PiecesCard } from "./PiecesCard";
+import { ShareCard } from "./ShareCard";
 
 /** On the needles: the row in hand, and where every piece stands. */
 export function KnitBench() {
@@ -49,6 +51,12 @@ function OnTheNeedles({ answer }: { readonly answer: KnownSeen }) {
     pieces.find(({ finished }) => !finished) ??
     pieces[0];
   if (!piece) return null;
+  if (hasAsked(project))
+    return (
+      <Boundary name="How far it is">
+        <ShareCard answer={answer} piece={piece} />
+      </Boundary>
+    );
   return (
     <div className="on-needles grid items-start gap-3 upright:pb-[74dvh] md:grid-cols-[minmax(0,1fr)_minmax(16rem,22rem)]">
       <div className="grid min-w-0 grid-cols-1 gap-3">

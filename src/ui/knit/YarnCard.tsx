@@ -19,7 +19,7 @@ import { ReadingsList } from "./ReadingsList";
 const BurnDownChart = lazily("Chart", () => import("./BurnDownChart").then((file) => file.BurnDownChart));
 
 /** What the answer has come to since the first row. */
-function MovedSaid({ moved }: { readonly moved: Moved }) {
+export function MovedSaid({ moved }: { readonly moved: Moved }) {
   const several = moved.yarns.length > 1;
   const yarns = useProjectPart((project) => project.yarns);
   return (

@@ -17,6 +17,8 @@ import { Card } from "@/ui/parts/Card";
 import { Caution } from "@/ui/parts/Caution";
 import { Choice } from "@/ui/parts/Choice";
 import { Menu } from "@/ui/parts/Menu";
+import { isAsked } from "@/core/project/sectionKinds";
+import { DescribeGarment } from "./DescribeGarment";
 import { PieceTabs } from "./PieceTabs";
 import { sectionKinds } from "./sectionWords";
 
@@ -36,19 +38,21 @@ export function PieceCard({ answer }: { readonly answer: Seen }) {
   const estimated = usePieceIn(answer);
   const worked = (answer.known && answer.worked.get(piece.id)) || [];
   const findings = answer.findings.filter(({ pieceId }) => pieceId === piece.id);
-  const castOn = estimated && `Cast on ${estimated.estimate.castOn}`;
+  const asked = piece.sections.some(isAsked);
+  const castOn = estimated && !asked && `Cast on ${estimated.estimate.castOn}`;
   return (
     <Card
       title={piece.name || "Piece"}
       aside={
         [piece.times > 1 && `${piece.times} times`, castOn].filter(Boolean).join(", ") ||
-        "not in the answer yet"
+        (asked ? "by what the pattern asks for" : "not in the answer yet")
       }
     >
       <PieceTabs />
       {!estimated && answer.known && <LeftOut findings={findings} name={piece.name} />}
       <SectionList worked={worked} piece={estimated} findings={findings} />
-      <AddSection full={piece.sections.length >= MOST_SECTIONS} />
+      {!asked && <AddSection full={piece.sections.length >= MOST_SECTIONS} />}
+      {asked && <DescribeGarment />}
       <SectionEditor worked={worked} findings={findings} />
       <PieceChoices />
     </Card>

@@ -3,6 +3,8 @@ import { Boundary } from "@/ui/parts/Boundary";
 import { lazily } from "@/ui/parts/lazily";
 import { useDeferredValue } from "react";
 import { useAnswer, usePieceIn } from "@/state/engine/answer";
+import { isAsked } from "@/core/project/sectionKinds";
+import { useChosenPiece } from "@/state/chosen/chosen";
 import { PieceCard } from "./PieceCard";
 
 /** The answer stands first; these follow, and are fetched while it is calculated. */
@@ -30,6 +32,7 @@ export function PiecesBench() {
   // Typing and the answer above come first; the drawing and the ledger follow in the next free moment.
   const settled = useDeferredValue(answer);
   const piece = usePieceIn(settled);
+  const asked = useChosenPiece().sections.some(isAsked);
   const yarn = settled.known ? settled.plan.yarns.find(({ id }) => id === piece?.yarnId) : undefined;
   const strand = settled.known ? settled.strands.find(({ yarnId }) => yarnId === piece?.yarnId) : undefined;
   return (
@@ -38,7 +41,7 @@ export function PiecesBench() {
         <PieceCard answer={answer} />
       </Boundary>
       <div className="grid gap-3">
-        {piece && yarn && strand && settled.known && (
+        {piece && yarn && strand && settled.known && !asked && (
           <PieceDrawing
             piece={piece}
             pieces={settled.estimate.pieces}

@@ -27,6 +27,7 @@ import { sectionName } from "./sectionWords";
 import { CastOffAtFields, ShapeFields, ShortRowFields } from "./ShapeFields";
 import { ColourFields } from "./ColourFields";
 import { WrittenFields } from "./WrittenFields";
+import { AskedFields } from "./AskedFields";
 import { SectionSheet } from "./SectionSheet";
 import { undoable } from "@/ui/parts/undoable";
 
@@ -45,6 +46,7 @@ const FIELDS: { readonly [Kind in SectionKind]: ComponentType<FieldsProps<Kind>>
   pickUp: PickUpFields,
   hem: HemFields,
   written: WrittenFields,
+  asked: AskedFields,
 };
 
 interface SectionEditorProps {

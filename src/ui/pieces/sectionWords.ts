@@ -49,6 +49,7 @@ const KINDS: { readonly [Kind in SectionKind]: KindWords<Kind> } = {
     tell: ({ way, at }) => `${way === "decrease" ? "Decrease" : "Increase"}, ${EDGE_WORDS[at]}`,
   },
   written: { us: "Rows as written" },
+  asked: { us: "All that the pattern asks for" },
   castOffAt: {
     us: "Bind off or hold at an edge",
     uk: "Cast off or hold at an edge",
@@ -83,11 +84,13 @@ const kindOf = <Kind extends SectionKind>({ kind }: { readonly kind: Kind }): Ki
 const kindName = ({ us, uk }: { readonly us: string; readonly uk?: string }, words: Words) =>
   (words === "UK" && uk) || us;
 
-/** Kinds that can be added, by name. */
+/** Kinds that can be added, by name; what a pattern asks for stands for all of it, and alone. */
 export const sectionKinds = (
   words: Words,
 ): readonly { readonly kind: SectionKind; readonly name: string }[] =>
-  Object.entries(KINDS).map(([kind, told]) => ({ kind: kind as SectionKind, name: kindName(told, words) }));
+  Object.entries(KINDS).flatMap(([kind, told]) =>
+    kind === "asked" ? [] : [{ kind: kind as SectionKind, name: kindName(told, words) }],
+  );
 
 /** The name of a section. Example: a ground is called by its stitch, "Rib, k2 p2". */
 export function sectionName(section: ProjectSection, words: Words): string {

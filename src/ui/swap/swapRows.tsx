@@ -115,7 +115,11 @@ function firmnessWords(ratio: number): string {
 
 /** In the order in which they decide. Balls and the verdict stand above them. */
 export const SWAP_ROWS: readonly SwapRow[] = [
-  { name: "Finished size", show: (outcome, units, own) => <Size {...{ outcome, units, own }} /> },
+  {
+    name: "Finished size",
+    when: ({ acrossMm }) => acrossMm > 0,
+    show: (outcome, units, own) => <Size {...{ outcome, units, own }} />,
+  },
   { name: "Cost with postage", show: costWords },
   { name: "Yarn", show: (outcome, units) => <Yarn {...{ outcome, units }} /> },
   { name: "Gauge", show: (outcome, units) => <GaugeOf {...{ outcome, units }} /> },
@@ -129,6 +133,7 @@ export const SWAP_ROWS: readonly SwapRow[] = [
   },
   {
     name: "Cast on, across, rows",
+    when: ({ castOn }) => castOn !== null,
     show: ({ castOn, across, rows }) =>
       `${castOn} st${across ? `, ${across.count} ${across.things}` : ""}, ${rows} rows`,
   },

@@ -1,5 +1,6 @@
 /** The kinds of sections: one line each. Who wants to know something of a section asks its record. */
 import type { ProjectSection, SectionKind } from "../../project/sections";
+import { asked } from "./asked";
 import { castOff } from "./castOff";
 import { castOffAt } from "./castOffAt";
 import { castOn } from "./castOn";
@@ -21,6 +22,7 @@ const KINDS: { readonly [Kind in SectionKind]: SectionRecord<Kind> } = {
   change,
   shape,
   written,
+  asked,
   castOffAt,
   shortRows,
   divide,

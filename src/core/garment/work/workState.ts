@@ -74,6 +74,11 @@ export interface WorkPlan {
   readonly stitchMm: number;
   readonly rowMm: number;
   readonly foldHems: boolean;
+  /** Rows of so many stitches that take what the pattern asks for; or why there are none. */
+  readonly askedRows: (
+    section: SectionOf<"asked">,
+    on: { readonly content: StitchContent; readonly stitches: number },
+  ) => number | Says;
   /** What follows a section up to where another strip begins: cast-ons and changes fit what comes. */
   readonly after: (section: ProjectSection) => readonly ProjectSection[];
 }

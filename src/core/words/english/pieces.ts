@@ -90,6 +90,8 @@ export const pieces = {
   tooManyRows: ({ rows, most }: { readonly rows: number; readonly most: number }) =>
     `${rows} rows are more than anybody knits in one section: at most ${most}.`,
   sayHowManyRows: () => "No rows yet: say how many.",
+  sayWhatIsAsked: () =>
+    "Nothing is asked for yet: say how many balls the pattern asks for, and what one holds.",
   sayOverHowManyRows: () => "No rows yet: say over how many.",
   sayHowLong: () => "No length yet: say how long.",
   sayOverHowLong: () => "No length yet: say over how long.",
