@@ -1,5 +1,5 @@
 import { defineConfig } from "@playwright/test";
-import { LAUNCH } from "./scripts/browser.mjs";
+import { beenHere, LAUNCH } from "./scripts/browser.mjs";
 
 const port = Number(process.env.PORT ?? 4173);
 
@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    // As for somebody who was here before: the demo is open. What a newcomer meets has tests of its own.
+    storageState: beenHere(`http://127.0.0.1:${port}`),
     // What is kept in the browser has tests of its own; elsewhere each test meets the server.
     serviceWorkers: "block",
     launchOptions: LAUNCH,

@@ -238,8 +238,10 @@ test("from an empty browser to ordered balls with the keyboard alone", async ({ 
   await expect(start).toBeFocused();
   await page.keyboard.press("Enter");
   const sheet = page.getByRole("dialog", { name: "New project" });
-  await tabTo(page, sheet.getByLabel("What"));
-  await page.keyboard.type("Scarf");
+  await tabTo(page, sheet.getByRole("radio", { name: "Hat" }));
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("ArrowRight");
+  await expect(sheet.getByRole("radio", { name: "Scarf" })).toBeChecked();
   await tabTo(page, sheet.getByLabel("Width", { exact: true }));
   await page.keyboard.press("Control+a");
   await page.keyboard.type("24 cm");

@@ -9,7 +9,7 @@ async function beginBare(page: Page) {
   await openAt(page);
   await page.keyboard.press("n");
   const sheet = page.getByRole("dialog", { name: "New project" });
-  await sheet.getByLabel("What").selectOption({ label: "One bare piece" });
+  await sheet.getByRole("radio", { name: "One bare piece" }).check();
   await expect(sheet.getByLabel("Width")).toBeHidden();
   await sheet.getByRole("button", { name: "Start with this" }).click();
   await expect(sheet).toBeHidden();
@@ -67,13 +67,15 @@ test("extras are items of their own with their calculating; what cannot be read 
 test("how far the yarn at hand goes is told for the section and for the whole shape", async ({ page }) => {
   await beginBare(page);
   await page.getByRole("button", { name: /^Tools/ }).click();
-  const tools = page.getByRole("dialog", { name: "Tools" });
-  await tools.getByRole("button", { name: "How far does my yarn go?" }).click();
-  await tools.getByLabel(/at hand$/).fill("48 g, 35 g, 22 g");
-  await expect(tools.getByRole("status")).toContainText(/\d+ rows: .*cm × .*cm/);
-  await expect(tools.getByRole("status")).toContainText(/In the same shape all of it can be/);
-  await tools.getByLabel(/at hand$/).fill("2.5");
-  await expect(tools.getByRole("status")).toContainText("give its weight or its length");
+  await page.getByRole("button", { name: "How far does my yarn go?" }).click();
+  const sheet = page.getByRole("dialog", { name: "As long as the yarn lasts" });
+  await sheet.getByLabel(/at hand$/).fill("48 g, 35 g, 22 g");
+  await expect(sheet).toContainText(/\d+ repeats?, \d+ rows: .* in 100 that the yarn is enough/);
+  await expect(sheet).toContainText(/up to row \d+ of/);
+  await sheet.getByLabel("What grows").selectOption({ label: "all of it, in its shape" });
+  await expect(sheet).toContainText(/cm × .*cm/);
+  await sheet.getByLabel(/at hand$/).fill("2.5");
+  await expect(sheet).toContainText("give its weight or its length");
 });
 
 test("a thumb rests on a thread, a band has its buttonholes, and too many of them are owned up to", async ({
@@ -82,7 +84,7 @@ test("a thumb rests on a thread, a band has its buttonholes, and too many of the
   await openAt(page);
   await page.keyboard.press("n");
   const sheet = page.getByRole("dialog", { name: "New project" });
-  await sheet.getByLabel("What").selectOption({ label: "Pair of mitts" });
+  await sheet.getByRole("radio", { name: "Pair of mitts" }).check();
   await expect(sheet).toContainText(/about \d/);
   await sheet.getByRole("button", { name: "Start with this" }).click();
   await expect(sections(page)).toContainText(/Hold \d+ at both edges/);

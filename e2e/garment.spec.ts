@@ -19,7 +19,7 @@ async function beginHat(page: Page) {
   await page.keyboard.press("n");
   const sheet = page.getByRole("dialog", { name: "New project" });
   await expect(sheet).toContainText("about 2 balls");
-  await sheet.getByLabel("Yarn").selectOption("fingering");
+  await sheet.getByLabel("Yarn", { exact: true }).selectOption("fingering");
   await sheet.getByLabel("Head, all round").fill("58 cm");
   await expect(sheet).toContainText(/most likely between/);
   await sheet.getByRole("button", { name: "Start with this" }).click();

@@ -15,7 +15,7 @@ async function openReader(page: Page) {
   await openAt(page);
   await page.keyboard.press("n");
   const sheet = page.getByRole("dialog", { name: "New project" });
-  await sheet.getByRole("radio", { name: "From a pattern" }).click();
+  await sheet.getByRole("radio", { name: "Pattern" }).click();
   await expect(sheet.getByRole("textbox")).toBeVisible();
   return sheet;
 }

@@ -74,7 +74,7 @@ test("a chart in a pattern is linked sign by sign, and its panel is worked", asy
   await openAt(page);
   await page.keyboard.press("n");
   const sheet = page.getByRole("dialog", { name: "New project" });
-  await sheet.getByRole("radio", { name: "From a pattern" }).click();
+  await sheet.getByRole("radio", { name: "Pattern" }).click();
   await sheet
     .getByRole("textbox")
     .fill(

@@ -14,4 +14,39 @@ export const LAUNCH = {
   ],
 };
 
-export const openBrowser = () => chromium.launch(LAUNCH);
+/** What a browser remembers of an address once somebody was there: the demo opens, and no doors are met. */
+export const beenHere = (origin) => ({
+  cookies: [],
+  origins: [
+    {
+      origin: new URL(origin).origin,
+      localStorage: [
+        { name: "brenok-settings", value: JSON.stringify({ state: { met: true }, version: 0 }) },
+      ],
+    },
+  ],
+});
+
+/** A browser in which somebody was here before, at any address. */
+export async function openBrowser() {
+  const browser = await chromium.launch(LAUNCH);
+  const newContext = browser.newContext.bind(browser);
+  browser.newContext = async ({ newcomer = false, ...options } = {}) => {
+    const context = await newContext(options);
+    if (!newcomer) await context.addInitScript(rememberBeing);
+    return context;
+  };
+  browser.newPage = async (options) => (await browser.newContext(options)).newPage();
+  return browser;
+}
+
+/** Told to a page before anything of it runs; what stands there already is not written over. */
+function rememberBeing() {
+  try {
+    const name = "brenok-settings";
+    if (localStorage.getItem(name) === null)
+      localStorage.setItem(name, JSON.stringify({ state: { met: true }, version: 0 }));
+  } catch {
+    // A page of no address keeps nothing.
+  }
+}

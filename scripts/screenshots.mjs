@@ -36,7 +36,7 @@ const fabricOf = (panel) => async (page) => {
 /** A written pattern beside what is made of it, with a sentence that is not understood. */
 async function patternRead(page) {
   await page.keyboard.press("n");
-  await page.getByRole("radio", { name: "From a pattern" }).click();
+  await page.getByRole("radio", { name: "Pattern" }).click();
   const text = readFileSync(path.join(root, "testing/patterns/whole/jumper.txt"), "utf8");
   const gone = "Work straight until armholes measure 20";
   await page.getByRole("textbox").fill(text.replace(gone, `Shape as the picture shows.\n${gone}`));

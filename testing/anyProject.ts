@@ -95,12 +95,12 @@ export function estimated(project: Project) {
 
 const few = (max: number, min = 1) => fc.integer({ min, max });
 
-const anyGround = (id: string): fc.Arbitrary<FabricSection> =>
+export const anyGround = (id: string): fc.Arbitrary<FabricSection> =>
   fc
     .record({ ground: fc.constantFrom(...GROUND_IDS), rows: few(40) })
     .map((given) => newSection("fabric", id, { content: "ground", ...given }));
 
-const anyRopes = (id: string): fc.Arbitrary<FabricSection> =>
+export const anyRopes = (id: string): fc.Arbitrary<FabricSection> =>
   fc
     .record({
       ropeId: fc.constantFrom(...ROPES.map(({ id: rope }) => rope)),

@@ -12,6 +12,9 @@ import { addedTo, beginProject, type Beginning } from "../core/templates/beginPr
 import { seenOf, type SeenSection } from "../core/engine/seen";
 import { readWhole } from "../core/pattern/readWhole";
 import type { WholeOptions, WholePattern } from "../core/pattern/taken";
+import { makingOf, type Making, type Measures, type ToUseUp } from "../core/order/makings";
+import { compareCandidates, type ComparedCandidate } from "../core/swap/compareCandidates";
+import type { StartId } from "../core/templates/startList";
 import type { Steps } from "../core/steps";
 import { Sender, type HandedOver } from "../core/engine/handOver";
 import type { Reading } from "../core/typed/reading";
@@ -24,7 +27,7 @@ const sender = new Sender();
 let project: Project | null = null;
 
 /** Questions that take seconds; what is asked beside them goes first. */
-const LONG: readonly QuestionId[] = ["sizes", "howFar", "group", "sides", "rank"];
+const LONG: readonly QuestionId[] = ["sizes", "useUp", "group", "sides", "rank"];
 
 const urgencyOf = (id: QuestionId): Urgency =>
   id === "answer" ? "answer" : LONG.includes(id) ? "long" : "question";
@@ -140,9 +143,28 @@ const pattern = async (
 const add = (wish: Beginning): Reading<Project> =>
   project ? addedTo(project, wish) : { ok: false, message: say("stillOpening"), at: 0 };
 
+/** One thing made of yarn that is to be used up; null where it was stopped. */
+const making = async (
+  job: number,
+  toUse: ToUseUp,
+  start: StartId,
+  measures: Measures,
+): Promise<Reading<Making> | null> =>
+  (await desk.do(makingOf(toUse, start, measures, engine.layOf), { id: job, urgency: "long" }))?.told ?? null;
+
+/** A project that is not open yet beside its substitutes, its own yarn first; null where it was stopped. */
+const substitutes = async (
+  job: number,
+  wanted: Project,
+  pace: number,
+): Promise<readonly ComparedCandidate[] | null> => {
+  const asked = { layOf: engine.layOf, markets: {}, pace, onSide: () => {} };
+  return (await desk.do(compareCandidates(wanted, asked), { id: job, urgency: "question" }))?.told ?? null;
+};
+
 const stop = (job: number) => desk.stop(job);
 
-const worker = { change, answer, begin, pattern, add, stop, pulse };
+const worker = { change, answer, begin, pattern, making, substitutes, add, stop, pulse };
 
 export type EngineWorker = typeof worker;
 

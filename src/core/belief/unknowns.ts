@@ -25,7 +25,7 @@ export const SHARED_IDS = [
 export type SharedId = (typeof SHARED_IDS)[number];
 
 /** What is off only of yarn that is weighed on the needles. */
-export type WeighingId = "water" | "fill";
+type WeighingId = "water" | "fill";
 
 /** What is unknown only of some projects: of what is weighed, of how much a pattern's need comes to. */
 export type RareId = WeighingId | "amount";

@@ -46,7 +46,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   ballMap: ["log"],
   closing: [],
   finishing: ["pieces", "extras"],
-  howFar: ["typed"],
+  useUp: ["typed"],
   order: ["order"],
   group: ["order", "size"],
   sides: ["size", "swap"],

@@ -56,11 +56,9 @@ test("a question hangs on what the table says of it, and on nothing else beside 
     closing: null,
     finishing: null,
     burnDown: { pieceId: "back", copy: 1, yarnId: "yarn-1" },
-    howFar: {
-      pieceId: "back",
-      sectionId: "back/ropes",
-      yarnId: "yarn-1",
-      inHand: { lengthM: 600, balls: 8 },
+    useUp: {
+      freed: { by: "length", sections: [{ pieceId: "back", sectionId: "back/ropes" }] },
+      inHand: [{ yarnId: "yarn-1", lengthM: 600, balls: 8 }],
     },
     order: { yarnId: "yarn-1", market },
     group: { yarnId: "yarn-1" },

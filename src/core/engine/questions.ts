@@ -3,7 +3,7 @@ import { rowGaugeOff, type RowGaugeOff } from "../estimate/rowGaugeOff";
 import { candidateSources, type CandidateSources } from "../swap/candidateSources";
 import type { Leavable, Project } from "../project/project";
 import { sweepGauge, type SweepPoint } from "../forecast/gaugeSweep";
-import { howFar, type HowFar } from "../order/howFar";
+import { usingUp, type UsedUp, type UseUpAsked } from "../order/useUp";
 import type { BallMap } from "../estimate/ballMap";
 import { ballsOf, type BallsAsked } from "../forecast/ballsOf";
 import { progressOf } from "../progress/places";
@@ -32,7 +32,6 @@ import type { Reason } from "../reasons/reason";
 import { whyOf } from "../reasons/why";
 import { swapProject } from "../swap/swapProject";
 import { BARE_SPAN_MM } from "../units/brands";
-import type { YarnInHand } from "../yarn/inHand";
 import type { Revision } from "./engine";
 import { seenOf, type Seen } from "./seen";
 
@@ -86,15 +85,8 @@ interface Questions {
   readonly closing: Question<null, Closing | null>;
   /** What finishes the project; empty without an answer. */
   readonly finishing: Question<null, readonly FinishingItem[]>;
-  readonly howFar: Question<
-    {
-      readonly pieceId: string;
-      readonly sectionId: string;
-      readonly yarnId: string;
-      readonly inHand: YarnInHand;
-    },
-    HowFar | null
-  >;
+  /** How far yarn at hand goes; null where there is no answer, or nothing that grows. */
+  readonly useUp: Question<UseUpAsked, UsedUp | null>;
   /** What to buy for a yarn; null where there is no answer, or it is not used. */
   readonly order: Question<{ readonly yarnId: string; readonly market: Market }, OrderAdvice | null>;
   readonly group: Question<{ readonly yarnId: string }, GroupCalculated>;
@@ -211,7 +203,7 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
     const answer = yield* revision.answer();
     return answer.known ? finishingList(revision.project, answer) : [];
   },
-  howFar: ({ project, layOf }, asked) => howFar(project, { ...asked, layOf }),
+  useUp: ({ project, layOf }, asked) => usingUp(project, asked, layOf),
   *order(revision, asked) {
     const answer = yield* revision.answer();
     return answer.known ? orderAdvice(revision.project, answer, asked) : null;

@@ -19,6 +19,7 @@ import {
   share,
   signedPercent,
   size,
+  yarnMetres,
   type FigureKind,
 } from "./figureKinds";
 
@@ -80,6 +81,7 @@ export const ENTERED = {
   freePostFrom: money,
   balls: counted(COUNTS.balls),
   doneShare: share,
+  yarnAsked: yarnMetres,
   partBalls: parts,
   ballHolds: putUp,
   bandStitches: gauge("stitches"),

@@ -2,7 +2,7 @@
 import { candidateClarity } from "../swap/candidateClarity";
 import { USUAL_CLARITY } from "../swap/clarity";
 import { ownCandidate } from "../swap/candidateYarn";
-import { CROSSING_S, hoursFor, workOf } from "../swap/pace";
+import { CROSSING_S, hoursFor, workOf } from "../estimate/workTime";
 import { texOf } from "../yarn/putUp";
 import type { ReasonBasis } from "./basis";
 import { product, quotient, root, sum, worth } from "./expression";

@@ -5,6 +5,7 @@ import { candidateName, type Candidate, type Keep } from "../project/candidates"
 import { hasAsked, isCabled, isFabric } from "../project/sectionKinds";
 import type { FabricSection } from "../project/sections";
 import type { Project } from "../project/project";
+import type { BallChance } from "../forecast/ballCounts";
 import { plainStitch, type Gauge } from "../stitches/plainStitch";
 import { nextMeasures, type NextMeasure } from "../forecast/nextMeasure";
 import { forecastProject, type KnownForecast } from "../forecast/projectForecast";
@@ -14,7 +15,7 @@ import { toMetres, type Metres, type Millimetres } from "../units/brands";
 import type { Clarity } from "./clarity";
 import { candidateClarity } from "./candidateClarity";
 import { massOf, texOf, type PutUp } from "../yarn/putUp";
-import { hoursFor, workOf } from "./pace";
+import { hoursFor, workOf } from "../estimate/workTime";
 import { strandNeeds, type OffersOf, type StrandNeed } from "./strandNeeds";
 import { swapProject, type LayOf } from "./swapProject";
 import { heldOf, strandOf } from "./candidateYarn";
@@ -44,6 +45,8 @@ export interface Outcome {
   readonly grams: number;
   readonly strands: readonly StrandNeed[];
   readonly balls: number;
+  /** Of one strand, chances of other counts of its balls; none of several. */
+  readonly chances: readonly BallChance[];
   readonly cost: number | null;
   /** Weight of a square metre of the plain fabric. */
   readonly plainG: number;
@@ -153,6 +156,7 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     grams: massOf(toMetres(first.totalMm), putUp),
     strands,
     balls: strands.reduce((sum, { balls }) => sum + balls, 0),
+    chances: strands.length === 1 && candidate.strands === 1 ? first.chances : [],
     cost: costs.includes(null) ? null : costs.reduce((sum: number, cost) => sum + (cost ?? 0), 0),
     plainG: (texOf(putUp) * loopMm) / (plain.widthMm * plain.heightMm),
     firmness: firmnessOf(putUp, loopMm),

@@ -7,16 +7,26 @@ import type { Seam } from "../project/finishing";
 import { emptyProject, type Project, type ProjectPiece } from "../project/project";
 import { ropesAcross, withEdges } from "../panels/across";
 import { ropeOf, type RopeId } from "../panels/ropes";
-import { grams, metres, millimetres } from "../units/brands";
+import { millimetres } from "../units/brands";
 import { read, unread, type Reading } from "../typed/reading";
 import { usualPutUp, type YarnClass } from "../yarn/classes";
-import { assumedGauge, nearestNeedle, usualNeedle } from "../yarn/thickness";
+import type { PutUp } from "../yarn/putUp";
+import { nearestNeedle, usualNeedle } from "../yarn/thickness";
 import { needleAt, projectGauge } from "../garment/projectGauge";
 import { CABLED, type Cabled } from "../garment/fit";
 import { fitCaps } from "./fitCaps";
 import { sewn, type Start } from "./start";
 import { STARTS, type StartId } from "./startList";
 import { isArmhole, isAsked } from "../project/sectionKinds";
+
+/** The yarn that something is begun in, where more is known than its thickness. */
+export interface BegunIn {
+  readonly name: string;
+  readonly putUp: PutUp;
+  /** Plain gauge; null where nobody told it. */
+  readonly stitchesPer10Cm: number | null;
+  readonly rowsPer10Cm: number | null;
+}
 
 export interface Beginning {
   readonly start: StartId;
@@ -25,6 +35,8 @@ export interface Beginning {
   readonly easeMm: number;
   readonly alongMm: number;
   readonly thickness: YarnClass;
+  /** Where it is told, it wins over the thickness. */
+  readonly yarn?: BegunIn | null;
   readonly cabled: Cabled;
 }
 
@@ -88,18 +100,37 @@ function piecesOf(beginning: Beginning, gauge: Gauge, needleMm: number | null): 
   });
 }
 
+/** An empty project in the yarn of a beginning: its own, or what such a thickness usually is. */
+function inYarnOf({ thickness, yarn }: Beginning): Project {
+  const empty = emptyProject();
+  const told: Partial<Project["yarns"][number]> = yarn
+    ? { name: yarn.name || "My yarn", putUp: yarn.putUp }
+    : {
+        name: `Some ${thickness} yarn`,
+        bandClass: thickness,
+        putUp: usualPutUp(thickness),
+        putUpFrom: "usual",
+      };
+  const { stitchesPer10Cm = null, rowsPer10Cm = null } = yarn ?? {};
+  return {
+    ...empty,
+    gauge: stitchesPer10Cm === null ? empty.gauge : { stitchesPer10Cm, rowsPer10Cm, source: "band" },
+    yarns: empty.yarns.map((one) => ({ ...one, ...told })),
+  };
+}
+
 /**
  * Builds a project. Everything that was not said is assumed and says so; each may be typed over afterwards.
  * Errors: ease that leaves nothing, a length under four rows.
  * Example: a hat for a head of 56 cm with 4 cm less, in aran, comes out within half a rope of 52 cm round.
  */
 export function beginProject(beginning: Beginning): Reading<Project> {
-  const { start, acrossMm, easeMm, alongMm, thickness } = beginning;
-  const { massG, lengthM } = usualPutUp(thickness);
-  const gauge = assumedGauge({ massG: grams(massG), lengthM: metres(lengthM) });
-  const built = piecesOf(beginning, gauge, null);
+  const { start, acrossMm, easeMm, alongMm } = beginning;
+  const empty = inYarnOf(beginning);
+  const known = projectGauge(empty);
+  if (!known) return unread(say("sayYarnOrGauge"));
+  const built = piecesOf(beginning, known.gauge, null);
   if (!built.ok) return built;
-  const empty = emptyProject();
   const begun: Project = {
     ...empty,
     name: STARTS[start].name,
@@ -113,13 +144,6 @@ export function beginProject(beginning: Beginning): Reading<Project> {
         ...timesOf(STARTS[start], acrossMm + easeMm, alongMm),
       },
     }),
-    yarns: empty.yarns.map((yarn) => ({
-      ...yarn,
-      name: `Some ${thickness} yarn`,
-      bandClass: thickness,
-      putUp: { massG, lengthM },
-      putUpFrom: "usual" as const,
-    })),
     pieces: [...built.value.pieces],
     seams: [...built.value.seams],
   };

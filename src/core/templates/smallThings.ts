@@ -1,4 +1,4 @@
-/** Small things: hat, cowl, scarf, blanket in blocks, mitts, a sock's leg, cushion; and a bare piece. */
+/** Small things: hat, cowl, scarf, mat, shawl, blanket in blocks, mitts, a sock's leg, cushion; and a bare piece. */
 import { blocksIn, blanket, blanketSeams } from "./blanket";
 import { emptyPiece, type ProjectPiece } from "../project/project";
 import { newSection } from "../project/sections";
@@ -68,6 +68,37 @@ function scarf(plan: StartPlan): readonly ProjectPiece[] {
       newSection("castOn", "scarf/on"),
       ropesOver("scarf/ropes", plan.acrossMm, plan, false, overLength(plan.alongMm)),
       newSection("castOff", "scarf/off"),
+    ]),
+  ];
+}
+
+function mat(plan: StartPlan): readonly ProjectPiece[] {
+  return [
+    piece("mat", "Mat", [
+      newSection("castOn", "mat/on"),
+      ropesOver("mat/ropes", plan.acrossMm, plan, false, overLength(plan.alongMm)),
+      newSection("castOff", "mat/off"),
+    ]),
+  ];
+}
+
+/** What is left of a shawl's upper edge at its point. */
+const POINT = 4;
+
+/** A triangle from its upper edge to its point: as many rows as it is deep, narrower at both edges. */
+function shawl(plan: StartPlan): readonly ProjectPiece[] {
+  return [
+    piece("shawl", "Shawl", [
+      newSection("castOn", "shawl/on"),
+      ropesOver("shawl/edge", plan.acrossMm, plan, false, { rows: 2 }),
+      newSection("shape", "shawl/to-point", {
+        at: "edges",
+        by: "count",
+        to: POINT,
+        over: "length",
+        lengthMm: Math.max(1, plan.alongMm - 2 * plan.rowMm),
+      }),
+      newSection("castOff", "shawl/off"),
     ]),
   ];
 }
@@ -163,6 +194,7 @@ export const SMALL_THINGS = {
     along: { name: "Height", usualMm: 240 },
     easeMm: 0,
     build: cowl,
+    grows: { pieceId: "cowl", sectionId: "cowl/ropes" },
   },
   scarf: {
     name: "Scarf",
@@ -170,6 +202,23 @@ export const SMALL_THINGS = {
     along: { name: "Length", usualMm: 1700 },
     easeMm: 0,
     build: scarf,
+    grows: { pieceId: "scarf", sectionId: "scarf/ropes" },
+  },
+  mat: {
+    name: "Mat",
+    across: { name: "Width", usualMm: 300 },
+    along: { name: "Length", usualMm: 300 },
+    easeMm: 0,
+    build: mat,
+    scales: true,
+  },
+  shawl: {
+    name: "Shawl, a triangle",
+    across: { name: "Upper edge", usualMm: 1500 },
+    along: { name: "Depth", usualMm: 700 },
+    easeMm: 0,
+    build: shawl,
+    scales: true,
   },
   blanket: {
     name: "Blanket in blocks",
@@ -179,6 +228,7 @@ export const SMALL_THINGS = {
     around: blocksIn,
     up: blocksIn,
     build: blanket,
+    scales: true,
     seams: blanketSeams,
   },
   mitts: {
@@ -201,6 +251,7 @@ export const SMALL_THINGS = {
     along: { name: "Height", usualMm: 400 },
     easeMm: -10,
     build: cushion,
+    scales: true,
     seams: () => [
       sewn("sides", 2, "front side", "back side"),
       sewn("lower", 1, "front start", "back start"),

@@ -42,6 +42,10 @@ export interface Start {
   readonly around?: (acrossMm: number) => number;
   readonly up?: (alongMm: number) => number;
   readonly build: (plan: StartPlan) => readonly ProjectPiece[];
+  /** The section that is worked as long as the yarn lasts; none where it has a length of its own. */
+  readonly grows?: { readonly pieceId: string; readonly sectionId: string };
+  /** Whether it may be of any size. */
+  readonly scales?: true;
   /** How its pieces are sewn; not at all where not said. */
   readonly seams?: (plan: Pick<StartPlan, "acrossMm" | "alongMm">) => readonly Seam[];
 }

@@ -6,7 +6,12 @@ import type { Start } from "./start";
 export const STARTS = { ...GARMENTS, ...SMALL_THINGS } as const satisfies Record<string, Start>;
 export type StartId = keyof typeof STARTS;
 
+/** What of a thing grows with its yarn: its length, all of it in its shape, or nothing. */
+export const growsBy = ({ grows, scales }: Start): "length" | "size" | null =>
+  grows ? "length" : scales ? "size" : null;
+
 export const START_LIST = (Object.keys(STARTS) as readonly StartId[]).map((id) => {
-  const { name, across, along, easeMm }: Start = STARTS[id];
-  return { id, name, across, along, easeMm };
+  const start: Start = STARTS[id];
+  const { name, across, along, easeMm } = start;
+  return { id, name, across, along, easeMm, grows: growsBy(start) };
 });

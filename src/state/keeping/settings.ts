@@ -2,13 +2,15 @@
 import { create } from "zustand";
 import { persist } from "zustand/middleware";
 import type { CrossingNaming } from "@/core/stitches/crossingNames";
-import { USUAL_PACE } from "@/core/swap/pace";
+import { USUAL_PACE } from "@/core/estimate/workTime";
 import type { UnitSystem } from "@/core/units/brands";
 import { quietStorage } from "./quietly";
 
 export type Theme = "system" | "light" | "dark" | "night" | "contrast";
 
 interface Settings {
+  /** Whether the knitter has been here: who has not meets the doors. */
+  readonly met: boolean;
   readonly units: UnitSystem;
   readonly theme: Theme;
   /** How crossings are named and operations abbreviated where Brenok writes them. */
@@ -38,6 +40,7 @@ export const SETTINGS_KEY = "brenok-settings";
 export const useSettings = create<Settings>()(
   persist(
     (): Settings => ({
+      met: false,
       units: "metric",
       theme: "system",
       naming: "halves",

@@ -4,6 +4,7 @@ import type { Shelf } from "@/core/project/shelf";
 import { say, type Message } from "@/core/words/message";
 import { freshId } from "../project/freshId";
 import { begin, useProjectStore } from "../project/projectStore";
+import { meetDoors } from "../chosen/doors";
 import { adoptFormer } from "./adopt";
 import { projects, recordOf, SHELF_RECORD, shelves, takeLastWords } from "./keeper";
 import { openHere } from "./openHere";
@@ -61,6 +62,7 @@ export async function takeUp(): Promise<readonly Message[]> {
       },
       idOfDemo,
     );
+    if (project.kind === "none") meetDoors();
     const words: Message[] = [];
     if (project.kind === "unreadable" || project.kind === "newer")
       words.push(say("lastProjectNotRead", { why: project.message }));

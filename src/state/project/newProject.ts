@@ -4,7 +4,9 @@ import type { Beginning } from "@/core/templates/beginProject";
 import type { Reading } from "@/core/typed/reading";
 import type { Begun } from "@/workers/engine.worker";
 import { chooseSection } from "../chosen/chosen";
-import { replace, useProjectStore } from "./projectStore";
+import { emptyShelf } from "@/core/project/shelf";
+import { useDoors } from "../chosen/doors";
+import { put, replace, useProjectStore } from "./projectStore";
 import { useKnitterHand } from "../keeping/knitterHand";
 import { useToldOf } from "../engine/toldOf";
 import { engine } from "../engine/workers";
@@ -34,6 +36,8 @@ export async function addBegun(wish: Wish): Promise<Reading<Project>> {
 
 /** Puts a begun project in place of what is open; undo brings that back. */
 export function startWith(project: Project) {
-  replace("begin", project);
+  const { shelf } = useProjectStore.getState();
+  // Who begins with something of their own has not seen the demo's yarns.
+  put("begin", { project, ...(useDoors.getState().open && shelf.demo && { shelf: emptyShelf() }) });
   chooseSection(null, project.pieces[0]?.id);
 }

@@ -13,10 +13,13 @@ import { Header } from "./Header";
 import { StrandRuler } from "./StrandRuler";
 import { useTheme } from "./useTheme";
 import { useShortcuts } from "./useShortcuts";
+import { useDoors } from "@/state/chosen/doors";
 
 /** Everything that opens over the page: none of it is there at first. */
 const Sheets = lazily("Sheets", () => import("./Sheets").then((file) => file.Sheets));
 const Toasts = lazily("Messages", () => import("./Toasts").then((file) => file.Toasts));
+
+const Doors = lazily("The ways in", () => import("@/ui/start/Doors").then((file) => file.Doors));
 
 /** What stands around every bench: header, strand, answer, benches. */
 export function Frame({ children }: { readonly children: ReactNode }) {
@@ -29,6 +32,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
     void import("./updates").then(({ keepApplication }) => keepApplication());
     void import("@/ui/projects/remindBackup").then(({ remindBackup }) => remindBackup());
   }, [opened]);
+  const doors = useDoors(({ open }) => open);
   const [settingsOpen, setSettingsOpen] = useState(false);
   const hands = { showList: () => setListOpen(true), showSettings: () => setSettingsOpen(true) };
   useShortcuts(hands);
@@ -44,27 +48,33 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         Skip to the bench
       </a>
       <div className="mx-auto max-w-[1360px] px-3 pb-24 sm:px-6 md:pb-8">
-        <Header onShortcuts={() => setListOpen(true)} onSettings={() => setSettingsOpen(true)} />
-        {opened ? (
-          <>
-            <Boundary name="Answer">
-              <Answer />
-            </Boundary>
-            <section aria-label="Strand">
-              <Boundary name="Strand">
-                <StrandRuler />
-              </Boundary>
-            </section>
-            <main id="bench" tabIndex={-1} className="outline-none md:mt-1">
-              <Boundary key={path} name="This bench">
-                {children}
-              </Boundary>
-            </main>
-          </>
+        {doors ? (
+          <Doors />
         ) : (
-          <p role="status" className="py-24 text-center text-faint">
-            Opening your project …
-          </p>
+          <>
+            <Header onShortcuts={() => setListOpen(true)} onSettings={() => setSettingsOpen(true)} />
+            {opened ? (
+              <>
+                <Boundary name="Answer">
+                  <Answer />
+                </Boundary>
+                <section aria-label="Strand">
+                  <Boundary name="Strand">
+                    <StrandRuler />
+                  </Boundary>
+                </section>
+                <main id="bench" tabIndex={-1} className="outline-none md:mt-1">
+                  <Boundary key={path} name="This bench">
+                    {children}
+                  </Boundary>
+                </main>
+              </>
+            ) : (
+              <p role="status" className="py-24 text-center text-faint">
+                Opening your project …
+              </p>
+            )}
+          </>
         )}
       </div>
       <Sheets

@@ -1,5 +1,6 @@
 "use client";
 import { openTools, useToolDrawer } from "@/state/chosen/toolDrawer";
+import { openUseUp, useUseUpSheet } from "@/state/chosen/useUpSheet";
 import { closeGlossary, useGlossary } from "@/state/chosen/glossary";
 import { explain, useHow } from "@/state/chosen/how";
 import { closeWhy, useWhy } from "@/state/chosen/why";
@@ -57,6 +58,12 @@ const ToolsDrawer = lazily("Tools", () => import("@/ui/tools/ToolsDrawer").then(
   close: () => openTools(false),
 });
 
+const UseUpSheet = lazily(
+  "As long as the yarn lasts",
+  () => import("@/ui/useUp/UseUpSheet").then((file) => file.UseUpSheet),
+  { close: () => openUseUp(false) },
+);
+
 const SettingsSheet = lazily("Settings", () => import("./SettingsSheet").then((file) => file.SettingsSheet), {
   close: ({ onOpenChange }) => onOpenChange(false),
 });
@@ -82,6 +89,7 @@ export function Sheets({ hands, listOpen, onList, settingsOpen, onSettings }: Sh
   const led = useFirstSteps(({ step }) => step !== null);
   const homeOpen = useHomeSheet(({ open }) => open);
   const handOpen = useHandSheet(({ open }) => open);
+  const usingUp = useUseUpSheet(({ open }) => open);
   const toolsOpen = useToolDrawer(({ open }) => open);
   const explaining = useGlossary(({ open }) => open);
   return (
@@ -90,6 +98,7 @@ export function Sheets({ hands, listOpen, onList, settingsOpen, onSettings }: Sh
       {settingsOpen && <SettingsSheet open onOpenChange={onSettings} />}
       {explaining && <Glossary />}
       {toolsOpen && <ToolsDrawer />}
+      {usingUp && <UseUpSheet />}
       {starting && <StartSheet open onOpenChange={openStart} />}
       {arriving && <ArrivalSheet />}
       {paletteOpen && <Palette {...hands} />}

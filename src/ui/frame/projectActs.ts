@@ -6,6 +6,7 @@ import { openHome } from "@/state/chosen/homeSheet";
 import { openPalette } from "@/state/chosen/palette";
 import { openProjectSheet } from "@/state/chosen/projectSheet";
 import { openStart } from "@/state/chosen/startSheet";
+import { openUseUp } from "@/state/chosen/useUpSheet";
 import { pickProjectFile, saveProjectFile, startEmpty } from "./projectFiles";
 
 interface ProjectAct {
@@ -30,6 +31,7 @@ export const PROJECT_ACTS: readonly ProjectAct[] = [
   { name: "Print and files …", act: () => openFiles() },
   { name: "Send to another device …", act: () => openProjectSheet("send") },
   { name: "Open a file …", keys: "Ctrl O", act: pickProjectFile },
+  { name: "Use up yarn at hand …", act: () => openUseUp() },
   { name: "Your hand …", act: () => openHand() },
   { name: "Start empty", act: startEmpty },
   { name: "Open the demo", act: () => void demo().then(({ openDemo }) => openDemo()) },

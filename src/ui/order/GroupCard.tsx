@@ -92,7 +92,8 @@ function KitFields({ kit, group }: { readonly kit: Kit; readonly group: GroupBal
   const units = useUnits();
   const { id, name, count, acrossMm, alongMm } = kit;
   const told = group?.kits.find((one) => one.id === id);
-  const size = (mm: number | null | undefined) => (mm == null ? "" : formatSize(millimetres(mm), units));
+  const size = (mm: number | null | undefined) =>
+    typeof mm !== "number" ? "" : formatSize(millimetres(mm), units);
   return (
     <li className="grid grid-cols-2 gap-x-3 rounded-lg border border-line p-2 sm:grid-cols-[1.2fr_0.8fr_1fr_1fr_auto]">
       <WordsField label="Size" value={name} onText={(text) => editKit(id, { name: text })} />

@@ -6,6 +6,8 @@ import type { FabricSection } from "@/core/project/sections";
 import { cabledStitches } from "@/core/panels/across";
 import { SECTION_ACROSS } from "@/state/project/across";
 import { chooseContent, editSection } from "@/state/project/sections";
+import { openUseUp } from "@/state/chosen/useUpSheet";
+import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { RopeSelect } from "./RopeSelect";
@@ -145,6 +147,9 @@ function ExtentFields({ section }: { readonly section: FabricSection }) {
           </>
         )}
       </div>
+      <Button look="link" className="text-sm" onClick={() => openUseUp()}>
+        As long as the yarn lasts …
+      </Button>
     </div>
   );
 }

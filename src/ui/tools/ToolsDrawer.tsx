@@ -4,13 +4,13 @@ import { useState, type ComponentType } from "react";
 import { openTools, useToolDrawer } from "@/state/chosen/toolDrawer";
 import { Sheet } from "@/ui/parts/Sheet";
 import { ButtonholeTool, ChangeCountTool, MatchingEndsTool, MixedSeamTool, PickUpTool } from "./RowTools";
-import { HowFarTool, InHandTool, TailTool } from "./YarnTools";
+import { InHandTool, TailTool } from "./YarnTools";
+import { openUseUp } from "@/state/chosen/useUpSheet";
 
 /** Each tool works alone and starts from the open project's figures. One more tool is one more row. */
 const TOOLS: readonly { readonly id: string; readonly name: string; readonly tool: ComponentType }[] = [
   { id: "change", name: "Increase or decrease over a row", tool: ChangeCountTool },
   { id: "tail", name: "Tail of a long-tail cast-on", tool: TailTool },
-  { id: "far", name: "How far does my yarn go?", tool: HowFarTool },
   { id: "hand", name: "Will this ball last the row?", tool: InHandTool },
   { id: "pickUp", name: "Pick up along an edge", tool: PickUpTool },
   { id: "seam", name: "Seam of two edges", tool: MixedSeamTool },
@@ -35,6 +35,16 @@ function Tools() {
       <p className="mt-1 text-sm text-faint">
         They begin with the open project’s figures and change nothing in it.
       </p>
+      <Button
+        look="add"
+        className="mt-3"
+        onClick={() => {
+          openTools(false);
+          openUseUp();
+        }}
+      >
+        How far does my yarn go?
+      </Button>
       <div className="mt-3 grid">
         {TOOLS.map(({ id, name, tool: Tool }) => (
           <section key={id} aria-label={name} className="border-t border-line">

@@ -1,5 +1,5 @@
 /** How long the knitting takes. */
-import type { ProjectPlan } from "../estimate/wholeProject";
+import type { ProjectPlan } from "./wholeProject";
 
 /** Stitches in a minute of a knitter who has not counted; and what placing a crossing takes on top. */
 export const USUAL_PACE = 22;

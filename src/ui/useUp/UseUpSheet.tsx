@@ -1,0 +1,254 @@
+"use client";
+import { useMemo, useState } from "react";
+import type { Freed, HandOf, SectionPlace, UsedUp, UseUpAsked } from "@/core/order/useUp";
+import { fullName, isSameYarn } from "@/core/project/label";
+import type { Project } from "@/core/project/project";
+import { hasAsked, isFabric } from "@/core/project/sectionKinds";
+import type { ShelfEntry } from "@/core/project/shelf";
+import { grams, metres, millimetres } from "@/core/units/brands";
+import { formatChance, formatMassFine, formatSize, formatYarn } from "@/core/units/format";
+import { say } from "@/core/words/message";
+import { countOf } from "@/core/words/things";
+import { readYarnInHand } from "@/core/yarn/inHand";
+import type { PutUp } from "@/core/yarn/putUp";
+import { useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
+import { useDraft } from "@/state/chosen/startDraft";
+import { openUseUp } from "@/state/chosen/useUpSheet";
+import { useAnswer } from "@/state/engine/answer";
+import { useAsked } from "@/state/engine/asked";
+import { useOmissions } from "@/state/engine/omissions";
+import { withFigures } from "@/core/engine/basis";
+import { useSettings, useUnits } from "@/state/keeping/settings";
+import { replace, useProject, useShelf } from "@/state/project/projectStore";
+import { Button } from "@/ui/parts/Button";
+import { MeasureInput } from "@/ui/parts/MeasureInput";
+import { Select } from "@/ui/parts/Select";
+import { Sheet } from "@/ui/parts/Sheet";
+import { Tick } from "@/ui/parts/Tick";
+import { toast } from "@/ui/parts/toast";
+import { undoable } from "@/ui/parts/undoable";
+import { NotWhole } from "@/ui/frame/LeftOut";
+import { sectionName } from "@/ui/pieces/sectionWords";
+import { StepCurve } from "./StepCurve";
+
+/** Makes something of the open project as long, as many or as large as the yarn at hand lasts. */
+export function UseUpSheet() {
+  return (
+    <Sheet open onOpenChange={openUseUp} title="As long as the yarn lasts">
+      <UseUp />
+    </Sheet>
+  );
+}
+
+const BY = [
+  { value: "length", label: "the length of some sections" },
+  { value: "times", label: "how often a piece is worked" },
+  { value: "size", label: "all of it, in its shape" },
+] as const;
+type By = (typeof BY)[number]["value"];
+
+const placeOf = ({ pieceId, sectionId }: SectionPlace): SectionPlace => ({ pieceId, sectionId });
+const keyOf = ({ pieceId, sectionId }: SectionPlace) => `${pieceId} ${sectionId}`;
+
+function UseUp() {
+  const project = useProject();
+  const words = useSettings((settings) => settings.words);
+  const whole = useOmissions().length === 0;
+  const piece = useChosenPiece();
+  const section = useChosenSection();
+  const fabrics = fabricsOf(project);
+  const own = fabrics.find(({ sectionId }) => sectionId === section.id) ?? fabrics[0];
+  const onlyAsked = hasAsked(project);
+  const [by, setBy] = useState<By>(onlyAsked || !own ? "size" : "length");
+  const [freed, setFreed] = useState<readonly string[]>(own ? [keyOf(own)] : []);
+  const [pieceId, setPieceId] = useState(piece.id);
+  const { hands, fields } = useHands(project);
+  const what: Freed =
+    by === "length"
+      ? { by, sections: fabrics.filter((one) => freed.includes(keyOf(one))).map(placeOf) }
+      : by === "times"
+        ? { by, pieceId }
+        : { by };
+  const some = what.by !== "length" || what.sections.length > 0;
+  const wish: UseUpAsked = { freed: what, inHand: hands };
+  const key = whole && some && hands.length > 0 ? JSON.stringify(wish) : null;
+  return (
+    <div className="mt-2 grid gap-3">
+      {!whole && <NotWhole>It is not said how far any yarn goes.</NotWhole>}
+      <Select label="What grows" options={BY} value={by} onChange={setBy} />
+      {by === "length" && (
+        <ul aria-label="Sections that grow together" className="grid max-h-40 gap-1 overflow-y-auto">
+          {fabrics.map((one) => (
+            <li key={keyOf(one)}>
+              <Tick
+                checked={freed.includes(keyOf(one))}
+                onChange={(on) =>
+                  setFreed(on ? [...freed, keyOf(one)] : freed.filter((key) => key !== keyOf(one)))
+                }
+              >
+                {one.pieceName}: {sectionName(one.section, words)}
+              </Tick>
+            </li>
+          ))}
+        </ul>
+      )}
+      {by === "times" && (
+        <Select
+          label="Piece"
+          options={project.pieces.map(({ id, name }) => ({ value: id, label: name || "Piece" }))}
+          value={pieceId}
+          onChange={setPieceId}
+        />
+      )}
+      {fields}
+      <div aria-live="polite" className="min-h-44 border-t border-line pt-3">
+        {key !== null && <Outcome wish={key} project={project} />}
+        {key === null && whole && <p className="text-faint">Say how much yarn there is.</p>}
+      </div>
+    </div>
+  );
+}
+
+/** How far the yarn goes by a wish, told as a text: the same one is asked once. */
+function Outcome({ wish, project }: { readonly wish: string; readonly project: Project }) {
+  const asked = useMemo(() => JSON.parse(wish) as UseUpAsked, [wish]);
+  const { told, current, progress, stop } = useAsked("useUp", asked);
+  if (!current)
+    return (
+      <p role="status" className="flex items-center gap-3 text-faint">
+        Calculating … {progress !== null && `${Math.round(100 * progress)} %`}
+        <Button look="link" onClick={stop}>
+          Stop
+        </Button>
+      </p>
+    );
+  if (!told)
+    return <p className="text-madder">Nothing of this can grow by whole repeats: free something else.</p>;
+  return <Told told={told} project={project} />;
+}
+
+interface FabricOf extends SectionPlace {
+  readonly pieceName: string;
+  readonly section: Project["pieces"][number]["sections"][number];
+}
+
+/** Sections that can grow. */
+const fabricsOf = ({ pieces }: Project): readonly FabricOf[] =>
+  pieces.flatMap(({ id, name, leftOut, sections }) =>
+    leftOut
+      ? []
+      : sections
+          .filter((section) => isFabric(section) && !section.leftOut)
+          .map((section) => ({ pieceId: id, sectionId: section.id, pieceName: name || "Piece", section })),
+  );
+
+/** How a shelf holds a yarn, as it would be typed; nothing where it holds none. */
+function onShelf(entries: readonly ShelfEntry[], name: string, units: "metric" | "imperial"): string {
+  const mine = entries.filter(({ label }) => isSameYarn(fullName(label), name));
+  const balls = mine.reduce((sum, entry) => sum + entry.balls, 0);
+  const parts = mine.flatMap(({ partsG }) => partsG.map((part) => formatMassFine(grams(part), units)));
+  return [...(balls > 0 ? [String(balls)] : []), ...parts].join(", ");
+}
+
+/** How much there is of each yarn that is used: typed, and at first what lies on the shelf. */
+function useHands(project: Project) {
+  const units = useUnits();
+  const answer = useAnswer();
+  const { entries } = useShelf();
+  const used = answer.known ? answer.yarns.map(({ yarn }) => yarn.id) : [];
+  const yarns = project.yarns.filter(({ id }) => used.includes(id));
+  const [texts, keep] = useDraft<string>(`hands ${project.id}`, "{}");
+  const typed = JSON.parse(texts) as Readonly<Record<string, string>>;
+  const first = project.yarns[0]?.putUp as PutUp | null | undefined;
+  const each = yarns.map(({ id, name, putUp }) => {
+    const text = typed[id] ?? onShelf(entries, name, units);
+    const ball = (putUp as PutUp | null) ?? first ?? null;
+    const reading = ball && text.trim() !== "" ? readYarnInHand(text, ball) : null;
+    return { id, name, text, reading };
+  });
+  const hands = each.flatMap(({ id, reading }): readonly HandOf[] =>
+    reading?.ok ? [{ yarnId: id, ...reading.value }] : [],
+  );
+  const fields = each.map(({ id, name, text, reading }) => (
+    <MeasureInput
+      key={id}
+      id={`hand-${id}`}
+      label={`${name || "Yarn"} at hand`}
+      text={text}
+      onText={(next) => keep(JSON.stringify({ ...typed, [id]: next }))}
+      example={say("exampleAtHand")}
+      wrong={reading && !reading.ok ? reading.message : undefined}
+      says={
+        typed[id] === undefined && text !== ""
+          ? "as it lies on your shelf"
+          : "balls, weights or lengths; several are added up"
+      }
+    />
+  ));
+  return { hands, fields };
+}
+
+function Told({ told, project }: { readonly told: UsedUp; readonly project: Project }) {
+  const units = useUnits();
+  const answer = useAnswer();
+  const weighed = answer.known && answer.weighed;
+  const { found, beyond, stop, left, unsaid, asItIs, by } = told;
+  const size = (mm: number) => formatSize(millimetres(mm), units);
+  const yarnName = (id: string) => project.yarns.find((yarn) => yarn.id === id)?.name ?? "a yarn";
+  const pieceName = project.pieces.find(({ id }) => id === stop?.pieceId)?.name ?? "";
+  return (
+    <>
+      <p className="font-display text-3xl leading-tight font-semibold">
+        {!found
+          ? "Not enough for any of it"
+          : by === "times"
+            ? countOf(found.count, "time")
+            : found.size
+              ? `${size(found.size.acrossMm)} × ${size(found.size.alongMm)}`
+              : by === "size"
+                ? `${found.count} % of its size`
+                : countOf(found.count, "repeat")}
+      </p>
+      {found && (
+        <p className="mt-1 text-sm">
+          {by === "length" && stop && `${countOf(found.count, "repeat")}, ${countOf(stop.rows, "row")}: `}
+          {formatChance(found.chance, weighed)} that the yarn is enough.{" "}
+          {left.map(({ yarnId, m }) => (
+            <span key={yarnId}>
+              {left.length > 1 && `${yarnName(yarnId)}: `}
+              {formatYarn(metres(Math.max(0, m)), units)} most likely left.{" "}
+            </span>
+          ))}
+          {stop && `On the needles that is up to row ${stop.inPiece} of ${pieceName || "its piece"}.`}
+        </p>
+      )}
+      {beyond && (
+        <p className="mt-1 text-sm text-faint">
+          {found ? "One step more" : "Even the least of it"}: {formatChance(beyond.chance, weighed)}. As the
+          project stands: {formatChance(asItIs, weighed)}.
+        </p>
+      )}
+      {unsaid.length > 0 && (
+        <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
+          Of {unsaid.map(yarnName).join(" and ")} nobody said how much there is: that is taken to last.
+        </p>
+      )}
+      <StepCurve used={told} weighed={weighed} />
+      {told.project && (
+        <div className="mt-2 flex justify-end">
+          <Button
+            look="main"
+            onClick={() => {
+              if (!told.project) return;
+              replace("use up", withFigures(project, told.project));
+              openUseUp(false);
+              toast.success("Made as long as the yarn lasts", undoable);
+            }}
+          >
+            Make it so
+          </Button>
+        </div>
+      )}
+    </>
+  );
+}
