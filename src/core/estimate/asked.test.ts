@@ -122,6 +122,21 @@ test("in another yarn of the same size it takes as much as a loop over its area 
   expect(so && calculated(so).estimate.totalMm / before).toBeCloseTo(Math.sqrt((14 * 20) / (18 * 25)), 2);
 });
 
+test("a pattern that says no gauge is at the one that its yarn usually has, in another yarn too", () => {
+  const project = onlyAsked({ asks: { balls: 9, ball: ball(82) }, cabledPercent: 0 });
+  const fine = candidateSchema.parse({
+    id: "fine",
+    label: { ...LABEL, putUp: { massG: 50, lengthM: 200 }, stitchesPer10Cm: 26, rowsPer10Cm: 36 },
+  });
+  const so = swapProject(project, fine, { keep: "size", layOf: (one) => layProject(one) });
+  const before = calculated(project);
+  const { stitchesPer10Cm, rowsPer10Cm } = before.plan.gauge;
+  expect(so && calculated(so).estimate.totalMm / before.estimate.totalMm).toBeCloseTo(
+    Math.sqrt((26 * 36) / (stitchesPer10Cm * rowsPer10Cm)),
+    1,
+  );
+});
+
 test("what half of it took sharpens the answer, and moves it to what was weighed", () => {
   const project = onlyAsked({ asks: nine, cabledPercent: 0 });
   const before = answerTo(project);

@@ -68,7 +68,7 @@ export function askedNeed(asks: Asks): AskedNeed | null {
 }
 
 /** The gauge that a pattern asks for its yarn at; what it does not say is the project's. */
-const gaugeOf = ({ stitchesPer10Cm, rowsPer10Cm }: Asks, own: Gauge): Gauge => ({
+export const gaugeAsked = ({ stitchesPer10Cm, rowsPer10Cm }: Asks, own: Gauge): Gauge => ({
   stitchesPer10Cm: stitchesPer10Cm ?? own.stitchesPer10Cm,
   rowsPer10Cm: rowsPer10Cm ?? own.rowsPer10Cm,
 });
@@ -96,7 +96,7 @@ export function askedRows(
 ): number | Says {
   const need = askedNeed(asks);
   if (!need) return say("sayWhatIsAsked");
-  const gauge = gaugeOf(asks, own);
+  const gauge = gaugeAsked(asks, own);
   const rows = (1000 * need.middleM) / rowYarn(content, stitches, gauge);
   return max(1, Math.round((rows * across * along * plainStitch(gauge).heightMm) / rowMm));
 }

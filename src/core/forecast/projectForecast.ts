@@ -24,6 +24,7 @@ import type { WorkedPiece } from "../garment/work/workPiece";
 import { grams, metres } from "../units/brands";
 import type { Unknowns } from "../estimate/unknowns";
 import { toEnd, type Steps } from "../steps";
+import { withAsked } from "./askedEvidence";
 import { besideOf, planned, plansOf, readOff } from "./planning";
 import { draw, forecastYarns, type YarnForecast } from "./forecast";
 import { recordOf } from "../garment/kinds/kinds";
@@ -142,16 +143,18 @@ function* basisOf(
   const pieces = plansOf(each);
   if (pieces.length === 0) return unknown([], findings);
   const { beside, findings: finishing } = besideOf(project, { gauge, pieces, yarns });
+  const plan = {
+    gauge,
+    likely: likelyOf(belief),
+    needleMm,
+    yarns: believedPutUps(yarns, belief),
+    ...beside,
+    pieces,
+  };
+  const told = withAsked(project, belief, plan);
   return {
-    plan: {
-      gauge,
-      likely: likelyOf(belief),
-      needleMm,
-      yarns: believedPutUps(yarns, belief),
-      ...beside,
-      pieces,
-    },
-    belief,
+    plan: { ...plan, likely: likelyOf(told) },
+    belief: told,
     reads,
     weighed: isPatternWeighed(belief),
     sources: {

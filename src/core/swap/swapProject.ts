@@ -3,7 +3,8 @@ import { strandOf, isOneStrand, ownCandidate, bandGauge, bandNeedle } from "./ca
 import type { Candidate, Keep } from "../project/candidates";
 import { fullName, isSameYarn, yarnKey } from "../project/label";
 import type { Project } from "../project/project";
-import { isAsked, withFabric } from "../project/sectionKinds";
+import { newAsks } from "../project/asks";
+import { hasAsked, isAsked, withFabric } from "../project/sectionKinds";
 import type { ProjectSection } from "../project/sections";
 import { plainStitch } from "../stitches/plainStitch";
 import { calculateProject } from "../forecast/projectForecast";
@@ -92,6 +93,7 @@ function inYarn(project: Project, candidate: Candidate): Project | null {
     ],
     gauge: same ? project.gauge : { ...bandGauge(candidate), source: "band" },
     needleMm: same ? project.needleMm : bandNeedle(candidate),
+    asks: same ? project.asks : asksOf(project),
     // What was weighed on the needles was the former yarn.
     log: same ? project.log : [],
     swatches: project.swatches
@@ -108,6 +110,21 @@ function inYarn(project: Project, candidate: Candidate): Project | null {
       ...piece,
       sections: piece.sections.map((section) => scale(same ? section : unmeasured(section))),
     })),
+  };
+}
+
+/**
+ * What the pattern asks for, when it is knitted in another yarn: of what is known by that alone it still says how much
+ * there is of it, at the pattern's gauge; of told rows it says nothing any more.
+ */
+function asksOf(project: Project): Project["asks"] {
+  if (!hasAsked(project)) return newAsks();
+  const known = projectGauge(project)?.gauge;
+  const { stitchesPer10Cm, rowsPer10Cm } = project.asks;
+  return {
+    ...project.asks,
+    stitchesPer10Cm: stitchesPer10Cm ?? known?.stitchesPer10Cm ?? null,
+    rowsPer10Cm: rowsPer10Cm ?? known?.rowsPer10Cm ?? null,
   };
 }
 
