@@ -7,6 +7,7 @@ import {
   ledgerOf,
   openAt,
   openBack,
+  saved,
   test,
   openDrawer,
 } from "./bench";
@@ -198,4 +199,30 @@ test("the small demo is worked in the round and drawn laid flat", async ({ page 
   await expect(page.getByRole("region", { name: "Schematic" })).toContainText("drawn laid flat");
   await page.getByRole("button", { name: "Rows as text and chart" }).click();
   await expect(page.getByRole("dialog")).toContainText("Rnd");
+});
+
+test("sizes are pasted and stand side by side in every yarn, with the paragraph that a pattern prints", async ({
+  page,
+}) => {
+  await openAt(page);
+  await answerIsThere(page);
+  await openDrawer(page, "Size");
+  await page.getByRole("button", { name: "Several sizes side by side …" }).click();
+  const sheet = page.getByRole("dialog", { name: "Sizes side by side" });
+  const sizes = sheet.getByRole("textbox", { name: /One size a line/ });
+  await sizes.fill("S; 92 cm; 56 cm\nM; wide; 60 cm");
+  await expect(sheet).toContainText("Line 2:");
+  await sizes.fill("S; 92 cm; 56 cm\nM; 104 cm; 60 cm");
+  const table = sheet.getByRole("table", { name: "Sizes side by side" });
+  await expect(table.getByRole("row")).toHaveCount(3);
+  await expect(sheet.getByRole("button", { name: "Copy the paragraph" })).toBeEnabled({ timeout: 60_000 });
+  await expect(sheet).toContainText(/Yarn: \d+ \(\d+\) balls of .* \(50\sg = 82\sm\)\./);
+  await expectAccessible(page, "[role=dialog]");
+  const file = await saved(page, () => sheet.getByRole("button", { name: "Save as CSV" }).click());
+  expect(file.name).toBe("sizes.csv");
+  const lines = file.bytes.toString("utf8").trim().split("\r\n");
+  expect(lines[0]).toContain("size,across cm,along cm");
+  // Two sizes in the pattern's own yarn and in each of its substitutes.
+  expect((lines.length - 1) % 2).toBe(0);
+  expect(lines.length).toBeGreaterThan(4);
 });

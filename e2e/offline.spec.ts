@@ -4,6 +4,7 @@ import { appendFileSync, cpSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import type { Page } from "@playwright/test";
+import { beenHere } from "../scripts/browser.mjs";
 import { answerIsThere, answerOf, expect, openAt, test } from "./bench";
 
 test.use({ serviceWorkers: "allow" });
@@ -90,7 +91,7 @@ const ended = (server: ChildProcess) =>
   });
 
 test.describe("a newer version", () => {
-  test.use({ baseURL: "http://127.0.0.1:4190" });
+  test.use({ baseURL: "http://127.0.0.1:4190", storageState: beenHere("http://127.0.0.1:4190") });
 
   test("is offered while a row is in hand, taken when asked for, and loses nothing; other tabs are told", async ({
     page,

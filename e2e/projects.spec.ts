@@ -191,3 +191,24 @@ test("a panel and a yarn of another project are taken into this one", async ({ p
   await expect(page.getByRole("textbox", { name: "Name", exact: true })).toHaveValue("Twisted fence");
   await expect(page.getByText("Twisted fence, from Fence").first()).toBeVisible();
 });
+
+test("what was made before is told beside the model, and one of it is begun again in another yarn", async ({
+  page,
+}) => {
+  await openAt(page);
+  await openScarf(page);
+  await answerIsThere(page);
+  await saved(page);
+  await openHome(page);
+  await more(page, /Scarf of the evening/, "Make it again, in another yarn …");
+  await expect(home(page)).toBeHidden();
+  await expect(page.getByRole("button", { name: /Project: Scarf of the evening, again/ })).toBeVisible();
+  await expect(page).toHaveURL(/\/swap$/);
+  await page.getByRole("link", { name: /^Swatches/ }).click();
+  const like = page.getByRole("region", { name: "What you made before" });
+  await expect(like).toContainText(
+    /Your 1 project of this kind, cabled things in yarn like this, took \d+\.\d+\sm a square decimetre/,
+  );
+  await expect(like.getByRole("img", { name: /^Like things from/ })).toBeVisible();
+  await expectAccessible(page);
+});

@@ -27,7 +27,7 @@ const sender = new Sender();
 let project: Project | null = null;
 
 /** Questions that take seconds; what is asked beside them goes first. */
-const LONG: readonly QuestionId[] = ["sizes", "useUp", "group", "sides", "rank"];
+const LONG: readonly QuestionId[] = ["sizes", "useUp", "group", "sides", "sizeTable", "rank"];
 
 const urgencyOf = (id: QuestionId): Urgency =>
   id === "answer" ? "answer" : LONG.includes(id) ? "long" : "question";

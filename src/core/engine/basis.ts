@@ -50,6 +50,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   order: ["order"],
   group: ["order", "size"],
   sides: ["size", "swap"],
+  sizeTable: ["size", "sizes", "swap", "yarns"],
   why: ["swap", "order", "seams", "extras", "yarns"],
   rank: ["swap", "yarns"],
   ways: ["swap"],

@@ -63,6 +63,7 @@ test("a question hangs on what the table says of it, and on nothing else beside 
     order: { yarnId: "yarn-1", market },
     group: { yarnId: "yarn-1" },
     sides: { markets: {}, pace: 22 },
+    sizeTable: { markets: {} },
     rank: { entries: [], shop: priceList },
     ways: { by: "near", find: "", of: 1 },
     why: { figure: "cost", yarnId: "yarn-1", market },

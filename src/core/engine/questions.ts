@@ -30,6 +30,7 @@ import type { Reading } from "../typed/reading";
 import type { WhyAsked } from "../reasons/asked";
 import type { Reason } from "../reasons/reason";
 import { whyOf } from "../reasons/why";
+import { sizeTable, type SizeCell, type SizeTableAsked } from "../swap/sizeTable";
 import { swapProject } from "../swap/swapProject";
 import { BARE_SPAN_MM } from "../units/brands";
 import type { Revision } from "./engine";
@@ -96,6 +97,8 @@ interface Questions {
     readonly ComparedCandidate[],
     ComparedCandidate
   >;
+  /** Every size in every yarn, one after the other. */
+  readonly sizeTable: Question<SizeTableAsked, readonly SizeCell[], SizeCell>;
   /** Why a figure is what it is; null where there is no such figure. */
   readonly why: Question<WhyAsked, Reason | null>;
   /** Puts the yarns of shelf and shop in order, which `ways` tells of by their number; null where there is no answer. */
@@ -210,6 +213,7 @@ const QUESTIONS: { readonly [Id in QuestionId]: Answering<Id> } = {
   },
   group: ({ project, layOf }, { yarnId }) => calculatingGroup(project, { yarnId, layOf }),
   sides: ({ project, layOf }, asked, onSide) => compareCandidates(project, { ...asked, layOf, onSide }),
+  sizeTable: ({ project, layOf }, asked, onCell) => sizeTable(project, asked, { layOf, onCell }),
   *why(revision, asked) {
     const { candidateId } = asked;
     const project =

@@ -1,6 +1,7 @@
 /** What a pattern asks for, held against what its rows need: a designer's own need, rounded up to balls. */
 import { DESIGNER_SD } from "../estimate/asked";
 import { say, type Message } from "../words/message";
+import { AMISS } from "./askedEvidence";
 
 /** Balls that a pattern asks for, and what one of them holds, in m. */
 export interface Requirement {
@@ -15,8 +16,6 @@ export interface Needed {
   readonly p90M: number;
 }
 
-/** Further apart than so many deviations, something is amiss. */
-const AMISS = 3;
 /** From the tenth to the ninetieth in a hundred, in standard deviations. */
 const P10_TO_P90 = 2.563;
 

@@ -11,6 +11,7 @@ import { handSchema } from "./hand";
 import { logSchema } from "./log";
 import { orderSchema } from "./orders";
 import { newSection, sectionSchema, type ProjectSection } from "./sections";
+import { sizesSchema } from "./sizes";
 import { swatchSchema } from "./swatches";
 import { count, measure, words } from "./boundedNumbers";
 
@@ -139,6 +140,8 @@ export const projectSchema = z.strictObject({
     }),
     NO_SIZE,
   ),
+  /** The sizes that it is looked at in, side by side. */
+  sizes: sizesSchema,
   /** Side of a square swatch that the yarn is to hold too; null where it is unravelled or of other yarn. */
   swatchMm: z._default(z.nullable(measure(LENGTHS.swatch)), null),
   /** What is sewn, edge to edge. */
@@ -231,6 +234,7 @@ export function emptyProject(): Project {
     gauge: { stitchesPer10Cm: null, rowsPer10Cm: null, source: "measured" },
     needleMm: null,
     size: NO_SIZE,
+    sizes: [],
     swatchMm: null,
     seams: [],
     extras: [],

@@ -63,7 +63,7 @@ export function takeUp({ id, project: so }: Outcome) {
 }
 
 /** Where all yarns of the comparison can be had; the same as long as nothing in it changes. */
-function useMarkets({ name, yarns, swap, order }: Project): Readonly<Record<string, Market>> {
+export function useMarkets({ name, yarns, swap, order }: Project): Readonly<Record<string, Market>> {
   const { entries } = useShelf();
   const shop = useShop(({ list }) => list);
   return useMemo(

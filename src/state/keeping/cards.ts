@@ -2,6 +2,7 @@
 import type { KnownSeen, Seen } from "@/core/engine/seen";
 import { progressOf } from "@/core/progress/places";
 import type { Project } from "@/core/project/project";
+import { hasAsked, hasCables } from "@/core/project/sectionKinds";
 import { toMetres } from "@/core/units/brands";
 
 type Point = readonly [x: number, y: number];
@@ -19,6 +20,16 @@ interface Need {
   readonly lengthM: number;
 }
 
+/** What a thing took, for like ones that are made later. */
+interface TakenBy {
+  readonly mPerDm2: number;
+  readonly areaDm2: number;
+  readonly tex: number;
+  readonly cabled: boolean;
+  /** Of what was bought, once that was weighed; null before. */
+  readonly leftM: number | null;
+}
+
 type Stage = "planning" | "knitting" | "finished";
 
 export interface ProjectCard {
@@ -29,6 +40,8 @@ export interface ProjectCard {
   readonly yarn: { readonly name: string; readonly colour: string };
   /** Null while it has no answer. */
   readonly need: Need | null;
+  /** Not there on cards of old; null where its area is not known. */
+  readonly took?: TakenBy | null;
   readonly stage: Stage;
   /** Of all stitches, how many are worked; null where that is not known. */
   readonly share: number | null;
@@ -111,21 +124,56 @@ function toldOf(project: Project): Told {
   };
 }
 
-type Answered = Pick<ProjectCard, "need" | "share" | "picture">;
+type Answered = Pick<ProjectCard, "need" | "share" | "picture" | "took">;
+
+const UNANSWERED: Answered = { need: null, share: null, picture: null, took: null };
+
+/** Twice the area that points go round, by its sign. */
+const goneRound = (points: readonly Point[]) =>
+  points.reduce((sum, [x, y], at) => {
+    const [nextX, nextY] = points[(at + 1) % points.length] ?? [0, 0];
+    return sum + x * nextY - nextX * y;
+  }, 0);
+
+const MM2_IN_DM2 = 10_000;
+
+/** Area of all pieces as they lie, in dm². */
+export const areaOf = ({ estimate }: Pick<KnownSeen, "estimate">) =>
+  estimate.pieces.reduce(
+    (sum, { times, outline }) =>
+      sum + times * outline.reduce((all, { points }) => all + Math.abs(goneRound(points)) / 2, 0),
+    0,
+  ) / MM2_IN_DM2;
+
+/** What the yarn of a thing comes to over its area; null where that is not known, or not all of it is worked. */
+export function takenBy(project: Project, seen: KnownSeen): TakenBy | null {
+  const areaDm2 = hasAsked(project) ? 0 : areaOf(seen);
+  const putUp = seen.yarns[0].yarn.putUp;
+  if (areaDm2 <= 0 || putUp.noMass || seen.findings.some(({ leftOut }) => leftOut)) return null;
+  const metresIn = seen.yarns.reduce((sum, { totalMm }) => sum + totalMm / 1000, 0);
+  const left = progressOf(project.log).readings.filter(({ kind }) => kind === "all");
+  const leftG = left.reduce((sum, reading) => sum + (reading.kind === "all" ? reading.massG : 0), 0);
+  return {
+    mPerDm2: metresIn / areaDm2,
+    areaDm2,
+    tex: (1000 * putUp.massG) / putUp.lengthM,
+    cabled: hasCables(project),
+    leftM: left.length > 0 ? (leftG * putUp.lengthM) / putUp.massG : null,
+  };
+}
 
 /** What a card says of a project's answer. */
 export function answeredOf(project: Project, seen: Seen): Answered {
-  if (!seen.known) return { need: null, share: null, picture: null };
+  if (!seen.known) return UNANSWERED;
   const balls = seen.yarns.reduce((sum, { advised }) => sum + advised.balls, 0);
   const lengthM = seen.yarns.reduce((sum, { totalMm }) => sum + toMetres(totalMm), 0);
   return {
     need: { balls, lengthM: Math.round(lengthM) },
     share: shareOf(seen, progressOf(project.log).places),
     picture: pictureOf(seen, project),
+    took: takenBy(project, seen),
   };
 }
-
-const UNANSWERED: Answered = { need: null, share: null, picture: null };
 
 /** The card of a project as it is kept anew; what was known of its answer stays until that is there. */
 export const cardOf = (project: Project, before: ProjectCard | null, now: number): ProjectCard => ({

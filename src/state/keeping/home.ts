@@ -101,6 +101,16 @@ export async function duplicate(id: string): Promise<void> {
   await lookHome();
 }
 
+/** A project as a fresh one, open: as it was, with nothing of it knitted. Gives why it could not be; null where all went well. */
+export async function makeAgain(id: string): Promise<Message | null> {
+  await saveNow();
+  const found = await kept(id);
+  if (!found) return null;
+  if (!found.ok) return found.message;
+  replace("make again", asAnother(found.project, named(found.project.name, ", again")));
+  return null;
+}
+
 export async function archive(id: string, archived: boolean): Promise<void> {
   await changeCard(id, (card) => ({ ...card, archived }));
   await lookHome();

@@ -34,9 +34,13 @@ export const settle = (sentence: string, as: string | null) =>
 /** While somebody types, only what stands still for so long is read. */
 const STILL_MS = 200;
 
-/** The pattern as it is read, and whether what is shown is of an earlier text. */
-export function usePatternRead(): { readonly read: PatternRead | null; readonly pending: boolean } {
-  const { text, size, settled } = usePatternDraft();
+/** The pattern as it is read, in the chosen size or another, and whether what is shown is of an earlier text. */
+export function usePatternRead(inSize?: number): {
+  readonly read: PatternRead | null;
+  readonly pending: boolean;
+} {
+  const { text, size: chosen, settled } = usePatternDraft();
+  const size = inSize ?? chosen;
   const { links, between } = useSignLinks();
   const empty = text.trim() === "";
   const key = JSON.stringify([text, size, settled, links, between]);

@@ -36,7 +36,14 @@ export function Drawer({ title, answer, atFirst, children }: DrawerProps) {
           if (target === currentTarget && currentTarget.open !== open) openDrawer(title, currentTarget.open);
         }}
       >
-        <summary className="flex list-none items-baseline gap-x-3 rounded-xl px-4 py-3 hover:bg-line/40 [&::-webkit-details-marker]:hidden">
+        <summary
+          onClick={(event) => {
+            // Told at once: what the browser tells of it comes later, and a page may be left before.
+            event.preventDefault();
+            openDrawer(title, !open);
+          }}
+          className="flex list-none items-baseline gap-x-3 rounded-xl px-4 py-3 hover:bg-line/40 [&::-webkit-details-marker]:hidden"
+        >
           <h2 className="max-w-[65%] shrink-0 text-xl wrap-anywhere">{title}</h2>
           {answer && <span className="min-w-0 flex-1 text-right text-sm text-faint">{answer}</span>}
           <ChevronDown

@@ -1,8 +1,8 @@
 "use client";
 import { TriangleAlert } from "lucide-react";
-import { useEffect, useId, useRef } from "react";
-import { formatMass } from "@/core/units/format";
-import { grams } from "@/core/units/brands";
+import { useEffect, useId, useRef, useState } from "react";
+import { formatMass, formatSize, formatYarn } from "@/core/units/format";
+import { grams, metres, millimetres } from "@/core/units/brands";
 import { tellHeldAgainst } from "@/core/forecast/requirement";
 import { MOST_LETTERS } from "@/core/pattern/taken";
 import { countOf } from "@/core/words/things";
@@ -168,6 +168,46 @@ function TextPart({ text, folded, file }: TextPartProps) {
   );
 }
 
+/** Every size of the pattern, read and calculated by itself, when one wants to see them. */
+function AllSizes({ sizes }: { readonly sizes: readonly string[] }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="mt-1.5 text-sm" onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
+      <summary className="cursor-pointer">All sizes side by side</summary>
+      {open && (
+        <ul aria-label="All sizes" className="mt-1 grid gap-x-4 sm:grid-cols-2">
+          {sizes.map((name, size) => (
+            <OneSize key={size} name={name} size={size} />
+          ))}
+        </ul>
+      )}
+    </details>
+  );
+}
+
+function OneSize({ name, size }: { readonly name: string; readonly size: number }) {
+  const units = useUnits();
+  const { read } = usePatternRead(size);
+  const answer = read?.answer;
+  const open = read?.phrases.filter(isOpen).length ?? 0;
+  return (
+    <li className="flex flex-wrap items-baseline gap-x-2 border-t border-line py-1">
+      <strong className="min-w-12">{name}</strong>
+      {!read ? (
+        <span className="text-faint">calculating …</span>
+      ) : !answer ? (
+        <span className="text-madder">has no answer</span>
+      ) : (
+        <span>
+          {countOf(answer.balls, "ball")}
+          {open > 0 && " so far"}, {formatYarn(metres(answer.needM[1]), units)};{" "}
+          {formatSize(millimetres(answer.acrossMm), units)} × {formatSize(millimetres(answer.alongMm), units)}
+        </span>
+      )}
+    </li>
+  );
+}
+
 interface SummaryProps {
   readonly read: PatternRead;
   readonly pending: boolean;
@@ -195,6 +235,7 @@ function Summary({ read, pending, size, open, onFirst }: SummaryProps) {
           />
         </div>
       )}
+      {sizes.length > 1 && project && <AllSizes sizes={sizes} />}
       {answer && (
         <p className="mt-1.5">
           <strong className="font-display text-3xl">{countOf(answer.balls, "ball")}</strong> of{" "}

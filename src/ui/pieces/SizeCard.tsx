@@ -16,6 +16,16 @@ import { Choice } from "@/ui/parts/Choice";
 import { Drawer } from "@/ui/parts/Drawer";
 import { MeasureField } from "@/ui/parts/MeasureField";
 import { MeasuredAt } from "./MeasuredAt";
+import { lazily } from "@/ui/parts/lazily";
+import { useState } from "react";
+
+const SizesSheet = lazily(
+  "Sizes side by side",
+  () => import("./SizesSheet").then((file) => file.SizesSheet),
+  {
+    close: ({ onClose }) => onClose(),
+  },
+);
 
 const AROUND = [
   { value: "1", label: "once" },
@@ -42,6 +52,7 @@ function SizeWanted() {
 
 function SizeFields({ asked }: { readonly asked: boolean }) {
   const { size } = useProject();
+  const [table, setTable] = useState(false);
   return (
     <>
       <div className="mt-2 grid grid-cols-3 gap-x-3">
@@ -74,6 +85,12 @@ function SizeFields({ asked }: { readonly asked: boolean }) {
         </p>
       )}
       <MeasuredAt />
+      <p className="mb-1">
+        <Button look="link" className="text-sm" onClick={() => setTable(true)}>
+          Several sizes side by side …
+        </Button>
+      </p>
+      {table && <SizesSheet onClose={() => setTable(false)} />}
       {asked && <Options />}
     </>
   );

@@ -31,19 +31,21 @@ interface ProjectEntryProps {
   readonly isOpen: boolean;
   readonly onOpen: () => void;
   readonly onStates: () => void;
+  readonly onAgain: () => void;
   /** It was deleted, and can be brought back in the sheet. */
   readonly onDeleted: () => void;
 }
 
 /** A project in the home: how it looks, what it takes, where it stands; opened by a press anywhere on it. */
-export function ProjectEntry({ card, isOpen, onOpen, onStates, onDeleted }: ProjectEntryProps) {
+export function ProjectEntry({ card, isOpen, onOpen, onStates, onAgain, onDeleted }: ProjectEntryProps) {
   const units = useUnits();
-  const { id, name, madeFor, yarn, need, archived, goneAt } = card;
+  const { id, name, madeFor, yarn, need, took, archived, goneAt } = card;
   const told = name || "Untitled project";
   const acts =
     goneAt === null
       ? [
           { name: "Former states …", act: onStates },
+          { name: "Make it again, in another yarn …", act: onAgain },
           { name: "Duplicate", act: () => void duplicate(id) },
           { name: "Save to a file", act: () => void saveToFile(id) },
           {
@@ -80,6 +82,11 @@ export function ProjectEntry({ card, isOpen, onOpen, onStates, onDeleted }: Proj
             </>
           ) : (
             "No answer yet"
+          )}
+          {took && (
+            <span className="text-faint">
+              {took.leftM !== null && `; ${formatYarn(metres(took.leftM), units)} left over`}
+            </span>
           )}
         </span>
         <span className="mt-1 block pr-9 text-sm text-faint">

@@ -1,9 +1,11 @@
 "use client";
+import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
+import { asSaid } from "@/ui/parts/Said";
 import type { ProjectCard } from "@/state/keeping/cards";
 import { openHome } from "@/state/chosen/homeSheet";
 import { openStart } from "@/state/chosen/startSheet";
-import { bringBack, lookHome, useHome } from "@/state/keeping/home";
+import { bringBack, lookHome, makeAgain, useHome } from "@/state/keeping/home";
 import { useProjectPart } from "@/state/project/projectStore";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
@@ -44,6 +46,7 @@ const found = (cards: readonly ProjectCard[], heap: Heap, sought: string) => {
 /** The home of all projects: found, opened, copied, put away, brought back; and a copy of everything. */
 export function ProjectsSheet() {
   const { cards, aside, room, problem } = useHome();
+  const router = useRouter();
   const here = useProjectPart(({ id }) => id);
   const [heap, setHeap] = useState<Heap>("kept");
   const [sought, setSought] = useState("");
@@ -56,6 +59,13 @@ export function ProjectsSheet() {
     if (!(await openProject(card))) return;
     close();
     if (card.id !== here) toast.success(`Opened ${card.name}`, undoable);
+  };
+  const again = async (card: ProjectCard) => {
+    const wrong = await makeAgain(card.id);
+    if (wrong) return void toast.error(asSaid(wrong));
+    close();
+    router.push("/swap");
+    toast.success(`${card.name || "It"} is begun again: put another yarn beside it`, undoable);
   };
   const count = (one: Heap) => cards?.filter((card) => heapOf(card) === one).length ?? 0;
   const shown = found(cards ?? [], heap, sought);
@@ -127,6 +137,7 @@ export function ProjectsSheet() {
             isOpen={card.id === here}
             onOpen={() => void open(card)}
             onStates={() => setStates(card)}
+            onAgain={() => void again(card)}
             onDeleted={() => setDeleted(card)}
           />
         ))}

@@ -10,6 +10,7 @@ const PARTS: { readonly [Part in DifferingPart]: string } = {
   gauge: "the gauge",
   needleMm: "the needle",
   size: "the size",
+  sizes: "the sizes side by side",
   swatchMm: "the swatch that is counted in",
   seams: "the seams",
   extras: "the extras",

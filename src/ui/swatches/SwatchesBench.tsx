@@ -19,6 +19,9 @@ import { EmptyState } from "@/ui/parts/EmptyState";
 const ChanceCard = lazily("Chance", () => import("./ChanceCard").then((file) => file.ChanceCard), {
   waiting: <div className="h-[29rem] rounded-xl border border-line bg-card" />,
 });
+const MadeBefore = lazily("What you made before", () =>
+  import("./MadeBefore").then((file) => file.MadeBefore),
+);
 const ScaleCard = lazily("Scale", () => import("./ScaleCard").then((file) => file.ScaleCard));
 
 /** What was swatched, what it says, and how sure the answer is by it. */
@@ -44,6 +47,11 @@ export function SwatchesBench() {
         {settled.known && (
           <Boundary name="School">
             <SchoolCard answer={settled} />
+          </Boundary>
+        )}
+        {settled.known && (
+          <Boundary name="What you made before">
+            <MadeBefore answer={settled} />
           </Boundary>
         )}
       </div>

@@ -37,6 +37,10 @@ const KINDS_OF_PART: Readonly<Record<string, string>> = {
 };
 
 export const files = {
+  sizeLacksMeasure: () => "A size is its name, a measure and a length: one of them is missing.",
+  tooManySizes: ({ most }: { readonly most: number }) => `At most ${most} sizes stand side by side.`,
+  sayTheSizes: () => "No sizes yet: one a line, as S; 92 cm; 58 cm.",
+
   fileTooLarge: () => "This file is over 5 MB: no project is that large.",
   linkCutOff: () =>
     "The link was cut off on its way, so nothing was opened. Send it again, or send the file.",

@@ -1,0 +1,245 @@
+"use client";
+import { useEffect, useId, useState } from "react";
+import { readGrading } from "@/core/files/gradingTable";
+import { writeTable } from "@/core/files/tableText";
+import type { GradedSize } from "@/core/project/sizes";
+import { ballsParagraph, type SizeCell } from "@/core/swap/sizeTable";
+import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
+import { formatChance, formatSize, formatYarn, tellPutUp, tellSize } from "@/core/units/format";
+import { formatMoney } from "@/core/units/money";
+import type { PutUp } from "@/core/yarn/putUp";
+import { useAnswer } from "@/state/engine/answer";
+import { useOmissions } from "@/state/engine/omissions";
+import { useUnits } from "@/state/keeping/settings";
+import { useProject } from "@/state/project/projectStore";
+import { setSizes, useSizeTable } from "@/state/project/sizes";
+import { openShop } from "@/state/buying/shop";
+import { NotWhole } from "@/ui/frame/LeftOut";
+import { Button } from "@/ui/parts/Button";
+import { download } from "@/ui/parts/download";
+import { Said } from "@/ui/parts/Said";
+import { Sheet } from "@/ui/parts/Sheet";
+import { Table, type Column } from "@/ui/parts/Table";
+import { toast } from "@/ui/parts/toast";
+
+/** All sizes side by side, in the pattern's yarn and in its substitutes. */
+export function SizesSheet({ onClose }: { readonly onClose: () => void }) {
+  return (
+    <Sheet open onOpenChange={onClose} title="Sizes side by side" wide>
+      <Sizes />
+    </Sheet>
+  );
+}
+
+const asText = (sizes: readonly GradedSize[], units: UnitSystem) =>
+  sizes
+    .map(({ name, acrossMm, alongMm }) =>
+      [name, tellSize(millimetres(acrossMm), units), tellSize(millimetres(alongMm), units)].join("; "),
+    )
+    .join("\n");
+
+function Sizes() {
+  const id = useId();
+  const units = useUnits();
+  const { sizes, size } = useProject();
+  const whole = useOmissions().length === 0;
+  const [text, setText] = useState(() => asText(sizes, units));
+  const read = readGrading(text, units);
+  useEffect(() => void openShop(), []);
+  return (
+    <div className="mt-2 grid gap-3">
+      {!whole && <NotWhole>A size from which something is left out has no balls.</NotWhole>}
+      <div className="grid gap-3 sm:grid-cols-[2fr_1fr]">
+        <div>
+          <label htmlFor={id} className="text-sm">
+            One size a line: its name, the measure round or across, the length. Paste a table, or type it.
+          </label>
+          <textarea
+            id={id}
+            value={text}
+            rows={Math.min(10, Math.max(4, text.split("\n").length + 1))}
+            spellCheck={false}
+            placeholder={"S; 92 cm; 58 cm\nM; 100 cm; 60 cm"}
+            aria-invalid={text.trim() !== "" && !read.ok ? true : undefined}
+            onChange={({ target }) => {
+              setText(target.value);
+              const now = readGrading(target.value, units);
+              if (now.ok) setSizes(now.sizes);
+              else if (target.value.trim() === "") setSizes([]);
+            }}
+            className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5"
+          />
+          <p aria-live="polite" className="min-h-5 text-sm">
+            {text.trim() !== "" && !read.ok && (
+              <span className="text-madder">
+                Line {read.line}: <Said>{read.message}</Said>
+              </span>
+            )}
+          </p>
+        </div>
+        <p className="self-center text-sm text-faint">
+          {size.easeMm === 0
+            ? "Without ease: it is told under Size, and would come to every one."
+            : `${formatSize(millimetres(size.easeMm), units)} of ease come to every one, as told under Size.`}
+        </p>
+      </div>
+      {sizes.length > 0 && <SizesTold whole={whole} />}
+    </div>
+  );
+}
+
+function SizesTold({ whole }: { readonly whole: boolean }) {
+  const project = useProject();
+  const units = useUnits();
+  const answer = useAnswer();
+  const weighed = answer.known && answer.weighed;
+  const { cells, current, progress, stop } = useSizeTable();
+  const { sizes, size, yarns } = project;
+  const named = [...new Map(cells.map(({ yarnId, yarn }) => [yarnId, yarn])).entries()];
+  const cellOf = (yarnId: string, sizeId: string) =>
+    cells.find((cell) => cell.yarnId === yarnId && cell.size.id === sizeId);
+  const own = yarns[0]?.id ?? "";
+  const mm = (value: number) => formatSize(millimetres(value), units);
+  const columns: Column<GradedSize>[] = [
+    { id: "size", head: "Size", names: true, cell: ({ name }) => name || "–" },
+    {
+      id: "measures",
+      head: size.easeMm === 0 ? "measures" : "measures, with ease",
+      whole: true,
+      cell: ({ acrossMm, alongMm }) => `${mm(acrossMm + size.easeMm)} × ${mm(alongMm)}`,
+    },
+    {
+      id: "out",
+      head: "comes out",
+      whole: true,
+      cell: ({ id }) => {
+        const told = cellOf(own, id)?.told;
+        return told ? `${mm(told.acrossMm)} × ${mm(told.alongMm)}` : "";
+      },
+    },
+    ...named.map(([yarnId, yarn]): Column<GradedSize> => ({
+      id: yarnId,
+      head: yarn,
+      cell: ({ id }) => <Cell cell={cellOf(yarnId, id)} weighed={weighed} units={units} />,
+    })),
+  ];
+  const paragraphs = named.flatMap(([yarnId, yarn]) => {
+    const mine = sizes.flatMap(({ id }) => cellOf(yarnId, id) ?? []);
+    const told = mine.length === sizes.length ? ballsParagraph(mine) : null;
+    return told ? [`Yarn: ${told} balls of ${yarn}${ballOf(project, yarnId, units)}`] : [];
+  });
+  return (
+    <>
+      <div aria-live="polite" className="min-h-6 text-sm text-faint">
+        {!current && (
+          <>
+            Calculating … {progress !== null && `${Math.round(100 * progress)} %`}{" "}
+            <Button look="link" onClick={stop}>
+              Stop
+            </Button>
+          </>
+        )}
+      </div>
+      <Table
+        caption="Sizes side by side"
+        columns={columns}
+        rows={sizes}
+        keyOf={({ id }) => id}
+        minWidth={`${18 + 9 * named.length}rem`}
+      />
+      {whole && paragraphs.length > 0 && (
+        <div className="rounded-lg border border-line bg-paper p-3">
+          {paragraphs.map((line) => (
+            <p key={line} className="select-all">
+              {line}.
+            </p>
+          ))}
+        </div>
+      )}
+      <div className="flex flex-wrap justify-end gap-2">
+        <Button
+          disabled={!current}
+          onClick={() => download("sizes.csv", new Blob([asCsv(cells)], { type: "text/csv" }))}
+        >
+          Save as CSV
+        </Button>
+        <Button
+          look="main"
+          disabled={!current || paragraphs.length === 0}
+          onClick={() => void copy(`${paragraphs.join(".\n")}.`)}
+        >
+          Copy the paragraph
+        </Button>
+      </div>
+    </>
+  );
+}
+
+/** What a ball of a yarn holds, in brackets. */
+function ballOf(project: ReturnType<typeof useProject>, yarnId: string, units: UnitSystem): string {
+  const candidate = project.swap.candidates.find(({ id }) => id === yarnId);
+  const putUp = candidate ? candidate.label.putUp : (project.yarns[0]?.putUp ?? null);
+  return putUp ? ` (${tellPutUp(putUp as PutUp, units)})` : "";
+}
+
+interface CellProps {
+  readonly cell: SizeCell | undefined;
+  readonly weighed: boolean;
+  readonly units: UnitSystem;
+}
+
+function Cell({ cell, weighed, units }: CellProps) {
+  if (!cell) return <span className="text-faint">…</span>;
+  const { told } = cell;
+  if (!told) return <span className="text-madder">cannot be worked whole</span>;
+  return (
+    <>
+      <strong className="font-display text-lg">{told.balls}</strong>
+      <span className="block text-faint">
+        {formatChance(told.chance, weighed)}
+        <br />
+        {formatYarn(metres(told.needM), units)}
+        {told.cost !== null && `, ${formatMoney(told.cost)}`}
+      </span>
+    </>
+  );
+}
+
+/** Metric numbers with the unit in the head, whatever units are shown. */
+const asCsv = (cells: readonly SizeCell[]) =>
+  writeTable([
+    [
+      "size",
+      "across cm",
+      "along cm",
+      "comes out across cm",
+      "comes out along cm",
+      "yarn",
+      "balls",
+      "chance",
+      "yarn m",
+      "cost",
+    ],
+    ...cells.map(({ size, yarn, told }) => [
+      size.name,
+      (size.acrossMm / 10).toFixed(1),
+      (size.alongMm / 10).toFixed(1),
+      told ? (told.acrossMm / 10).toFixed(1) : "",
+      told ? (told.alongMm / 10).toFixed(1) : "",
+      yarn,
+      told ? String(told.balls) : "",
+      told ? told.chance.toFixed(3) : "",
+      told ? told.needM.toFixed(1) : "",
+      told && told.cost !== null ? told.cost.toFixed(2) : "",
+    ]),
+  ]);
+
+/** Where the page is not secure the browser has no clipboard: the text stands there to be marked. */
+async function copy(text: string) {
+  try {
+    await navigator.clipboard.writeText(text);
+    toast.success("Copied");
+  } catch {
+    toast.warning("This browser does not let Brenok copy: mark the paragraph and copy it.");
+  }
+}
