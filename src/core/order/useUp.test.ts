@@ -131,7 +131,8 @@ test.each([
           if (count > 0 && count <= last) expect(at(count)).toBeGreaterThanOrEqual(wanted);
         if (told.beyond) expect(at(last + 1)).toBeLessThan(wanted);
       }),
-      { numRuns },
+      // Always the same ones: that enough of them grow at all is no matter of chance.
+      { numRuns, seed: 41 },
     );
     expect(found).toBeGreaterThan(numRuns / 2);
   },

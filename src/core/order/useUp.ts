@@ -338,8 +338,11 @@ export function* usingUp(
     chance,
     alongMm: sizeOf(so, answer)?.alongMm ?? null,
   });
-  const curve =
-    out && found && beyond ? curveOf(out, [step(found), step(beyond)], ladder.most) : trials.all.map(step);
+  const curve = !found
+    ? []
+    : out && beyond
+      ? curveOf(out, [step(found), step(beyond)], ladder.most)
+      : trials.all.map(step);
   return {
     by: freed.by,
     found: found && { ...step(found), size: sizeOf(found.project, found.answer) },

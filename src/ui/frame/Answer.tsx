@@ -9,6 +9,8 @@ import { tellBall } from "@/core/yarn/putUp";
 import { useAnswer, useAnswerIsBehind, useHasFailed } from "@/state/engine/answer";
 import { useOmissions, useSaidToLeaveOut } from "@/state/engine/omissions";
 import { useUnits } from "@/state/keeping/settings";
+import { hasAsked } from "@/core/project/sectionKinds";
+import { useProjectPart } from "@/state/project/projectStore";
 import { FieldLink } from "@/ui/parts/FieldLink";
 import { AtKeptWidth, Balls, Chance, ChanceAsWritten, NeedAndRest } from "./AnswerFigures";
 import { AnswerLine, Small } from "./AnswerLine";
@@ -97,6 +99,7 @@ interface WholeAnswerProps extends Faded {
 
 function WholeAnswer({ answer: { yarns, weighed }, faded }: WholeAnswerProps) {
   const units = useUnits();
+  const asked = useProjectPart(hasAsked);
   const [first] = yarns;
   const beside = (
     <div className="flex items-center justify-end gap-4">
@@ -150,10 +153,17 @@ function WholeAnswer({ answer: { yarns, weighed }, faded }: WholeAnswerProps) {
       }
       first={
         <span className="whitespace-nowrap">
-          <Chance yarn={first} weighed={weighed} /> as written
-          <span className="max-md:sr-only">
-            , <AtKeptWidth yarn={first} weighed={weighed} />
-          </span>
+          <Chance yarn={first} weighed={weighed} />{" "}
+          {asked ? (
+            "by what the pattern asks for"
+          ) : (
+            <>
+              as written
+              <span className="max-md:sr-only">
+                , <AtKeptWidth yarn={first} weighed={weighed} />
+              </span>
+            </>
+          )}
         </span>
       }
       second={

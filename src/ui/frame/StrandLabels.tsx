@@ -1,4 +1,5 @@
 import { middleOfRow, type Strand } from "@/core/estimate/strand";
+import { hasAsked } from "@/core/project/sectionKinds";
 import { useProjectPart } from "@/state/project/projectStore";
 
 interface LabelsProps {
@@ -7,8 +8,11 @@ interface LabelsProps {
 }
 
 /** Under the strand: the rows of the one piece, or where each of several begins. */
-export const StrandLabels = (props: LabelsProps) =>
-  props.strand.worked.length > 1 ? <PieceLabels {...props} /> : <RowLabels {...props} />;
+export function StrandLabels(props: LabelsProps) {
+  const asked = useProjectPart(hasAsked);
+  if (asked) return <ShareLabels {...props} />;
+  return props.strand.worked.length > 1 ? <PieceLabels {...props} /> : <RowLabels {...props} />;
+}
 
 /** Names closer than this share of the strand would run into one another. */
 const LEAST_APART = 0.09;
@@ -53,6 +57,18 @@ function PieceLabels({ strand, share }: LabelsProps) {
 }
 
 /** Row numbers under the strand, as many as have room. */
+/** Of what is only asked for no row is known: shares of the work. */
+const ShareLabels = ({ strand, share }: LabelsProps) =>
+  [25, 50, 75].map((percent) => (
+    <span
+      key={percent}
+      className="absolute top-0 -translate-x-1/2 whitespace-nowrap"
+      style={{ left: share((strand.totalMm * percent) / 100) }}
+    >
+      {percent} %
+    </span>
+  ));
+
 function RowLabels({ strand, share }: LabelsProps) {
   const rows = strand.rowEndsMm.length;
   const step = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000].find((size) => rows / size <= 5) ?? 2000;

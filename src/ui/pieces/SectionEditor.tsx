@@ -27,6 +27,7 @@ import { sectionName } from "./sectionWords";
 import { CastOffAtFields, ShapeFields, ShortRowFields } from "./ShapeFields";
 import { ColourFields } from "./ColourFields";
 import { WrittenFields } from "./WrittenFields";
+import { isAsked } from "@/core/project/sectionKinds";
 import { AskedFields } from "./AskedFields";
 import { SectionSheet } from "./SectionSheet";
 import { undoable } from "@/ui/parts/undoable";
@@ -76,7 +77,7 @@ export default function SectionEditor({ worked, findings }: SectionEditorProps) 
         <IconButton
           label="Rows as text and chart"
           icon={ListOrdered}
-          disabled={!mine || mine.rows === 0}
+          disabled={!mine || mine.rows === 0 || isAsked(section)}
           onClick={() => setOpen(true)}
         />
         <IconButton label="Copy the section" icon={Copy} onClick={copySection} />

@@ -14,6 +14,7 @@ import { chooseSection, useChosenPiece, useChosenSection } from "@/state/chosen/
 import { moveSection } from "@/state/project/sections";
 import { useSettings, useUnits } from "@/state/keeping/settings";
 import { SectionSketch } from "./SectionSketch";
+import { isAsked } from "@/core/project/sectionKinds";
 import { sectionName, tellWorked } from "./sectionWords";
 
 interface SectionListProps {
@@ -140,7 +141,9 @@ function SectionRow({ index, section, worked, sketch, yarnMm, finding }: Section
             />
           )}
           {name}
-          <span className="block text-sm text-faint">{tellWorked(worked)}</span>
+          <span className="block text-sm text-faint">
+            {isAsked(section) ? "as much as that takes" : tellWorked(worked)}
+          </span>
         </span>
         <span className="w-14 text-right text-sm whitespace-nowrap">
           {yarnMm > 0 ? formatYarn(toMetres(millimetres(yarnMm)), units) : "–"}

@@ -1,5 +1,6 @@
 "use client";
 import { useEffect, useId, useState } from "react";
+import { finishedOf } from "@/core/estimate/finished";
 import { readGrading } from "@/core/files/gradingTable";
 import { writeTable } from "@/core/files/tableText";
 import type { GradedSize } from "@/core/project/sizes";
@@ -41,8 +42,11 @@ const asText = (sizes: readonly GradedSize[], units: UnitSystem) =>
 function Sizes() {
   const id = useId();
   const units = useUnits();
-  const { sizes, size } = useProject();
   const whole = useOmissions().length === 0;
+  const project = useProject();
+  const { sizes, size } = project;
+  const answer = useAnswer();
+  const now = answer.known ? finishedOf(project, answer) : null;
   const [text, setText] = useState(() => asText(sizes, units));
   const read = readGrading(text, units);
   useEffect(() => void openShop(), []);
@@ -81,6 +85,8 @@ function Sizes() {
           {size.easeMm === 0
             ? "Without ease: it is told under Size, and would come to every one."
             : `${formatSize(millimetres(size.easeMm), units)} of ease come to every one, as told under Size.`}
+          {now &&
+            ` As it is, it comes out at ${formatSize(millimetres(now.acrossMm), units)} × ${formatSize(millimetres(now.alongMm), units)}${size.around > 1 ? ", all round" : ""}.`}
         </p>
       </div>
       {sizes.length > 0 && <SizesTold whole={whole} />}

@@ -129,7 +129,7 @@ function Head({ side, candidate, onEdit }: HeadProps) {
   const colour = candidate?.label.colour ?? (side.compared.ok ? side.compared.outcome.colour : null);
   return (
     <>
-      {side.compared.ok && <SwapFabric outcome={side.compared.outcome} />}
+      {side.compared.ok && side.compared.outcome.fabric && <SwapFabric outcome={side.compared.outcome} />}
       <div className="mt-1 flex items-start gap-1 pb-1">
         <div className="min-w-0 flex-1">
           <p className="font-display text-lg leading-tight font-semibold">

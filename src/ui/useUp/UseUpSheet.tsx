@@ -228,6 +228,12 @@ function Told({ told, project }: { readonly told: UsedUp; readonly project: Proj
           project stands: {formatChance(asItIs, weighed)}.
         </p>
       )}
+      {!found && by === "length" && (
+        <p className="mt-1 text-sm">
+          All else of the project takes more than that already: let more sections grow, or all of it in its
+          shape.
+        </p>
+      )}
       {unsaid.length > 0 && (
         <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
           Of {unsaid.map(yarnName).join(" and ")} nobody said how much there is: that is taken to last.
