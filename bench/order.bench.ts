@@ -3,6 +3,11 @@ import { normalsFrom } from "@/core/forecast/draws";
 import { enoughOf } from "@/core/order/enough";
 import type { Offer, Seller } from "@/core/order/offers";
 import { planOrder } from "@/core/order/plan";
+import { usingUp } from "@/core/order/useUp";
+import { layProject } from "@/core/garment/panelLayout";
+import type { Project } from "@/core/project/project";
+import { toEnd } from "@/core/steps";
+import { demoProject } from "@/demo/slipover";
 import { timesOf } from "./times";
 
 const PUT_UPS = [
@@ -59,3 +64,17 @@ await told("60 of each, all of one price a metre", offersOf(60, alike), "few", n
 await told("60 of each, one price a metre, free post a little further on", offersOf(60, alike), "few", 345);
 const grams = ({ massG }: { readonly massG: number }) => massG / 10;
 await told("60 of each, all of one price a gram, any lots", offersOf(60, grams), "any", null);
+
+/** The demo's ropes of the back as long as nine balls last; each run is of a project that nothing is known of. */
+const known = new Map();
+const layOf = (project: Project) => layProject(project, known);
+const freed = { by: "length", sections: [{ pieceId: "back", sectionId: "back/ropes" }] } as const;
+let repeats: number | undefined;
+const { medianMs, p95Ms } = await timesOf(() => {
+  const demo = structuredClone({ ...demoProject(), log: [] });
+  const used = toEnd(usingUp(demo, { freed, inHand: [{ yarnId: "yarn-1", lengthM: 738, balls: 9 }] }, layOf));
+  repeats = used?.found?.count;
+}, 2000);
+console.log(
+  `The demo as long as nine balls last: ${medianMs.toFixed(0)} ms, p95 ${p95Ms.toFixed(0)} ms (${repeats ?? "no"} repeats)`,
+);

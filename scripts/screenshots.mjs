@@ -43,13 +43,21 @@ async function patternRead(page) {
   await page.getByRole("button", { name: "Go to the first" }).click();
 }
 
-/** The drawer of tools, asked how far three balls go. */
-async function howFar(page) {
-  await page.keyboard.press("t");
-  const tools = page.getByRole("dialog", { name: "Tools" });
-  await tools.getByRole("button", { name: "How far does my yarn go?" }).click();
-  await tools.getByLabel(/at hand$/).fill("8");
-  await tools.getByText(/In the same shape/).waitFor();
+/** What one ball of 95 m becomes, and how long a scarf of it is. */
+async function usedUp(page) {
+  await page.getByRole("button", { name: /Yarn to use up/ }).click();
+  await page.getByLabel("A ball of it holds").fill("50 g = 95 m");
+  await page.getByLabel("You have").fill("1");
+  await page
+    .getByText(/not enough: it takes/)
+    .nth(10)
+    .waitFor();
+  await page.getByRole("radio", { name: /^Scarf/ }).check();
+  await page.getByLabel("Width").fill("18 cm");
+  await page.getByText(/One repeat more/).waitFor();
+  await page
+    .getByRole("region", { name: "Scarf" })
+    .evaluate((element) => element.scrollIntoView({ block: "end" }));
 }
 
 /** A second yarn, in stripes over the back. */
@@ -83,13 +91,6 @@ async function projects(page) {
   await named("Blanket of what is left");
   await menu("Your projects");
   await page.getByRole("button", { name: "Open Harrow slipover for autumn" }).waitFor();
-}
-
-/** The sheet in which something is begun, with its answer. */
-async function beginning(page) {
-  await page.keyboard.press("n");
-  await page.getByLabel("What", { exact: true }).selectOption("slipover");
-  await page.getByText(/most likely between/).waitFor();
 }
 
 /** What to measure next comes from the worker. */
@@ -151,14 +152,14 @@ async function closed(page) {
   await end.evaluate((element) => scrollTo(0, element.getBoundingClientRect().top + scrollY - 20));
 }
 
-/** What each picture shows. `act` brings the view about; everything starts from the demo. */
+/** What each picture shows. `act` brings the view about; everything starts from the demo but what a newcomer meets. */
 const VIEWS = [
   { name: "pieces", at: "/", size: WIDE, act: pieceDrawn },
   { name: "pieces-dark", at: "/", size: WIDE, dark: true, act: worn },
   { name: "pieces-phone", at: "/", size: PHONE, act: sectionsListed },
   { name: "pieces-colours", at: "/", size: { width: 1280, height: 1000 }, act: striped },
   { name: "projects", at: "/", size: WIDE, act: projects },
-  { name: "begin", at: "/", size: WIDE, act: beginning },
+  { name: "doors", at: "/", size: { width: 1280, height: 520 }, newcomer: true },
   { name: "fabric", at: "/panels", size: WIDE, act: fabricOf("Horseshoe") },
   { name: "pattern", at: "/", size: WIDE, act: patternRead },
   { name: "panels", at: "/panels", size: WIDE, act: libraryRead },
@@ -171,7 +172,7 @@ const VIEWS = [
   { name: "closing", at: "/knit", size: { width: 1280, height: 1000 }, act: closed },
   { name: "how", at: "/knit", size: PHONE, act: explained },
   { name: "shelf", at: "/shelf", size: WIDE, dark: true },
-  { name: "tools", at: "/", size: WIDE, act: howFar },
+  { name: "use-up", at: "/", size: PHONE, newcomer: true, act: usedUp },
 ];
 
 /** A panel of one's own, with a question and a mistake to be mended. */
@@ -187,10 +188,12 @@ async function editPanel(page) {
 const server = await startServer(4179);
 const browser = await openBrowser();
 try {
-  for (const { name, at, size, dark, act } of VIEWS.filter((view) => !only || view.name === only)) {
-    const page = await browser.newPage({ viewport: size, colorScheme: dark ? "dark" : "light" });
+  for (const { name, at, size, dark, newcomer, act } of VIEWS.filter((view) => !only || view.name === only)) {
+    const look = { viewport: size, colorScheme: dark ? "dark" : "light", newcomer };
+    const page = await browser.newPage(look);
     await page.goto(server.address + at);
-    await page.getByRole("region", { name: "Answer" }).waitFor();
+    if (newcomer) await page.getByRole("heading", { name: "Brenok" }).waitFor();
+    else await page.getByRole("region", { name: "Answer" }).waitFor();
     await page.evaluate(() => document.fonts.ready);
     await act?.(page);
     await page.waitForTimeout(600);

@@ -39,8 +39,15 @@ try {
   await p.keyboard.press("Escape");
   await p.getByRole("region", { name: "Size", exact: true }).locator("summary").first().click();
   await p.getByRole("button", { name: /Several sizes/ }).click();
-  await p.getByRole("textbox", { name: /One size a line/ }).fill("S; 92 cm; 56 cm\nM; 100 cm; 58 cm\nL; 108 cm; 60 cm");
+  await p
+    .getByRole("textbox", { name: /One size a line/ })
+    .fill("S; 92 cm; 56 cm\nM; 100 cm; 58 cm\nL; 108 cm; 60 cm");
   await p.waitForTimeout(15000);
   await p.screenshot({ path: `/tmp/w/e5.png` });
   await c2.close();
-} catch (e) { console.log(e); } finally { await browser.close(); server.stop(); }
+} catch (e) {
+  console.log(e);
+} finally {
+  await browser.close();
+  server.stop();
+}

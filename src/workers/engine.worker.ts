@@ -14,6 +14,7 @@ import { readWhole } from "../core/pattern/readWhole";
 import type { WholeOptions, WholePattern } from "../core/pattern/taken";
 import { makingOf, type Making, type Measures, type ToUseUp } from "../core/order/makings";
 import { compareCandidates, type ComparedCandidate } from "../core/swap/compareCandidates";
+import { madeAgain, type MadeAgain } from "../core/swap/madeAgain";
 import type { StartId } from "../core/templates/startList";
 import type { Steps } from "../core/steps";
 import { Sender, type HandedOver } from "../core/engine/handOver";
@@ -152,6 +153,16 @@ const making = async (
 ): Promise<Reading<Making> | null> =>
   (await desk.do(makingOf(toUse, start, measures, engine.layOf), { id: job, urgency: "long" }))?.told ?? null;
 
+/** A project that was made before, of yarn at hand; null where it was stopped, or cannot be. */
+const again = async (
+  job: number,
+  wanted: Project,
+  toUse: ToUseUp,
+): Promise<{ readonly made: MadeAgain | null } | null> => {
+  const done = await desk.do(madeAgain(wanted, toUse, engine.layOf), { id: job, urgency: "long" });
+  return done && { made: done.told };
+};
+
 /** A project that is not open yet beside its substitutes, its own yarn first; null where it was stopped. */
 const substitutes = async (
   job: number,
@@ -164,7 +175,7 @@ const substitutes = async (
 
 const stop = (job: number) => desk.stop(job);
 
-const worker = { change, answer, begin, pattern, making, substitutes, add, stop, pulse };
+const worker = { change, answer, begin, pattern, making, again, substitutes, add, stop, pulse };
 
 export type EngineWorker = typeof worker;
 

@@ -27,10 +27,13 @@ test("beside the rows of any project it is never less sure than the rows alone",
       if (!rows.known || rows.yarns.length > 1) return;
       const [first] = rows.yarns;
       const joined = answerTo(asking(project, balls, (1.05 * first.totalMm) / 1000 / balls));
-      expect(spread(joined.yarns[0])).toBeLessThanOrEqual(spread(first) * 1.001);
+      // What a crossing takes bends with its middle: by less than half a hundredth, where one ball says next to nothing.
+      expect(spread(joined.yarns[0])).toBeLessThanOrEqual(spread(first) * 1.005);
+      for (const id of ["loop", "give"] as const)
+        expect(marginal(joined.belief, id).sd).toBeLessThanOrEqual(marginal(rows.belief, id).sd + 1e-12);
       if (spread(joined.yarns[0]) < spread(first) * 0.999) sharper += 1;
     }),
-    { numRuns: 40, seed: 19 },
+    { numRuns: 40, seed: 19, endOnFailure: true },
   );
   expect(sharper).toBeGreaterThan(3);
 }, 120_000);

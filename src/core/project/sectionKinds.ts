@@ -95,4 +95,7 @@ export const hasCables = ({
   pieces,
 }: {
   readonly pieces: readonly { readonly sections: readonly ProjectSection[] }[];
-}) => pieces.some(({ sections }) => sections.some(isCabled));
+}) =>
+  pieces.some(({ sections }) =>
+    sections.some((one) => isCabled(one) || (isAsked(one) && one.cabledPercent > 0)),
+  );

@@ -90,7 +90,7 @@ test("in nine of ten random garments it agrees with the described one within its
       asked += 1;
       if (truth >= p5 && truth <= p95) agreed += 1;
     }),
-    { numRuns: 100, seed: 3 },
+    { numRuns: 100, seed: 3, endOnFailure: true },
   );
   expect(asked).toBeGreaterThan(70);
   expect(agreed / asked).toBeGreaterThanOrEqual(0.9);

@@ -45,7 +45,7 @@ export interface Outcome {
   readonly grams: number;
   readonly strands: readonly StrandNeed[];
   readonly balls: number;
-  /** Of one strand, chances of other counts of its balls; none of several. */
+  /** Chances of other counts of its balls; none where several yarns are held. */
   readonly chances: readonly BallChance[];
   readonly cost: number | null;
   /** Weight of a square metre of the plain fabric. */
@@ -156,7 +156,7 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     grams: massOf(toMetres(first.totalMm), putUp),
     strands,
     balls: strands.reduce((sum, { balls }) => sum + balls, 0),
-    chances: strands.length === 1 && candidate.strands === 1 ? first.chances : [],
+    chances: strands.length === 1 ? first.chances : [],
     cost: costs.includes(null) ? null : costs.reduce((sum: number, cost) => sum + (cost ?? 0), 0),
     plainG: (texOf(putUp) * loopMm) / (plain.widthMm * plain.heightMm),
     firmness: firmnessOf(putUp, loopMm),

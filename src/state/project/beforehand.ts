@@ -2,10 +2,12 @@
 import type { Making, Measures, ToUseUp } from "@/core/order/makings";
 import type { Project } from "@/core/project/project";
 import type { ComparedCandidate } from "@/core/swap/compareCandidates";
+import type { MadeAgain } from "@/core/swap/madeAgain";
 import type { StartId } from "@/core/templates/startList";
 import type { Reading } from "@/core/typed/reading";
 import { useToldOf } from "../engine/toldOf";
 import { engine } from "../engine/workers";
+import { keptProject } from "../keeping/home";
 import { inThisHand } from "../keeping/knitterHand";
 import { useSettings } from "../keeping/settings";
 
@@ -39,4 +41,17 @@ export function useMaking(
     engine().making(job, toUse as ToUseUp, start, measures as Measures);
   const heard = useToldOf<Reading<Making>>(key, toUse && measures && ask, STILL_MS);
   return { told: toUse && measures && heard ? heard.told : null, pending: heard?.of !== key };
+}
+
+/** A kept project made again of yarn at hand; nothing is asked while that is not said. */
+export function useMadeAgain(toUse: ToUseUp | null, id: string): Told<{ readonly made: MadeAgain | null }> {
+  const key = JSON.stringify([toUse, id]);
+  const ask = async (job: number) => {
+    const project = await keptProject(id);
+    return project
+      ? engine().again(job, inThisHand({ ...project, log: [] }), toUse as ToUseUp)
+      : { made: null };
+  };
+  const heard = useToldOf<{ readonly made: MadeAgain | null }>(key, toUse && ask, STILL_MS);
+  return { told: toUse && heard ? heard.told : null, pending: heard?.of !== key };
 }

@@ -63,7 +63,9 @@ function Sizes() {
             value={text}
             rows={Math.min(10, Math.max(4, text.split("\n").length + 1))}
             spellCheck={false}
-            placeholder={"S; 92 cm; 58 cm\nM; 100 cm; 60 cm"}
+            placeholder={
+              units === "metric" ? "S; 92 cm; 58 cm\nM; 100 cm; 60 cm" : "S; 36 in; 23 in\nM; 40 in; 24 in"
+            }
             aria-invalid={text.trim() !== "" && !read.ok ? true : undefined}
             onChange={({ target }) => {
               setText(target.value);

@@ -1,5 +1,5 @@
 "use client";
-import { useRef } from "react";
+import { useEffect, useRef } from "react";
 import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/fit";
 import type { Making, Measures, ToUseUp } from "@/core/order/makings";
 import { ENTERED } from "@/core/project/enteredFigures";
@@ -11,7 +11,8 @@ import { countOf } from "@/core/words/things";
 import { readYarnInHand } from "@/core/yarn/inHand";
 import { useDraft } from "@/state/chosen/startDraft";
 import { useSettings, useUnits } from "@/state/keeping/settings";
-import { useMaking } from "@/state/project/beforehand";
+import { lookHome, useHome } from "@/state/keeping/home";
+import { useMadeAgain, useMaking } from "@/state/project/beforehand";
 import { startWith } from "@/state/project/newProject";
 import { Button } from "@/ui/parts/Button";
 import { Choice } from "@/ui/parts/Choice";
@@ -109,10 +110,80 @@ export function UseUpForm({ onDone }: { readonly onDone: () => void }) {
         }}
         {...(toUse && { says: (id: StartId) => <ThingSays toUse={toUse} start={id} /> })}
       />
+      {toUse && <MadeBefore toUse={toUse} onDone={onDone} />}
       <div ref={chosen}>
         {start !== "" && <ChosenThing key={start} start={start} toUse={toUse} onDone={onDone} />}
       </div>
     </div>
+  );
+}
+
+/** Projects of one's own, made again of this yarn; none of the demo, and no more than one looks through. */
+function MadeBefore({ toUse, onDone }: { readonly toUse: ToUseUp; readonly onDone: () => void }) {
+  const { cards } = useHome();
+  useEffect(() => void lookHome(), []);
+  const own = (cards ?? [])
+    .filter(({ demo, goneAt, need }) => !demo && goneAt === null && need !== null)
+    .toSorted((a, b) => b.changedAt - a.changedAt)
+    .slice(0, MOST_AGAIN);
+  if (own.length === 0) return null;
+  return (
+    <>
+      <h3 className="text-lg">Or again what you have made</h3>
+      <ul aria-label="What you have made" className="-mt-2 grid gap-x-4 sm:grid-cols-2">
+        {own.map(({ id, name }) => (
+          <AgainSays key={id} id={id} name={name || "Untitled project"} toUse={toUse} onDone={onDone} />
+        ))}
+      </ul>
+    </>
+  );
+}
+
+const MOST_AGAIN = 12;
+
+interface AgainProps {
+  readonly id: string;
+  readonly name: string;
+  readonly toUse: ToUseUp;
+  readonly onDone: () => void;
+}
+
+function AgainSays({ id, name, toUse, onDone }: AgainProps) {
+  const { told } = useMadeAgain(toUse, id);
+  const units = useUnits();
+  const made = told?.made;
+  return (
+    <li className="flex flex-wrap items-baseline gap-x-2 border-t border-line py-1.5 text-sm">
+      <strong className="min-w-0 wrap-anywhere">{name}</strong>
+      {!told ? (
+        <span className="text-faint">calculating …</span>
+      ) : !made ? (
+        <span className="text-faint">not in this yarn</span>
+      ) : (
+        <>
+          <span>
+            takes {formatYarn(metres(made.needM), units)}: {formatChance(made.chance, false)} that it is
+            enough
+          </span>
+          <Button
+            look="link"
+            aria-label={`Start ${name} again`}
+            onClick={() => {
+              startWith({
+                ...made.project,
+                id: "",
+                name: `${name}, again`.slice(0, 120),
+                demo: false,
+                log: [],
+              });
+              onDone();
+            }}
+          >
+            Start
+          </Button>
+        </>
+      )}
+    </li>
   );
 }
 

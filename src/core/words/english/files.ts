@@ -39,7 +39,8 @@ const KINDS_OF_PART: Readonly<Record<string, string>> = {
 export const files = {
   sizeLacksMeasure: () => "A size is its name, a measure and a length: one of them is missing.",
   tooManySizes: ({ most }: { readonly most: number }) => `At most ${most} sizes stand side by side.`,
-  sayTheSizes: () => "No sizes yet: one a line, as S; 92 cm; 58 cm.",
+  sayTheSizes: (_given: undefined, { units }: Teller) =>
+    `No sizes yet: one a line, as ${units === "metric" ? "S; 92 cm; 58 cm" : "S; 36 in; 23 in"}.`,
 
   fileTooLarge: () => "This file is over 5 MB: no project is that large.",
   linkCutOff: () =>
