@@ -118,11 +118,14 @@ export const withChanges = (before: Partial<Project>, changes: Changes): Project
     ),
   }) as Project;
 
-/** A project with the figures of one that was made of it, and everything else as it is now. */
+/**
+ * A project with the figures of one that was made of it, and everything else as it is now; what its pattern asks for
+ * stands as it was told.
+ */
 export const withFigures = (project: Project, from: Project): Project => ({
   ...project,
   ...Object.fromEntries(
-    PARTS.map((part) => {
+    PARTS.filter((part) => part !== "asks").map((part) => {
       const [now, given] = [project[part], from[part]] as readonly unknown[];
       const words = WORDS[part];
       if (!words || !Array.isArray(now) || !Array.isArray(given)) return [part, given];

@@ -8,7 +8,10 @@ import { DESIGNER_SD, SPARE } from "../estimate/asked";
 import { NOTHING_OFF } from "../estimate/unknowns";
 import { yarnNeeds } from "../estimate/yarnNeed";
 import { forecastProject } from "./projectForecast";
+import { gradeProject, grading } from "../garment/grade";
 import { layProject } from "../garment/panelLayout";
+import { usingUp } from "../order/useUp";
+import { toEnd } from "../steps";
 import { normalsFrom, uniformsFrom } from "./draws";
 
 const asking = (project: Project, balls: number, lengthM: number): Project => ({
@@ -49,6 +52,18 @@ test("of two yarns, and where nothing is asked for, it says nothing", () => {
   expect(answerTo({ ...cabledBack(), asks: newAsks({ balls: 5 }) }).yarns[0].quantilesMm).toEqual(
     rows.yarns[0].quantilesMm,
   );
+});
+
+test("another size of it is not judged by what was asked for this one, nor is a longer one of yarn at hand", () => {
+  const project = asking(cabledBack({ by: "repeats", repeats: 25, rows: null }), 5, 72);
+  const plain = { ...project, asks: newAsks() };
+  const larger = (one: Project) =>
+    answerTo(gradeProject(one, layProject(one), grading({ across: 1.3, along: 1.3, rows: 1.3 }))).yarns[0];
+  expect(larger(project).quantilesMm).toEqual(larger(plain).quantilesMm);
+  const freed = { by: "length", sections: [{ pieceId: "piece", sectionId: "fabric" }] } as const;
+  const inHand = [{ yarnId: "yarn-1", lengthM: 500, balls: 6 }];
+  const far = (one: Project) => toEnd(usingUp(one, { freed, inHand }, (so) => layProject(so)))?.found;
+  expect(far(project)).toEqual(far(plain));
 });
 
 const PEOPLE = 200;

@@ -1,7 +1,9 @@
 /** A project in another size or gauge: repeats and plain stitches to the nearest count, lengths and shaping in proportion. */
 import { LENGTHS } from "../project/bounds";
 import type { Seam } from "../project/finishing";
+import { newAsks } from "../project/asks";
 import type { Project, ProjectPiece } from "../project/project";
+import { hasAsked } from "../project/sectionKinds";
 import { lengthOf, type Grading } from "./kinds/grading";
 import { recordOf } from "./kinds/kinds";
 import type { SectionLayouts } from "./sectionLayout";
@@ -31,6 +33,13 @@ export const grading = (by: Partial<Grading>): Grading => ({ ...SAME, ...by });
 const isSame = (by: Grading) =>
   Object.entries(SAME).every(([key, value]) => by[key as keyof Grading] === value);
 
+/**
+ * A project of which its pattern's own requirement says nothing: it was told of another size. Where nothing else is known
+ * it stays, and says how much there is in the size that it was told of.
+ */
+export const withoutAsks = (project: Project): Project =>
+  hasAsked(project) ? project : { ...project, asks: newAsks() };
+
 /** All pieces of a project in another size or gauge. Texts that told the old counts go with them. */
 export function gradeProject(project: Project, laid: SectionLayouts, by: Grading): Project {
   if (isSame(by)) return project;
@@ -43,5 +52,5 @@ export function gradeProject(project: Project, laid: SectionLayouts, by: Grading
   });
   const seams = project.seams.map((seam) => gradeSeam(seam, by));
   const told = typed.filter(([key]) => !/^seam(Open|Length) /.test(key));
-  return { ...project, pieces, seams, typed: Object.fromEntries(told) };
+  return { ...withoutAsks(project), pieces, seams, typed: Object.fromEntries(told) };
 }

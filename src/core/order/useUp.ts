@@ -6,7 +6,7 @@
  */
 import { COUNTS } from "../project/bounds";
 import { withSection, type Project } from "../project/project";
-import { gradeProject, grading } from "../garment/grade";
+import { gradeProject, grading, withoutAsks } from "../garment/grade";
 import type { SectionLayouts } from "../garment/sectionLayout";
 import type { WorkedSection } from "../garment/work/workPiece";
 import type { YarnInHand } from "../yarn/inHand";
@@ -129,7 +129,7 @@ function ladderByLength(
               endRow: one.endRow,
             })),
           ),
-        project,
+        withoutAsks(project),
       ),
   };
 }
@@ -141,7 +141,7 @@ function ladderOf(project: Project, own: KnownForecast, freed: Freed, laid: Sect
     const piece = project.pieces.find(({ id, leftOut }) => id === freed.pieceId && !leftOut);
     if (!piece) return null;
     const at = (times: number) => ({
-      ...project,
+      ...withoutAsks(project),
       pieces: project.pieces.map((one) => (one === piece ? { ...one, times } : one)),
     });
     return { at, start: piece.times, most: COUNTS.times.most, even: true };
