@@ -72,7 +72,7 @@ test("how far the yarn at hand goes is told for the section and for the whole sh
   await sheet.getByLabel(/at hand$/).fill("48 g, 35 g, 22 g");
   await expect(sheet).toContainText(/\d+ repeats?, \d+ rows: .* in 100 that the yarn is enough/);
   await expect(sheet).toContainText(/up to row \d+ of/);
-  await sheet.getByLabel("What grows").selectOption({ label: "all of it, in its shape" });
+  await sheet.getByLabel("What varies").selectOption({ label: "all of it, in its shape" });
   await expect(sheet).toContainText(/cm × .*cm/);
   await sheet.getByLabel(/at hand$/).fill("2.5");
   await expect(sheet).toContainText("give its weight or its length");

@@ -142,7 +142,7 @@ function SectionRow({ index, section, worked, sketch, yarnMm, finding }: Section
           )}
           {name}
           <span className="block text-sm text-faint">
-            {isAsked(section) ? "as much as that takes" : tellWorked(worked)}
+            {isAsked(section) ? "as much fabric as that yarn makes" : tellWorked(worked)}
           </span>
         </span>
         <span className="w-14 text-right text-sm whitespace-nowrap">

@@ -52,7 +52,7 @@ function Sizes() {
   useEffect(() => void openShop(), []);
   return (
     <div className="mt-2 grid gap-3">
-      {!whole && <NotWhole>A size from which something is left out has no balls.</NotWhole>}
+      {!whole && <NotWhole>No balls are told for a size that leaves something out.</NotWhole>}
       <div className="grid gap-3 sm:grid-cols-[2fr_1fr]">
         <div>
           <label htmlFor={id} className="text-sm">
@@ -85,8 +85,8 @@ function Sizes() {
         </div>
         <p className="self-center text-sm text-faint">
           {size.easeMm === 0
-            ? "Without ease: it is told under Size, and would come to every one."
-            : `${formatSize(millimetres(size.easeMm), units)} of ease come to every one, as told under Size.`}
+            ? "No ease is added; enter it under Size."
+            : `${formatSize(millimetres(size.easeMm), units)} of ease are added to each, as entered under Size.`}
           {now &&
             ` As it is, it comes out at ${formatSize(millimetres(now.acrossMm), units)} × ${formatSize(millimetres(now.alongMm), units)}${size.around > 1 ? ", all round" : ""}.`}
         </p>
@@ -199,7 +199,7 @@ interface CellProps {
 function Cell({ cell, weighed, units }: CellProps) {
   if (!cell) return <span className="text-faint">…</span>;
   const { told } = cell;
-  if (!told) return <span className="text-madder">cannot be worked whole</span>;
+  if (!told) return <span className="text-madder">cannot be worked completely</span>;
   return (
     <>
       <strong className="font-display text-lg">{told.balls}</strong>

@@ -61,7 +61,7 @@ export function Doors() {
             className="flex items-center gap-1 py-1.5 text-woad"
             onClick={() => setWay(null)}
           >
-            <ArrowLeft size={18} aria-hidden /> All ways in
+            <ArrowLeft size={18} aria-hidden /> Back to the start
           </Button>
         )}
         <Choice label="Units" options={UNITS_SHORT} value={units} onChange={setUnits} />

@@ -134,7 +134,7 @@ export function ReplaceForm({ onDone }: { readonly onDone: () => void }) {
           />
         </div>
         <div className="text-sm">
-          <p aria-hidden>Of it is cabled</p>
+          <p aria-hidden>Cabled</p>
           <Choice label="How much is cabled" options={CABLED} value={cabled} onChange={setCabled} />
         </div>
       </fieldset>
@@ -187,7 +187,7 @@ export function ReplaceForm({ onDone }: { readonly onDone: () => void }) {
           Describe the garment
         </Button>
         <Button submits look="main" size="large" disabled={!project}>
-          Go on with these
+          Continue with these
         </Button>
       </div>
     </form>

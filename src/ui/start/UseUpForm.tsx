@@ -97,7 +97,7 @@ export function UseUpForm({ onDone }: { readonly onDone: () => void }) {
       </h2>
       {!toUse && (
         <p className="-mt-2 text-sm text-faint">
-          Say what a ball holds and how much you have: each of these is calculated then.
+          Enter what a ball holds and how much you have to see what it is enough for.
         </p>
       )}
       <ShapeChoice
@@ -247,7 +247,7 @@ function ChosenThing({ start, toUse, onDone }: ChosenProps) {
         )}
       </div>
       <div aria-live="polite" className={`min-h-40 border-t border-line pt-3 ${pending ? "opacity-60" : ""}`}>
-        {!toUse && <p className="text-faint">Say first what yarn there is.</p>}
+        {!toUse && <p className="text-faint">Enter the yarn first.</p>}
         {told && !told.ok && (
           <p className="text-madder">
             <Said>{told.message}</Said>

@@ -54,10 +54,10 @@ interface LikeThingsProps {
 /** dm² in a square foot. */
 const DM2_IN_FOOT2 = 9.290304;
 
-/** Yarn over an area, in the chosen units. Example: 13.6 m a square decimetre, or 138 yd a square foot. */
+/** Yarn over an area, in the chosen units. Example: 13.6 m per square decimetre, or 138 yd per square foot. */
 function perArea(units: UnitSystem) {
   const metric = units === "metric";
-  const unit = metric ? "m a square decimetre" : "yd a square foot";
+  const unit = metric ? "m per square decimetre" : "yd per square foot";
   const figure = (value: number) =>
     metric ? plain(value, 1) : plain((value * DM2_IN_FOOT2) / METRES_IN_YARD, 0);
   return { unit, figure, tell: (value: number) => `${figure(value)} ${unit}` };

@@ -74,10 +74,10 @@ function UseUp() {
   const key = whole && some && hands.length > 0 ? JSON.stringify(wish) : null;
   return (
     <div className="mt-2 grid gap-3">
-      {!whole && <NotWhole>It is not said how far any yarn goes.</NotWhole>}
-      <Select label="What grows" options={BY} value={by} onChange={setBy} />
+      {!whole && <NotWhole>How far a yarn goes cannot be told.</NotWhole>}
+      <Select label="What varies" options={BY} value={by} onChange={setBy} />
       {by === "length" && (
-        <ul aria-label="Sections that grow together" className="grid max-h-40 gap-1 overflow-y-auto">
+        <ul aria-label="Sections that vary together" className="grid max-h-40 gap-1 overflow-y-auto">
           {fabrics.map((one) => (
             <li key={keyOf(one)}>
               <Tick
@@ -103,7 +103,7 @@ function UseUp() {
       {fields}
       <div aria-live="polite" className="min-h-44 border-t border-line pt-3">
         {key !== null && <Outcome wish={key} project={project} />}
-        {key === null && whole && <p className="text-faint">Say how much yarn there is.</p>}
+        {key === null && whole && <p className="text-faint">Enter how much yarn you have.</p>}
       </div>
     </div>
   );
@@ -123,7 +123,9 @@ function Outcome({ wish, project }: { readonly wish: string; readonly project: P
       </p>
     );
   if (!told)
-    return <p className="text-madder">Nothing of this can grow by whole repeats: free something else.</p>;
+    return (
+      <p className="text-madder">None of this can be lengthened by whole repeats: choose something else.</p>
+    );
   return <Told told={told} project={project} />;
 }
 
@@ -230,13 +232,13 @@ function Told({ told, project }: { readonly told: UsedUp; readonly project: Proj
       )}
       {!found && by === "length" && (
         <p className="mt-1 text-sm">
-          All else of the project takes more than that already: let more sections grow, or all of it in its
+          The rest of the project already takes more than that: let more sections vary, or all of it in its
           shape.
         </p>
       )}
       {unsaid.length > 0 && (
         <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
-          Of {unsaid.map(yarnName).join(" and ")} nobody said how much there is: that is taken to last.
+          No amount is entered for {unsaid.map(yarnName).join(" and ")}: it is assumed to be enough.
         </p>
       )}
       <StepCurve used={told} weighed={weighed} />
