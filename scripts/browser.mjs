@@ -14,17 +14,13 @@ export const LAUNCH = {
   ],
 };
 
-/** What a browser remembers of an address once somebody was there: the demo opens, and no doors are met. */
+/** What a browser keeps once somebody was there: the demo opens, and no doors are met. */
+const REMEMBERED = { name: "brenok-settings", value: JSON.stringify({ state: { met: true }, version: 0 }) };
+
+/** The same as a state of an address that a browser begins with. */
 export const beenHere = (origin) => ({
   cookies: [],
-  origins: [
-    {
-      origin: new URL(origin).origin,
-      localStorage: [
-        { name: "brenok-settings", value: JSON.stringify({ state: { met: true }, version: 0 }) },
-      ],
-    },
-  ],
+  origins: [{ origin: new URL(origin).origin, localStorage: [REMEMBERED] }],
 });
 
 /** A browser in which somebody was here before, at any address. */
@@ -33,7 +29,7 @@ export async function openBrowser() {
   const newContext = browser.newContext.bind(browser);
   browser.newContext = async ({ newcomer = false, ...options } = {}) => {
     const context = await newContext(options);
-    if (!newcomer) await context.addInitScript(rememberBeing);
+    if (!newcomer) await context.addInitScript(remember, REMEMBERED);
     return context;
   };
   browser.newPage = async (options) => (await browser.newContext(options)).newPage();
@@ -41,11 +37,9 @@ export async function openBrowser() {
 }
 
 /** Told to a page before anything of it runs; what stands there already is not written over. */
-function rememberBeing() {
+function remember({ name, value }) {
   try {
-    const name = "brenok-settings";
-    if (localStorage.getItem(name) === null)
-      localStorage.setItem(name, JSON.stringify({ state: { met: true }, version: 0 }));
+    if (localStorage.getItem(name) === null) localStorage.setItem(name, value);
   } catch {
     // A page of no address keeps nothing.
   }

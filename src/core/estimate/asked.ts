@@ -3,6 +3,7 @@
  * a number to copy. The designer used up so much in hand, and then rounded up as designers do.
  */
 import { say, type Says } from "../words/message";
+import { columnsFrom } from "../garment/work/workState";
 import type { StitchContent } from "../garment/stitchContent";
 import type { PanelRow } from "../panels/panel";
 import type { Asks } from "../project/asks";
@@ -73,12 +74,10 @@ export const gaugeAsked = ({ stitchesPer10Cm, rowsPer10Cm }: Asks, own: Gauge): 
   rowsPer10Cm: rowsPer10Cm ?? own.rowsPer10Cm,
 });
 
-const columnsOf = (stitches: number) => Array.from({ length: stitches }, (_, column) => column);
-
 /** Yarn in a row of a content at a gauge, the mean of its rows, in mm. */
 function rowYarn({ rows, rowOn }: StitchContent, stitches: number, gauge: Gauge): number {
   const at = measuresOf(plainStitch(gauge));
-  const columns = columnsOf(stitches);
+  const columns = columnsFrom(0, stitches);
   const yarnOf = (row: PanelRow) => lengthOf(allCounts(tallyRow(row)), at);
   let sum = 0;
   for (let row = 0; row < rows; row += 1) sum += yarnOf(rowOn(row, columns));

@@ -1,6 +1,7 @@
 /** The measures that a project comes out at, of the section that its size speaks of. */
 import type { Project } from "../project/project";
 import { isAsked } from "../project/sectionKinds";
+import type { SectionOf } from "../project/sections";
 import type { SectionWidth } from "./sectionWidths";
 
 /** What is needed of an estimate, or of what is seen of one. */
@@ -33,18 +34,19 @@ export function sizedBy({ size }: Pick<Project, "size">, { estimate }: { readonl
 }
 
 /** The size of what only a pattern asks for: what that was told for, as much larger or smaller as it is now. */
-function sizeAsked({ asks, pieces }: Pick<Project, "asks" | "pieces">): Finished | null {
-  const section = pieces.flatMap(({ sections }) => sections).find(isAsked);
-  if (!section || asks.acrossMm === null || asks.alongMm === null) return null;
-  return { acrossMm: asks.acrossMm * section.across, alongMm: asks.alongMm * section.along };
-}
+const sizeAsked = (
+  { acrossMm, alongMm }: Project["asks"],
+  { across, along }: SectionOf<"asked">,
+): Finished | null =>
+  acrossMm === null || alongMm === null ? null : { acrossMm: acrossMm * across, alongMm: alongMm * along };
 
 /** The finished measures that a size speaks of, as often as its piece goes round and up. */
 export function finishedOf(
   project: Pick<Project, "size" | "asks" | "pieces">,
   answer: { readonly estimate: Estimated },
 ): Finished | null {
-  if (project.pieces.some(({ sections }) => sections.some(isAsked))) return sizeAsked(project);
+  const asked = project.pieces.flatMap(({ sections }) => sections).find(isAsked);
+  if (asked) return sizeAsked(project.asks, asked);
   const found = sizedBy(project, answer);
   if (!found || found.width.widthMm <= 0 || found.piece.estimate.heightMm <= 0) return null;
   const { around, up } = project.size;

@@ -5,13 +5,15 @@
  */
 import { marginal } from "../belief/prior";
 import type { Belief } from "../belief/belief";
-import { deviationsOf, ofProject, readerOf } from "../belief/unknowns";
+import { deviationsOf, readerOf } from "../belief/unknowns";
 import { update } from "../belief/update";
 import { askedNeed, DESIGNER_SD, gaugeAsked } from "../estimate/asked";
+import { NOTHING_OFF } from "../estimate/unknowns";
 import { yarnNeeds } from "../estimate/yarnNeed";
 import type { ProjectPlan } from "../estimate/wholeProject";
 import type { Project } from "../project/project";
 import { hasAsked } from "../project/sectionKinds";
+import { millimetres } from "../units/brands";
 
 /** Further apart than so many deviations it is asked about, and not taken in. */
 export const AMISS = 3;
@@ -31,34 +33,21 @@ function shareOfModel(sd: number): { readonly share: number; readonly restSd: nu
  */
 export function withAsked(project: Project, belief: Belief, plan: ProjectPlan): Belief {
   const need = hasAsked(project) ? null : askedNeed(project.asks);
-  const [yarnNeed, another] = [...yarnNeeds({ ...plan, swatchMm: 0 as ProjectPlan["swatchMm"] }).values()];
-  if (!need || !yarnNeed || another) return belief;
+  if (!need) return belief;
+  // No designer counts a swatch in.
+  const [yarnNeed, another] = [...yarnNeeds({ ...plan, swatchMm: millimetres(0) }).values()];
+  if (!yarnNeed || another) return belief;
   const designed = gaugeAsked(project.asks, belief.basis.gauge);
-  const { width, height } = {
-    width: log(plan.gauge.stitchesPer10Cm / designed.stitchesPer10Cm),
-    height: log(plan.gauge.rowsPer10Cm / designed.rowsPer10Cm),
-  };
+  const width = log(plan.gauge.stitchesPer10Cm / designed.stitchesPer10Cm);
+  const height = log(plan.gauge.rowsPer10Cm / designed.rowsPer10Cm);
   const { share, restSd } = shareOfModel(marginal(belief.prior, "loop").sd);
   const read = readerOf(belief.axes);
   const observation = {
     found: log(need.middleM * 1000),
     sd: hypot(need.sd, restSd),
     predict: (x: Float64Array) => {
-      const { loop, give, ...off } = ofProject(read(x));
-      return log(
-        yarnNeed.at({
-          ...off,
-          width,
-          height,
-          drawWidth: 0,
-          drawHeight: 0,
-          tail: 0,
-          castOff: 0,
-          extras: 0,
-          loop: share * loop,
-          give,
-        }),
-      );
+      const { loop, give } = read(x);
+      return log(yarnNeed.at({ ...NOTHING_OFF, width, height, loop: share * loop, give }));
     },
   };
   const { mean, covariance, residuals } = update(belief, [observation]);

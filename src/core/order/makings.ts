@@ -12,7 +12,8 @@ import { growsBy, STARTS, type StartId } from "../templates/startList";
 import { read, type Reading } from "../typed/reading";
 import { classOf } from "../yarn/classes";
 import type { YarnInHand } from "../yarn/inHand";
-import { usingUp, type Freed, type UsedUp } from "./useUp";
+import type { Freed } from "./ladder";
+import { usingUp, type UsedUp } from "./useUp";
 
 /** Yarn that is to be used up, and how. */
 export interface ToUseUp {
@@ -28,8 +29,6 @@ export interface ToUseUp {
 export type Measures = Pick<Beginning, "acrossMm" | "easeMm" | "alongMm">;
 
 export interface Making {
-  readonly start: StartId;
-  readonly name: string;
   /** What grows: its length, all of it, or nothing. */
   readonly grows: "length" | "size" | null;
   /** How far the yarn goes; null where it has no answer. */
@@ -48,7 +47,7 @@ const freedOf = ({ grows, scales }: Start): Freed => {
 
 /**
  * One thing of the yarn: as long or as large as it lasts, or as it is measured. Errors: those of `beginProject`.
- * Example: of one ball of 95 m a scarf of 18 cm is some 60 cm long.
+ * Example: of one ball of 95 m a scarf of 18 cm is some 36 cm long, its gauge only assumed.
  */
 export function* makingOf(
   { yarn, inHand, certainty, cabled, pace }: ToUseUp,
@@ -66,8 +65,6 @@ export function* makingOf(
   const made = used?.project ?? project;
   const answer = yield* between(0.9, 1, forecasting(made, layOf(made)));
   return read({
-    start,
-    name: record.name,
     grows: growsBy(record),
     used,
     needM: answer.known ? answer.yarns[0].totalMm / 1000 : 0,

@@ -23,7 +23,8 @@ import { toEnd } from "../steps";
 import { grams, metres } from "../units/brands";
 import { readYarnInHand } from "../yarn/inHand";
 import { enoughOf } from "./enough";
-import { usingUp, type Freed, type HandOf } from "./useUp";
+import type { Freed } from "./ladder";
+import { usingUp, type HandOf } from "./useUp";
 
 const KNOWN = new Map();
 const layOf = (project: Project) => layProject(project, KNOWN);

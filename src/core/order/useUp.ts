@@ -4,34 +4,16 @@
  * the chance wanted. All else of the project is kept safe by that: its cast-offs, bands, seams and extras are needed
  * at every step.
  */
-import { COUNTS } from "../project/bounds";
-import { withSection, type Project } from "../project/project";
-import { gradeProject, grading, withoutAsks } from "../garment/grade";
+import type { Project } from "../project/project";
 import type { SectionLayouts } from "../garment/sectionLayout";
-import type { WorkedSection } from "../garment/work/workPiece";
 import type { YarnInHand } from "../yarn/inHand";
 import { CERTAINTIES } from "../forecast/forecast";
 import { omissionsOf } from "../forecast/omissions";
 import { between, type Steps } from "../steps";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { forecasting, type KnownForecast } from "../forecast/projectForecast";
-import { isFabric, withFabric } from "../project/sectionKinds";
 import { rankOf } from "./enough";
-
-/** A section of a piece. */
-export interface SectionPlace {
-  readonly pieceId: string;
-  readonly sectionId: string;
-}
-
-/** What is left free: it grows by whole repeats, by copies of a piece, or by hundredths of the project's size. */
-export type Freed =
-  /** Several grow in proportion, the first by one repeat after the other. */
-  | { readonly by: "length"; readonly sections: readonly SectionPlace[] }
-  | { readonly by: "times"; readonly pieceId: string }
-  | { readonly by: "size" }
-  /** Only asked whether the yarn is enough for it as it is. */
-  | { readonly by: "nothing" };
+import { ladderOf, type Freed, type Ladder } from "./ladder";
 
 /** So much of one yarn of the project. */
 export interface HandOf extends YarnInHand {
@@ -70,91 +52,7 @@ export interface UseUpAsked {
   readonly inHand: readonly HandOf[];
 }
 
-/** A way to go up, step by step. */
-interface Ladder {
-  readonly at: (count: number) => Project;
-  /** The step that the project stands on, about. */
-  readonly start: number;
-  readonly most: number;
-  /** Whether a step takes as much as the one before it. */
-  readonly even: boolean;
-}
-
-const { exp, max, min, round } = Math;
-
-/** A section as it is worked, of the first side. */
-const workedIn = ({ worked }: KnownForecast, { pieceId, sectionId }: SectionPlace) =>
-  worked.get(pieceId)?.sections.find(({ section }) => section.id === sectionId);
-
-/** How a section grows: rows of a repeat, the row to end with, and repeats as it stands. */
-interface Growing extends SectionPlace {
-  readonly repeat: number;
-  readonly endRow: number;
-  readonly repeats: number;
-}
-
-/** Sections that are no fabric, or that cannot be worked, do not grow. */
-function growing(place: SectionPlace, worked: WorkedSection | undefined): readonly Growing[] {
-  if (!worked?.content || !isFabric(worked.section)) return [];
-  const { rows: repeat } = worked.content;
-  const rows = worked.rows.length;
-  // It goes on to the row that it was to end with.
-  const endRow = worked.section.by === "repeats" ? worked.section.endRow : rows % repeat;
-  if (endRow > COUNTS.endRow.most) return [];
-  return [{ ...place, repeat, endRow, repeats: max(1, round((rows - endRow) / repeat)) }];
-}
-
-function ladderByLength(
-  project: Project,
-  own: KnownForecast,
-  places: readonly SectionPlace[],
-): Ladder | null {
-  const all = places.flatMap((place) => growing(place, workedIn(own, place)));
-  const [first] = all;
-  if (!first || all.length < places.length) return null;
-  const mostOf = ({ repeat, endRow }: Growing) =>
-    min(COUNTS.repeats.most, Math.floor((COUNTS.rows.most - endRow - 1) / repeat));
-  const share = (one: Growing) => one.repeats / first.repeats;
-  return {
-    start: first.repeats,
-    most: min(...all.map((one) => Math.floor(mostOf(one) / share(one)))),
-    even: true,
-    at: (count) =>
-      all.reduce(
-        (so, one) =>
-          withSection(so, one, (section) =>
-            withFabric(section, () => ({
-              by: "repeats",
-              repeats: max(1, round(count * share(one))),
-              endRow: one.endRow,
-            })),
-          ),
-        withoutAsks(project),
-      ),
-  };
-}
-
-function ladderOf(project: Project, own: KnownForecast, freed: Freed, laid: SectionLayouts): Ladder | null {
-  if (freed.by === "length") return ladderByLength(project, own, freed.sections);
-  if (freed.by === "nothing") return { at: () => project, start: 1, most: 1, even: false };
-  if (freed.by === "times") {
-    const piece = project.pieces.find(({ id, leftOut }) => id === freed.pieceId && !leftOut);
-    if (!piece) return null;
-    const at = (times: number) => ({
-      ...withoutAsks(project),
-      pieces: project.pieces.map((one) => (one === piece ? { ...one, times } : one)),
-    });
-    return { at, start: piece.times, most: COUNTS.times.most, even: true };
-  }
-  const at = (hundredths: number) => {
-    const times = hundredths / 100;
-    return gradeProject(project, laid, grading({ across: times, along: times, rows: times }));
-  };
-  return { at, start: 100, most: LARGEST, even: false };
-}
-
-/** Hundredths of a size that are looked at. */
-const LARGEST = 800;
+const { exp, max, min } = Math;
 
 /** A step that was worked through. */
 interface Tried {

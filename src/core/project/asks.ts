@@ -5,8 +5,15 @@ import { count, measure } from "./boundedNumbers";
 import { putUpSchema } from "./label";
 
 /** How a pattern says how much yarn: balls to buy, "nearly three balls", or a length. */
-export const ASKS_BY = ["balls", "nearly", "length"] as const;
+const ASKS_BY = ["balls", "nearly", "length"] as const;
 export type AsksBy = (typeof ASKS_BY)[number];
+
+/** Each as it is told. */
+export const ASKS_BY_WORDS: readonly (readonly [AsksBy, string])[] = [
+  ["balls", "so many balls"],
+  ["nearly", "nearly so many"],
+  ["length", "a length"],
+];
 
 const NO_ASKS = {
   by: "balls" as const,

@@ -4,7 +4,7 @@ import { candidateName } from "../project/candidates";
 import type { Project } from "../project/project";
 import type { Market } from "../order/market";
 import { compare, outcomeOf, patternFigures, type Compared } from "./outcome";
-import type { OffersOf } from "./strandNeeds";
+import { offersIn } from "./strandNeeds";
 import { type LayOf } from "./swapProject";
 import { ownCandidate } from "./candidateYarn";
 
@@ -24,8 +24,6 @@ interface Asked {
   readonly onSide: (side: ComparedCandidate) => void;
 }
 
-const NOTHING: Market = { offers: [], sellers: [] };
-
 /**
  * Tells each column as soon as it is calculated, the pattern's own first, and steps between them; ends with all of them,
  * or none where the project has no answer.
@@ -34,9 +32,8 @@ export function* compareCandidates(
   project: Project,
   { layOf, markets, pace, onSide }: Asked,
 ): Steps<readonly ComparedCandidate[]> {
-  const offersOf: OffersOf = (name) => markets[name] ?? NOTHING;
   const { keep, candidates } = project.swap;
-  const comparison = { keep, layOf, offersOf, pace };
+  const comparison = { keep, layOf, offersOf: offersIn(markets), pace };
   const pattern = ownCandidate(project);
   const own = pattern && patternFigures(project, pattern, comparison);
   if (!pattern || !own) return [];

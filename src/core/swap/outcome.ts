@@ -16,7 +16,7 @@ import type { Clarity } from "./clarity";
 import { candidateClarity } from "./candidateClarity";
 import { massOf, texOf, type PutUp } from "../yarn/putUp";
 import { hoursFor, workOf } from "../estimate/workTime";
-import { strandNeeds, type OffersOf, type StrandNeed } from "./strandNeeds";
+import { strandNeeds, totalOf, type OffersOf, type StrandNeed } from "./strandNeeds";
 import { swapProject, type LayOf } from "./swapProject";
 import { heldOf, strandOf } from "./candidateYarn";
 
@@ -138,7 +138,6 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     offersOf: comparison.offersOf,
   });
   const finished = finishedOf(project, answer);
-  const costs = strands.map(({ bought }) => bought?.cost ?? null);
   return {
     id: candidate.id,
     colour: candidate.label.colour,
@@ -155,9 +154,8 @@ function figuresOf(project: Project, candidate: Candidate, answer: KnownForecast
     spreadM: [toMetres(first.quantilesMm.p10), toMetres(first.quantilesMm.p90)] as const,
     grams: massOf(toMetres(first.totalMm), putUp),
     strands,
-    balls: strands.reduce((sum, { balls }) => sum + balls, 0),
+    ...totalOf(strands),
     chances: strands.length === 1 ? first.chances : [],
-    cost: costs.includes(null) ? null : costs.reduce((sum: number, cost) => sum + (cost ?? 0), 0),
     plainG: (texOf(putUp) * loopMm) / (plain.widthMm * plain.heightMm),
     firmness: firmnessOf(putUp, loopMm),
     clarity: candidateClarity(candidate),

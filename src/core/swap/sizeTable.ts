@@ -9,8 +9,9 @@ import type { Project } from "../project/project";
 import type { GradedSize } from "../project/sizes";
 import { between, type Steps } from "../steps";
 import { toMetres } from "../units/brands";
+import { leastChance } from "./bought";
 import { ownCandidate } from "./candidateYarn";
-import { strandNeeds } from "./strandNeeds";
+import { offersIn, strandNeeds, totalOf } from "./strandNeeds";
 import { swapProject, type LayOf } from "./swapProject";
 
 /** One size in one yarn. */
@@ -36,8 +37,6 @@ export interface SizeTableAsked {
   /** What can be bought, by the full name of a yarn. */
   readonly markets: Readonly<Record<string, Market>>;
 }
-
-const NOTHING: Market = { offers: [], sellers: [] };
 
 /**
  * Every size in the pattern's own yarn, then in every substitute; each told as soon as it is known. Example: of three
@@ -87,15 +86,13 @@ function* cellOf(
   if (!told.known || !finished || omissionsOf(sized, told).length > 0) return null;
   const strands = strandNeeds(candidate, told, {
     certainty: sized.certainty,
-    offersOf: (name) => markets[name] ?? NOTHING,
+    offersOf: offersIn(markets),
   });
-  const costs = strands.map(({ bought }) => bought?.cost ?? null);
   return {
-    balls: strands.reduce((sum, { balls }) => sum + balls, 0),
-    chance: Math.min(...strands.map(({ chance }) => chance)),
+    ...totalOf(strands),
+    chance: leastChance({ strands }),
     needM: toMetres(told.yarns[0].totalMm),
     ...finished,
-    cost: costs.includes(null) ? null : costs.reduce((sum: number, cost) => sum + (cost ?? 0), 0),
   };
 }
 

@@ -37,6 +37,26 @@ export type OffersOf = (name: string) => {
   readonly sellers: readonly Seller[];
 };
 
+const NOTHING: ReturnType<OffersOf> = { offers: [], sellers: [] };
+
+/** What can be bought where so much is known of each yarn: of one that is not there, nothing. */
+export const offersIn =
+  (markets: Readonly<Record<string, ReturnType<OffersOf>>>): OffersOf =>
+  (name) =>
+    markets[name] ?? NOTHING;
+
+/** Balls of all strands together, and what they cost with postage; null where a price is not known. */
+export function totalOf(strands: readonly StrandNeed[]): {
+  readonly balls: number;
+  readonly cost: number | null;
+} {
+  const costs = strands.map(({ bought }) => bought?.cost ?? null);
+  return {
+    balls: strands.reduce((sum, { balls }) => sum + balls, 0),
+    cost: costs.includes(null) ? null : costs.reduce((sum: number, cost) => sum + (cost ?? 0), 0),
+  };
+}
+
 /** What is bought of each yarn that is held, each for the certainty wanted. */
 export function strandNeeds(
   candidate: Candidate,

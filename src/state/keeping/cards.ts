@@ -138,7 +138,7 @@ const goneRound = (points: readonly Point[]) =>
 const MM2_IN_DM2 = 10_000;
 
 /** Area of all pieces as they lie, in dm². */
-export const areaOf = ({ estimate }: Pick<KnownSeen, "estimate">) =>
+const areaOf = ({ estimate }: Pick<KnownSeen, "estimate">) =>
   estimate.pieces.reduce(
     (sum, { times, outline }) =>
       sum + times * outline.reduce((all, { points }) => all + Math.abs(goneRound(points)) / 2, 0),
@@ -151,14 +151,14 @@ export function takenBy(project: Project, seen: KnownSeen): TakenBy | null {
   const putUp = seen.yarns[0].yarn.putUp;
   if (areaDm2 <= 0 || putUp.noMass || seen.findings.some(({ leftOut }) => leftOut)) return null;
   const metresIn = seen.yarns.reduce((sum, { totalMm }) => sum + totalMm / 1000, 0);
-  const left = progressOf(project.log).readings.filter(({ kind }) => kind === "all");
-  const leftG = left.reduce((sum, reading) => sum + (reading.kind === "all" ? reading.massG : 0), 0);
+  const leftG = progressOf(project.log).readings.flatMap((one) => (one.kind === "all" ? [one.massG] : []));
   return {
     mPerDm2: metresIn / areaDm2,
     areaDm2,
     tex: (1000 * putUp.massG) / putUp.lengthM,
     cabled: hasCables(project),
-    leftM: left.length > 0 ? (leftG * putUp.lengthM) / putUp.massG : null,
+    leftM:
+      leftG.length > 0 ? (leftG.reduce((sum, massG) => sum + massG, 0) * putUp.lengthM) / putUp.massG : null,
   };
 }
 

@@ -21,37 +21,38 @@ interface Told<Of> {
   readonly pending: boolean;
 }
 
-/** All substitutes of a project beside its own yarn; nothing is asked while there is none. */
+/** What is told of a wish; nothing is asked while there is none. The same wish, by what it says, is asked once. */
+function useBeforehand<Wish, Of>(
+  wish: Wish | null,
+  ask: (job: number, wish: Wish) => Promise<Of | null>,
+): Told<Of> {
+  const key = JSON.stringify(wish);
+  const heard = useToldOf<Of>(key, wish === null ? null : (job) => ask(job, wish), STILL_MS);
+  return { told: wish !== null && heard ? heard.told : null, pending: heard?.of !== key };
+}
+
+/** All substitutes of a project beside its own yarn. */
 export function useSubstitutes(project: Project | null): Told<readonly ComparedCandidate[]> {
   const pace = useSettings((settings) => settings.pace);
-  const key = JSON.stringify([project, pace]);
-  const ask = (job: number) => engine().substitutes(job, inThisHand(project as Project), pace);
-  const heard = useToldOf(key, project && ask, STILL_MS);
-  return { told: project && heard ? heard.told : null, pending: heard?.of !== key };
+  return useBeforehand(project && { project, pace }, (job, wish) =>
+    engine().substitutes(job, inThisHand(wish.project), wish.pace),
+  );
 }
 
-/** One thing made of yarn that is to be used up; nothing is asked while that is not said. */
-export function useMaking(
-  toUse: ToUseUp | null,
-  start: StartId,
-  measures: Measures | null,
-): Told<Reading<Making>> {
-  const key = JSON.stringify([toUse, start, measures]);
-  const ask = async (job: number): Promise<Reading<Making> | null> =>
-    engine().making(job, toUse as ToUseUp, start, measures as Measures);
-  const heard = useToldOf<Reading<Making>>(key, toUse && measures && ask, STILL_MS);
-  return { told: toUse && measures && heard ? heard.told : null, pending: heard?.of !== key };
-}
+/** One thing made of yarn that is to be used up. */
+export const useMaking = (toUse: ToUseUp | null, start: StartId, measures: Measures | null) =>
+  useBeforehand(
+    toUse && measures && { toUse, start, measures },
+    async (job, wish): Promise<Reading<Making> | null> =>
+      engine().making(job, wish.toUse, wish.start, wish.measures),
+  );
 
-/** A kept project made again of yarn at hand; nothing is asked while that is not said. */
-export function useMadeAgain(toUse: ToUseUp | null, id: string): Told<{ readonly made: MadeAgain | null }> {
-  const key = JSON.stringify([toUse, id]);
-  const ask = async (job: number) => {
-    const project = await keptProject(id);
-    return project
-      ? engine().again(job, inThisHand({ ...project, log: [] }), toUse as ToUseUp)
-      : { made: null };
-  };
-  const heard = useToldOf<{ readonly made: MadeAgain | null }>(key, toUse && ask, STILL_MS);
-  return { told: toUse && heard ? heard.told : null, pending: heard?.of !== key };
-}
+/** A kept project made again of yarn at hand. */
+export const useMadeAgain = (toUse: ToUseUp | null, id: string) =>
+  useBeforehand(
+    toUse && { toUse, id },
+    async (job, wish): Promise<{ readonly made: MadeAgain | null } | null> => {
+      const project = await keptProject(wish.id);
+      return project ? engine().again(job, inThisHand({ ...project, log: [] }), wish.toUse) : { made: null };
+    },
+  );

@@ -1,16 +1,12 @@
 "use client";
 import { say } from "@/core/words/message";
-import type { AsksBy } from "@/core/project/asks";
+import { ASKS_BY_WORDS } from "@/core/project/asks";
 import { asksBy } from "@/state/project/asks";
 import { useProjectPart } from "@/state/project/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
 
-const BY = [
-  { value: "balls", label: "so many balls" },
-  { value: "nearly", label: "nearly so many" },
-  { value: "length", label: "a length" },
-] as const satisfies readonly { readonly value: AsksBy; readonly label: string }[];
+const BY = ASKS_BY_WORDS.map(([value, label]) => ({ value, label }));
 
 /** What a pattern asks for, where nothing more is known of the thing: as much, at which gauge, in which size. */
 export function AskedFields() {

@@ -11,6 +11,7 @@ import { Choice } from "@/ui/parts/Choice";
 import { WAYS, WayForm } from "./WayForm";
 
 const IDS = Object.keys(WAYS) as readonly WayIn[];
+
 /** A page of rows, two balls of which one takes the other's place, a ball with its end, a hat. */
 const DRAWN: { readonly [Way in WayIn]: readonly [outline: string, within: string] } = {
   pattern: ["M17 4h20l6 6v30H17ZM37 4v6h6", "M22 16h16M22 22h16M22 28h16M22 34h9"],

@@ -3,12 +3,11 @@ import { fullName } from "@/core/project/label";
 import type { ShelfEntry } from "@/core/project/shelf";
 import { ENTERED } from "@/core/project/enteredFigures";
 import type { PutUp } from "@/core/yarn/putUp";
-import { grams } from "@/core/units/brands";
-import { formatMassFine } from "@/core/units/format";
 import { useDraft } from "@/state/chosen/startDraft";
 import { useUnits } from "@/state/keeping/settings";
 import { useShelf } from "@/state/project/projectStore";
 import { Select } from "@/ui/parts/Select";
+import { tellInHand } from "@/ui/useUp/tellInHand";
 
 /** A yarn of the shelf, as it would be typed. */
 export interface ShelfTexts {
@@ -35,12 +34,11 @@ export function FromShelf({
   const known = demo ? [] : entries.filter(({ label }) => label.putUp !== null).slice(0, MOST);
   if (known.length === 0) return null;
   const take = (entry: ShelfEntry) => {
-    const { label, balls, partsG } = entry;
-    const parts = partsG.map((part) => formatMassFine(grams(part), units));
+    const { label } = entry;
     onYarn({
       entry,
       ballText: ENTERED.ballHolds.tell(label.putUp as PutUp, units),
-      amountText: [...(balls > 0 ? [String(balls)] : []), ...parts].join(", "),
+      amountText: tellInHand([entry], units),
       gaugeText:
         label.stitchesPer10Cm === null ? "" : ENTERED.bandStitches.tell(label.stitchesPer10Cm, units),
     });

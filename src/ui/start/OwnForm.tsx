@@ -1,5 +1,5 @@
 "use client";
-import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/fit";
+import type { Cabled } from "@/core/garment/fit";
 import { ENTERED } from "@/core/project/enteredFigures";
 import { START_LIST, type StartId } from "@/core/templates/startList";
 import { grams, metres, millimetres } from "@/core/units/brands";
@@ -12,47 +12,43 @@ import { useUnits } from "@/state/keeping/settings";
 import { addBegun, startWith, useBegun, type Wish } from "@/state/project/newProject";
 import { Button } from "@/ui/parts/Button";
 import { Caution } from "@/ui/parts/Caution";
-import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Said, useSaid } from "@/ui/parts/Said";
 import { Select } from "@/ui/parts/Select";
 import { toast } from "@/ui/parts/toast";
 import { undoable } from "@/ui/parts/undoable";
 import { isFine, useDraftField } from "./draftField";
+import { CabledChoice } from "./CabledChoice";
 import { ShapeChoice } from "./ShapeChoice";
+import { thingOf, useMeasures } from "./useMeasures";
 
 /** What is often knitted for those who sleep in a cot. */
 const OFTEN_FOR_BABIES: ReadonlySet<StartId> = new Set(["blanket", "cushion", "hat"]);
 
 const ALL = START_LIST.map(({ id }) => id);
 const THICKNESSES = YARN_CLASSES.map((name) => ({ value: name, label: name }));
-const CABLES = CABLED_IDS.map((id) => ({ value: id, label: CABLED[id].name }));
 
 interface OwnFormProps {
   readonly onDone: () => void;
   /** Whether there is a project that it can be added to. */
-  readonly beside?: boolean;
+  readonly beside: boolean;
 }
 
 /** Something of one's own: what, how large, of which yarn, how cabled; and an answer at once. */
-export function OwnForm({ onDone, beside = true }: OwnFormProps) {
+export function OwnForm({ onDone, beside }: OwnFormProps) {
   const [start, setStart] = useDraft<StartId>("own what", "hat");
-  const kind = START_LIST.find(({ id }) => id === start);
+  const kind = thingOf(start);
   const [thickness, setThickness] = useDraft<(typeof YARN_CLASSES)[number]>("own thickness", "aran");
   const [cabled, setCabled] = useDraft<Cabled>("own cabled", "all");
-  const across = useDraftField(`own ${start} across`, ENTERED.across, kind?.across.usualMm);
-  const ease = useDraftField(`own ${start} ease`, ENTERED.ease, kind?.easeMm);
-  const along = useDraftField(`own ${start} along`, ENTERED.along, kind?.along.usualMm);
+  const { across, ease, along, measures } = useMeasures("own", start);
   const ball = useDraftField("own ball", ENTERED.ballHolds);
   const wish: Wish | null =
-    across.value !== null && ease.value !== null && along.value !== null && isFine(ball)
+    measures && isFine(ball)
       ? {
           start,
           thickness,
           cabled,
-          acrossMm: across.value,
-          easeMm: ease.value,
-          alongMm: along.value,
+          ...measures,
           yarn: ball.value && { name: "", putUp: ball.value, stitchesPer10Cm: null, rowsPer10Cm: null },
         }
       : null;
@@ -87,10 +83,7 @@ export function OwnForm({ onDone, beside = true }: OwnFormProps) {
         <div className="min-w-40 grow">
           <MeasureInput label="or what your ball holds" {...ball.input} example={say("exampleBall")} />
         </div>
-        <div className="text-sm">
-          <p aria-hidden>Cabled</p>
-          <Choice label="How much is cabled" options={CABLES} value={cabled} onChange={setCabled} />
-        </div>
+        <CabledChoice value={cabled} onChange={setCabled} />
       </div>
       <div className="min-h-24 border-t border-line pt-3" aria-live="polite">
         {begun && !begun.ok && (

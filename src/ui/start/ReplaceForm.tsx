@@ -1,5 +1,5 @@
 "use client";
-import { ASKS_BY, newAsks, type AsksBy } from "@/core/project/asks";
+import { ASKS_BY_WORDS, newAsks, type AsksBy } from "@/core/project/asks";
 import { ENTERED } from "@/core/project/enteredFigures";
 import type { Project } from "@/core/project/project";
 import { leastChance } from "@/core/swap/bought";
@@ -23,12 +23,7 @@ import { Said } from "@/ui/parts/Said";
 import { FromShelf } from "./FromShelf";
 import { isFine, useDraftField } from "./draftField";
 
-const BY_WORDS: { readonly [By in AsksBy]: string } = {
-  balls: "so many balls",
-  nearly: "nearly so many",
-  length: "a length",
-};
-const BY = ASKS_BY.map((value) => ({ value, label: BY_WORDS[value] }));
+const BY = ASKS_BY_WORDS.map(([value, label]) => ({ value, label }));
 
 const CABLED = [
   { value: "0", label: "none" },

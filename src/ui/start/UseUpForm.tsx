@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useRef } from "react";
-import { CABLED, CABLED_IDS, type Cabled } from "@/core/garment/fit";
-import type { Making, Measures, ToUseUp } from "@/core/order/makings";
+import type { Cabled } from "@/core/garment/fit";
+import type { Making, ToUseUp } from "@/core/order/makings";
 import { ENTERED } from "@/core/project/enteredFigures";
 import { START_LIST, type StartId } from "@/core/templates/startList";
 import { metres, millimetres } from "@/core/units/brands";
@@ -15,31 +15,20 @@ import { lookHome, useHome } from "@/state/keeping/home";
 import { useMadeAgain, useMaking } from "@/state/project/beforehand";
 import { startWith } from "@/state/project/newProject";
 import { Button } from "@/ui/parts/Button";
-import { Choice } from "@/ui/parts/Choice";
 import { MeasureInput } from "@/ui/parts/MeasureInput";
 import { Said } from "@/ui/parts/Said";
 import { StepCurve } from "@/ui/useUp/StepCurve";
 import { useDraftField, isFine } from "./draftField";
+import { CabledChoice } from "./CabledChoice";
 import { FromShelf } from "./FromShelf";
 import { ShapeChoice } from "./ShapeChoice";
-
-const CABLES = CABLED_IDS.map((id) => ({ value: id, label: CABLED[id].name }));
+import { thingOf, useMeasures, usualOf } from "./useMeasures";
 
 /** What grows with its yarn comes first, then what has a size of its own. */
 const THINGS = START_LIST.filter(({ id }) => id !== "empty").toSorted(
   (a, b) => Number(a.grows === null) - Number(b.grows === null),
 );
 const IDS = THINGS.map(({ id }) => id);
-
-/** The measures that a thing usually has. */
-const usualOf = (id: StartId): Measures => {
-  const thing = START_LIST.find((one) => one.id === id);
-  return {
-    acrossMm: thing?.across.usualMm ?? 0,
-    easeMm: thing?.easeMm ?? 0,
-    alongMm: thing?.along.usualMm ?? 0,
-  };
-};
 
 /** Yarn at hand: what can be made of it, and how large. */
 export function UseUpForm({ onDone }: { readonly onDone: () => void }) {
@@ -88,10 +77,7 @@ export function UseUpForm({ onDone }: { readonly onDone: () => void }) {
           stitches.input.onText(gaugeText);
         }}
       />
-      <div className="text-sm">
-        <p aria-hidden>Cabled</p>
-        <Choice label="How much is cabled" options={CABLES} value={cabled} onChange={setCabled} />
-      </div>
+      <CabledChoice value={cabled} onChange={setCabled} />
       <h2 className="border-t border-line pt-3 text-xl">
         {toUse ? "It is enough for" : "What it could become"}
       </h2>
@@ -221,16 +207,9 @@ interface ChosenProps {
 
 /** One thing in its own measures, with its curve; begun by a press. */
 function ChosenThing({ start, toUse, onDone }: ChosenProps) {
-  const thing = START_LIST.find(({ id }) => id === start);
-  const usual = usualOf(start);
-  const across = useDraftField(`use ${start} across`, ENTERED.across, usual.acrossMm);
-  const ease = useDraftField(`use ${start} ease`, ENTERED.ease, usual.easeMm);
-  const along = useDraftField(`use ${start} along`, ENTERED.along, usual.alongMm);
+  const thing = thingOf(start);
+  const { across, ease, along, measures } = useMeasures("use", start);
   const freed = thing?.grows === "length";
-  const measures: Measures | null =
-    across.value !== null && ease.value !== null && along.value !== null
-      ? { acrossMm: across.value, easeMm: ease.value, alongMm: along.value }
-      : null;
   const { told, pending } = useMaking(toUse, start, measures);
   return (
     <section aria-label={thing?.name ?? "The thing"} className="rounded-xl border border-ink p-4">

@@ -5,7 +5,7 @@ import { referenceClass, type Made, type ReferenceClass } from "@/core/forecast/
 import { METRES_IN_YARD, metres, type UnitSystem } from "@/core/units/brands";
 import { formatYarn, plain } from "@/core/units/format";
 import { countOf } from "@/core/words/things";
-import { areaOf, takenBy, type ProjectCard } from "@/state/keeping/cards";
+import { takenBy, type ProjectCard } from "@/state/keeping/cards";
 import { lookHome, useHome } from "@/state/keeping/home";
 import { useUnits } from "@/state/keeping/settings";
 import { useOmissions } from "@/state/engine/omissions";
@@ -35,7 +35,7 @@ export function MadeBefore({ answer }: { readonly answer: KnownSeen }) {
   const of = (mm: number) => (all * mm) / quantilesMm.p50;
   const told = referenceClass(madeOf(cards), {
     made: { id: project.id, name: project.name, used: false, ...took },
-    areaDm2: areaOf(answer),
+    areaDm2: took.areaDm2,
     p10M: of(quantilesMm.p10),
     p50M: all,
     p90M: of(quantilesMm.p90),

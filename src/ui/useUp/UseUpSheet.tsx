@@ -1,18 +1,18 @@
 "use client";
 import { useMemo, useState } from "react";
-import type { Freed, HandOf, SectionPlace, UsedUp, UseUpAsked } from "@/core/order/useUp";
+import type { Freed, SectionPlace } from "@/core/order/ladder";
+import type { HandOf, UsedUp, UseUpAsked } from "@/core/order/useUp";
 import { fullName, isSameYarn } from "@/core/project/label";
 import type { Project } from "@/core/project/project";
 import { hasAsked, isFabric } from "@/core/project/sectionKinds";
-import type { ShelfEntry } from "@/core/project/shelf";
-import { grams, metres, millimetres } from "@/core/units/brands";
-import { formatChance, formatMassFine, formatSize, formatYarn } from "@/core/units/format";
+import { metres, millimetres } from "@/core/units/brands";
+import { formatChance, formatSize, formatYarn } from "@/core/units/format";
 import { say } from "@/core/words/message";
 import { countOf } from "@/core/words/things";
 import { readYarnInHand } from "@/core/yarn/inHand";
 import type { PutUp } from "@/core/yarn/putUp";
 import { useChosenPiece, useChosenSection } from "@/state/chosen/chosen";
-import { useDraft } from "@/state/chosen/startDraft";
+import { useDrafts } from "@/state/chosen/startDraft";
 import { openUseUp } from "@/state/chosen/useUpSheet";
 import { useAnswer } from "@/state/engine/answer";
 import { useAsked } from "@/state/engine/asked";
@@ -30,6 +30,7 @@ import { undoable } from "@/ui/parts/undoable";
 import { NotWhole } from "@/ui/frame/LeftOut";
 import { sectionName } from "@/ui/pieces/sectionWords";
 import { StepCurve } from "./StepCurve";
+import { tellInHand } from "./tellInHand";
 
 /** Makes something of the open project as long, as many or as large as the yarn at hand lasts. */
 export function UseUpSheet() {
@@ -144,14 +145,6 @@ const fabricsOf = ({ pieces }: Project): readonly FabricOf[] =>
           .map((section) => ({ pieceId: id, sectionId: section.id, pieceName: name || "Piece", section })),
   );
 
-/** How a shelf holds a yarn, as it would be typed; nothing where it holds none. */
-function onShelf(entries: readonly ShelfEntry[], name: string, units: "metric" | "imperial"): string {
-  const mine = entries.filter(({ label }) => isSameYarn(fullName(label), name));
-  const balls = mine.reduce((sum, entry) => sum + entry.balls, 0);
-  const parts = mine.flatMap(({ partsG }) => partsG.map((part) => formatMassFine(grams(part), units)));
-  return [...(balls > 0 ? [String(balls)] : []), ...parts].join(", ");
-}
-
 /** How much there is of each yarn that is used: typed, and at first what lies on the shelf. */
 function useHands(project: Project) {
   const units = useUnits();
@@ -159,31 +152,30 @@ function useHands(project: Project) {
   const { entries } = useShelf();
   const used = answer.known ? answer.yarns.map(({ yarn }) => yarn.id) : [];
   const yarns = project.yarns.filter(({ id }) => used.includes(id));
-  const [texts, keep] = useDraft<string>(`hands ${project.id}`, "{}");
-  const typed = JSON.parse(texts) as Readonly<Record<string, string>>;
+  const { texts, keep } = useDrafts();
   const first = project.yarns[0]?.putUp as PutUp | null | undefined;
   const each = yarns.map(({ id, name, putUp }) => {
-    const text = typed[id] ?? onShelf(entries, name, units);
+    const key = `hand ${project.id} ${id}`;
+    const mine = entries.filter(({ label }) => isSameYarn(fullName(label), name));
+    const text = texts[key] ?? tellInHand(mine, units);
     const ball = (putUp as PutUp | null) ?? first ?? null;
     const reading = ball && text.trim() !== "" ? readYarnInHand(text, ball) : null;
-    return { id, name, text, reading };
+    return { id, key, name, text, typed: texts[key] !== undefined, reading };
   });
   const hands = each.flatMap(({ id, reading }): readonly HandOf[] =>
     reading?.ok ? [{ yarnId: id, ...reading.value }] : [],
   );
-  const fields = each.map(({ id, name, text, reading }) => (
+  const fields = each.map(({ id, key, name, text, typed, reading }) => (
     <MeasureInput
       key={id}
       id={`hand-${id}`}
       label={`${name || "Yarn"} at hand`}
       text={text}
-      onText={(next) => keep(JSON.stringify({ ...typed, [id]: next }))}
+      onText={(next) => keep(key, next)}
       example={say("exampleAtHand")}
       wrong={reading && !reading.ok ? reading.message : undefined}
       says={
-        typed[id] === undefined && text !== ""
-          ? "as it lies on your shelf"
-          : "balls, weights or lengths; several are added up"
+        !typed && text !== "" ? "as it lies on your shelf" : "balls, weights or lengths; several are added up"
       }
     />
   ));
