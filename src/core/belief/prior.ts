@@ -1,6 +1,7 @@
 /** What is believed before anything is measured: engineering estimates, wide on purpose. */
 import { DRAW_IN_SD } from "../fabric/drawIn";
 import { BATH_SD, type GaugeSources, type Source } from "../garment/projectGauge";
+import { shareOfModel } from "../estimate/asked";
 import type { HandId } from "../project/hand";
 import { putUpId, SHARED_IDS, type UnknownIds, type UnknownId, type SharedId, type RareId } from "./unknowns";
 import { zeros, type Matrix } from "./gaussian";
@@ -61,10 +62,7 @@ export function priorOf(
   const sds = new Map<UnknownId, number>(yarns.map(({ id, putUpSd }) => [putUpId(id), putUpSd]));
   for (const [id, sd] of Object.entries(USUAL_SD)) sds.set(id as SharedId, sd);
   sds.set("width", widthSd);
-  sds.set(
-    "height",
-    height === "assumed" ? Math.hypot(widthSd, ASPECT_SD) : Math.hypot(HEIGHT_SD[height], awaySd),
-  );
+  if (height !== "assumed") sds.set("height", Math.hypot(HEIGHT_SD[height], awaySd));
   // What comes last draws last: extras leave the drawn figures of a project without any as they were.
   const shared = SHARED_IDS.filter((id) => id !== "extras");
   const axes: UnknownId[] = [...shared, ...yarns.map(({ id }) => putUpId(id)), "extras"];
@@ -74,11 +72,34 @@ export function priorOf(
   }
   const covariance = zeros(axes.length);
   for (const [index, id] of axes.entries()) covariance[index * axes.length + index] = (sds.get(id) ?? 0) ** 2;
-  if (height === "assumed") {
-    const [w, h] = [axes.indexOf("width"), axes.indexOf("height")];
-    covariance[w * axes.length + h] = covariance[h * axes.length + w] = widthSd ** 2;
+  const prior = { axes, mean: new Float64Array(axes.length), covariance };
+  if (height === "assumed") follow(prior, { one: "height", other: "width", slope: 1, sd: ASPECT_SD });
+  if (rare.amount !== undefined) {
+    // What the model is off of a loop is off alike in the need that was asked for: of the amount it is taken away.
+    const { share, restSd } = shareOfModel(USUAL_SD.loop);
+    follow(prior, { one: "amount", other: "loop", slope: -share, sd: Math.hypot(rare.amount, restSd) });
   }
-  return { axes, mean: new Float64Array(axes.length), covariance };
+  return prior;
+}
+
+interface Following {
+  readonly one: UnknownId;
+  readonly other: UnknownId;
+  readonly slope: number;
+  readonly sd: number;
+}
+
+/** Writes into a belief that one unknown is a slope times another, give or take its own deviation. */
+export function follow({ axes, mean, covariance }: Gaussian, { one, other, slope, sd }: Following): void {
+  const size = axes.length;
+  const [at, from] = [axes.indexOf(one), axes.indexOf(other)];
+  mean[at] = slope * (mean[from] ?? 0);
+  for (let place = 0; place < size; place += 1) {
+    const along = slope * (covariance[from * size + place] ?? 0);
+    covariance[at * size + place] = along;
+    covariance[place * size + at] = along;
+  }
+  covariance[at * size + at] = slope ** 2 * (covariance[from * size + from] ?? 0) + sd ** 2;
 }
 
 /** An unknown that keeps more of its doubt than this was not told of. */

@@ -3,7 +3,7 @@ import type { GaugeSources } from "../garment/projectGauge";
 import { HAND_IDS, HAND_SIZE, type Hand, type HandId } from "../project/hand";
 import { believedHand } from "./hand";
 import { changedBy, GENERAL, mixed, type HandEvidence } from "./handEvidence";
-import { ASPECT_SD, GENERAL_SD, type Gaussian } from "./prior";
+import { ASPECT_SD, follow, GENERAL_SD, type Gaussian } from "./prior";
 
 /** Gauge in a project is never surer than it drifts behind a swatch, however often a hand was seen. */
 const DRIFTS = [
@@ -57,20 +57,21 @@ export function priorByHand(
   for (const id of ["width", "height"] as const) if (sources[id] === "band") add(id, id, sources.awaySd ** 2);
   if (sources.width === "assumed")
     add("width", "width", Math.max(0, sources.assumedSd ** 2 - GENERAL_SD.width ** 2));
-  if (sources.height === "assumed" && sources.width !== "measured") {
-    const [width, height] = [place("width"), place("height")];
-    mean[height] = mean[width] ?? 0;
-    for (let other = 0; other < size; other += 1) {
-      const along = covariance[width * size + other] ?? 0;
-      covariance[height * size + other] = along;
-      covariance[other * size + height] = along;
-    }
-    covariance[height * size + height] = (covariance[width * size + width] ?? 0) + ASPECT_SD ** 2;
+  const byHand = { axes, mean, covariance };
+  if (sources.height === "assumed" && sources.width !== "measured")
+    follow(byHand, { one: "height", other: "width", slope: 1, sd: ASPECT_SD });
+  const amount = axes.indexOf("amount");
+  if (amount >= 0) {
+    // What is asked for hangs on the loop of whoever knits as it did before that was known.
+    const [loop, asked] = [place("loop"), axes.length * amount];
+    const slope = (prior.covariance[asked + loop] ?? 0) / (prior.covariance[loop * size + loop] ?? 1);
+    const own = (prior.covariance[asked + amount] ?? 0) - slope * (prior.covariance[asked + loop] ?? 0);
+    follow(byHand, { one: "amount", other: "loop", slope, sd: Math.sqrt(own) });
   }
   for (const { gauge, drift } of DRIFTS) {
     const at = (one: HandId, other: HandId) => covariance[place(one) * size + place(other)] ?? 0;
     const both = at(gauge, gauge) + at(drift, drift) + 2 * at(gauge, drift);
     add(drift, drift, Math.max(0, GENERAL_SD[drift] ** 2 - both));
   }
-  return { prior: { axes, mean, covariance }, changed };
+  return { prior: byHand, changed };
 }

@@ -46,7 +46,7 @@ export const HANGS_ON: { readonly [Id in QuestionId]: readonly (keyof Project)[]
   ballMap: ["log"],
   closing: [],
   finishing: ["pieces", "extras"],
-  useUp: ["typed"],
+  useUp: ["sizes", "typed"],
   order: ["order"],
   group: ["order", "size"],
   sides: ["size", "swap"],

@@ -14,6 +14,16 @@ import { allCounts, tallyRow } from "./tally";
 
 /** A designer's hand against the model's, standard deviation in ln. */
 export const DESIGNER_SD = 0.06;
+
+/**
+ * What a loop is off by so much in all: of its variance the hand's part is each knitter's own, and this share is the
+ * model's, the same for designer and knitter. `restSd` is what the loop leaves unknown of that.
+ */
+export function shareOfModel(loopSd: number): { readonly share: number; readonly restSd: number } {
+  const model = max(0, loopSd ** 2 - DESIGNER_SD ** 2);
+  const share = loopSd > 0 ? model / loopSd ** 2 : 0;
+  return { share, restSd: sqrt(model * (1 - share)) };
+}
 /** So many designers ask for one ball more than was used up; the others round up. */
 export const SPARE = 0.35;
 /** Who takes less than this of the one ball that is asked for would say so. */
@@ -22,7 +32,7 @@ const LEAST_OF_BALL = 1 / 3;
 const NEARLY = 0.35;
 const ROUNDED = 0.1;
 
-const { exp, hypot, log, max } = Math;
+const { exp, hypot, log, max, sqrt } = Math;
 
 /** A need by what is asked for: its middle in m, and its standard deviation in ln. */
 export interface AskedNeed {
@@ -65,7 +75,7 @@ export function askedNeed(asks: Asks): AskedNeed | null {
     (sum, one) => sum + one.share * ((middle(one) - mean) ** 2 + log(one.toM / one.fromM) ** 2 / 12),
     0,
   );
-  return { middleM: exp(mean), sd: hypot(Math.sqrt(variance), DESIGNER_SD) };
+  return { middleM: exp(mean), sd: hypot(sqrt(variance), DESIGNER_SD) };
 }
 
 /** The gauge that a pattern asks for its yarn at; what it does not say is the project's. */

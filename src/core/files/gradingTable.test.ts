@@ -20,8 +20,35 @@ test.each([
 });
 
 test.each([
+  ["9 (10, 12, 13)", ["1", "2", "3", "4"], null],
+  ["Yarn: 9 (10, 12, 13) balls", ["1", "2", "3", "4"], null],
+  [
+    "Size S (M, L, XL)\nTo fit chest 92 (100, 108, 116) cm\nLength: 58 (60, 62, 64) cm\n9 (10, 12, 13) balls",
+    ["S", "M", "L", "XL"],
+    920,
+  ],
+  ["S;;;9\nM;;;10 balls\nL; ; ; 12\nXL;;;13", ["S", "M", "L", "XL"], null],
+  ["S; 92; 58; 9\nM; 100; 60; 10\nL; 108; 62; 12\nXL; 116; 64; 13", ["S", "M", "L", "XL"], 920],
+])("%j has the balls of each size", (text, names, acrossMm) => {
+  const sizes = sizesOf(text);
+  expect(sizes.map(({ name }) => name)).toEqual(names);
+  expect(sizes.map(({ balls }) => balls)).toEqual([9, 10, 12, 13]);
+  expect(sizes[0]?.acrossMm).toBe(acrossMm);
+});
+
+test("inches are inches in a list too", () => {
+  const [one, other] = sizesOf("Chest 36 (40) in\nLength 23 (24) inches");
+  expect([one?.acrossMm, other?.alongMm].map((mm) => Number(mm?.toFixed(3)))).toEqual([914.4, 609.6]);
+});
+
+test.each([
   ["", 1, /^No sizes yet/],
   ["S; 92", 1, /^A size is its name/],
+  ["S (M, L)", 1, /^A size is its name/],
+  ["S (M, L)\n92 (100, 108)", 2, /^Write before the figures/],
+  ["S (M, L)\nballs: 9 (10)", 2, /^Here stand 2 sizes, and above 3 sizes/],
+  ["Chest 92 (100) cm\nballs: 9 (10)", 2, /^A size is its name/],
+  ["S;;;nine", 1, /./],
   ["S; 92; 58\nM; wide; 60", 2, /wide/],
   ["S; 92; 58\nM; 100; 60 g", 2, /./],
   [Array.from({ length: 21 }, (_, at) => `${at}; 92; 58`).join("\n"), 21, /^At most 20/],
@@ -37,11 +64,12 @@ test("what is written one a line is read again, and no text makes it throw", () 
     name: fc.stringMatching(/^[A-Za-z0-9 ]{1,12}$/).map((name) => name.trim() || "S"),
     acrossMm: fc.integer({ min: 10, max: 5000 }),
     alongMm: fc.integer({ min: 10, max: 9000 }),
+    balls: fc.option(fc.integer({ min: 1, max: 60 })),
   });
   fc.assert(
     fc.property(fc.array(size, { minLength: 1, maxLength: 20 }), (sizes) => {
       const text = sizes
-        .map(({ name, acrossMm, alongMm }) => `${name}; ${acrossMm} mm; ${alongMm} mm`)
+        .map(({ name, acrossMm, alongMm, balls }) => `${name}; ${acrossMm} mm; ${alongMm} mm; ${balls ?? ""}`)
         .join("\n");
       expect(sizesOf(text)).toEqual(sizes);
     }),

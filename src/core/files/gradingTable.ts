@@ -1,13 +1,16 @@
 /** A table of sizes as a designer has it: typed, pasted from a spreadsheet, or as CSV. */
 import Papa from "papaparse";
-import { LENGTHS } from "../project/bounds";
+import { sizesIn } from "../pattern/sizes";
+import { COUNTS, LENGTHS } from "../project/bounds";
 import { MOST_SIZES, type GradedSize } from "../project/sizes";
+import { readCount } from "../typed/count";
 import { BARE_LENGTH, readLength } from "../typed/length";
+import { read, type Reading } from "../typed/reading";
 import type { UnitSystem } from "../units/brands";
 import { say, type Message } from "../words/message";
 
 export type GradingRead =
-  | { readonly ok: true; readonly sizes: readonly Omit<GradedSize, "id">[] }
+  | { readonly ok: true; readonly sizes: readonly Size[] }
   | { readonly ok: false; readonly line: number; readonly message: Message };
 
 /** Signs that part the cells of a line, the surest first; a comma may stand in a number. */
@@ -15,28 +18,112 @@ const SEPARATORS = ["\t", ";", "|", ","] as const;
 
 const separatorOf = (text: string) => SEPARATORS.find((sign) => text.includes(sign)) ?? ",";
 
+type Size = Omit<GradedSize, "id">;
+
 /**
- * Reads sizes, one a line: its name, the measure round or across, the length; a head above them is passed over.
+ * Reads sizes, one a line: its name, the measure round or across, the length, and balls that the pattern asks for if it
+ * says so; a head above them is passed over. Or as patterns print them, all sizes in each line: "Chest 92 (100, 108) cm".
  * Numbers without a unit are cm or inches. Errors, each with its line: no lines, a cell too few, what is no length.
  * Example: `readGrading("S; 92; 58\nM; 100; 60", "metric")` is two sizes, the second of 1000 by 600 mm.
  */
 export function readGrading(text: string, units: UnitSystem): GradingRead {
+  const lines = text.split(/\r\n|\n|\r/);
+  const told = lines.filter((line) => line.trim() !== "");
+  return told.length > 0 && told.every((line) => sizesIn(line).length > 1)
+    ? readLists(lines, units)
+    : readLines(text, units);
+}
+
+function readLines(text: string, units: UnitSystem): GradingRead {
   const { data } = Papa.parse<string[]>(text, { delimiter: separatorOf(text), skipEmptyLines: false });
-  const sizes: Omit<GradedSize, "id">[] = [];
+  const sizes: Size[] = [];
   for (const [index, row] of data.entries()) {
     const cells = row.map((cell) => cell.trim());
     if (cells.every((cell) => cell === "")) continue;
-    const [name = "", across = "", along = ""] = cells;
+    const [name = "", across = "", along = "", balls = ""] = cells;
     const fails = (message: Message): GradingRead => ({ ok: false, line: index + 1, message });
-    if (across === "" || along === "") return fails(say("sizeLacksMeasure"));
-    const wide = readLength(across, BARE_LENGTH[units], LENGTHS.width);
+    // Of what only a pattern's requirement is known, balls are enough.
+    const measured = across !== "" || along !== "" || balls === "";
+    if (measured && (across === "" || along === "")) return fails(say("sizeLacksMeasure"));
+    const wide = measured ? readLength(across, BARE_LENGTH[units], LENGTHS.width) : NONE;
     // A head has no figure in it.
     if (!wide.ok && sizes.length === 0 && !/\d/.test(across + along)) continue;
     if (!wide.ok) return fails(wide.message);
-    const long = readLength(along, BARE_LENGTH[units], LENGTHS.piece);
+    const long = measured ? readLength(along, BARE_LENGTH[units], LENGTHS.piece) : NONE;
     if (!long.ok) return fails(long.message);
+    const asked = balls === "" ? NONE : readBalls(balls);
+    if (!asked.ok) return fails(asked.message);
     if (sizes.length >= MOST_SIZES) return fails(say("tooManySizes", { most: MOST_SIZES }));
-    sizes.push({ name: name.slice(0, 60), acrossMm: wide.value, alongMm: long.value });
+    sizes.push({
+      name: name.slice(0, LONGEST_NAME),
+      acrossMm: wide.value,
+      alongMm: long.value,
+      balls: asked.value,
+    });
   }
   return sizes.length > 0 ? { ok: true, sizes } : { ok: false, line: 1, message: say("sayTheSizes") };
+}
+
+const LONGEST_NAME = 60;
+const NONE: Reading<null> = read(null);
+
+/** "9" or "9 balls". */
+const readBalls = (text: string) => readCount(text.replace(/\s*balls?\s*$/i, ""), COUNTS.balls);
+
+type ListOf = "name" | "acrossMm" | "alongMm" | "balls";
+
+/** What the figures of a line are, by the word beside them. */
+const LISTS: readonly (readonly [RegExp, ListOf])[] = [
+  [/\b(?:balls?|yarn)\b/i, "balls"],
+  [/\b(?:long|length|height|high)\b/i, "alongMm"],
+  [/\b(?:chest|bust|waist|hips?|head|hand|foot|round|around|circumference|wide|width|across)\b/i, "acrossMm"],
+];
+
+/** What one line lists; null where neither a word nor its place says so. */
+function listOf(line: string, items: readonly string[], alone: boolean): ListOf | null {
+  const named = LISTS.find(([word]) => word.test(line));
+  if (named) return named[1];
+  if (/\bsizes?\b/i.test(line) || items.some((item) => !/^\d/.test(item))) return "name";
+  return alone && items.every((item) => /^\d+$/.test(item)) ? "balls" : null;
+}
+
+/** All sizes in each line, as patterns print them. */
+function readLists(lines: readonly string[], units: UnitSystem): GradingRead {
+  const told = lines.flatMap((line, index) => (line.trim() === "" ? [] : [{ line, at: index + 1 }]));
+  const count = sizesIn(told[0]?.line ?? "").length;
+  const sizes = Array.from({ length: count }, (_, at): { -readonly [Key in keyof Size]: Size[Key] } => ({
+    name: String(at + 1),
+    acrossMm: null,
+    alongMm: null,
+    balls: null,
+  }));
+  if (count > MOST_SIZES) return { ok: false, line: 1, message: say("tooManySizes", { most: MOST_SIZES }) };
+  for (const { line, at } of told) {
+    const fails = (message: Message): GradingRead => ({ ok: false, line: at, message });
+    const items = sizesIn(line);
+    const list = listOf(line, items, told.length === 1);
+    if (!list) return fails(say("sayWhatIsListed"));
+    if (items.length !== count) return fails(say("listsDiffer", { sizes: count, here: items.length }));
+    const unit = /[)\]]\s*([a-z"″]+)/i.exec(line)?.[1] ?? "";
+    for (const [place, size] of sizes.entries()) {
+      const item = items[place] ?? "";
+      if (list === "name") size.name = item;
+      else {
+        const value =
+          list === "balls"
+            ? readBalls(item)
+            : readLength(
+                /\d$/.test(item) ? `${item} ${unit}` : item,
+                BARE_LENGTH[units],
+                list === "acrossMm" ? LENGTHS.width : LENGTHS.piece,
+              );
+        if (!value.ok) return fails(value.message);
+        size[list] = value.value;
+      }
+    }
+  }
+  const half = sizes.some(({ acrossMm, alongMm }) => (acrossMm === null) !== (alongMm === null));
+  const nothing = sizes.some(({ acrossMm, balls }) => acrossMm === null && balls === null);
+  if (half || nothing) return { ok: false, line: told.at(-1)?.at ?? 1, message: say("sizeLacksMeasure") };
+  return { ok: true, sizes };
 }

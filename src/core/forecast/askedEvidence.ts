@@ -7,7 +7,7 @@ import { marginal } from "../belief/prior";
 import type { Belief } from "../belief/belief";
 import { deviationsOf, readerOf } from "../belief/unknowns";
 import { update } from "../belief/update";
-import { askedNeed, DESIGNER_SD, gaugeAsked } from "../estimate/asked";
+import { askedNeed, gaugeAsked, shareOfModel } from "../estimate/asked";
 import { NOTHING_OFF } from "../estimate/unknowns";
 import { yarnNeeds } from "../estimate/yarnNeed";
 import type { ProjectPlan } from "../estimate/wholeProject";
@@ -18,14 +18,7 @@ import { millimetres } from "../units/brands";
 /** Further apart than so many deviations it is asked about, and not taken in. */
 export const AMISS = 3;
 
-const { hypot, log, max, sqrt } = Math;
-
-/** What a loop is off: of it, the hand's part is each knitter's own, and the rest is the model's, the same for all. */
-function shareOfModel(sd: number): { readonly share: number; readonly restSd: number } {
-  const model = max(0, sd ** 2 - DESIGNER_SD ** 2);
-  const share = sd > 0 ? model / sd ** 2 : 0;
-  return { share, restSd: sqrt(model * (1 - share)) };
-}
+const { hypot, log } = Math;
 
 /**
  * A belief with what the pattern asks for taken in; the same belief where it asks for nothing, says it of several yarns,

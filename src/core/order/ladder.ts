@@ -2,9 +2,12 @@
 import { COUNTS } from "../project/bounds";
 import { withSection, type Project } from "../project/project";
 import { withFabric, isFabric } from "../project/sectionKinds";
+import { inSize } from "../forecast/inSize";
 import type { KnownForecast } from "../forecast/projectForecast";
 import { gradeProject, grading, withoutAsks } from "../garment/grade";
 import type { SectionLayouts } from "../garment/sectionLayout";
+import type { GradedSize } from "../project/sizes";
+import { between, type Steps } from "../steps";
 import type { WorkedSection } from "../garment/work/workPiece";
 
 /** A section of a piece. */
@@ -13,12 +16,14 @@ export interface SectionPlace {
   readonly sectionId: string;
 }
 
-/** What is left free: it grows by whole repeats, by copies of a piece, or by hundredths of the project's size. */
+/** What is left free: it grows by whole repeats, by copies of a piece, by hundredths of a size, or from size to size. */
 export type Freed =
   /** Several grow in proportion, the first by one repeat after the other. */
   | { readonly by: "length"; readonly sections: readonly SectionPlace[] }
   | { readonly by: "times"; readonly pieceId: string }
   | { readonly by: "size" }
+  /** By the sizes that the project is graded to. */
+  | { readonly by: "sizes" }
   /** Only asked whether the yarn is enough for it as it is. */
   | { readonly by: "nothing" };
 
@@ -30,6 +35,14 @@ export interface Ladder {
   readonly most: number;
   /** Whether a step takes as much as the one before it. */
   readonly even: boolean;
+  /** How a step is called, where it has a name of its own. */
+  readonly nameOf?: (count: number) => string;
+}
+
+/** A size that can be worked, and the project in it. */
+interface NamedSize {
+  readonly name: string;
+  readonly project: Project;
 }
 
 const { max, min, round } = Math;
@@ -86,15 +99,47 @@ function ladderByLength(
   };
 }
 
+/** From the smallest size to the largest: those with measures by their area, the others by their balls. */
+const rankOfSize = ({ acrossMm, alongMm, balls }: GradedSize) =>
+  acrossMm === null || alongMm === null ? (balls ?? 0) : acrossMm * alongMm;
+
+/** All sizes of a project that can be worked, the smallest first. */
+export function* sizesUp(
+  project: Project,
+  layOf: (project: Project) => SectionLayouts,
+): Steps<readonly NamedSize[]> {
+  const sizes = project.sizes.toSorted((a, b) => rankOfSize(a) - rankOfSize(b));
+  const found: NamedSize[] = [];
+  for (const [place, size] of sizes.entries()) {
+    const [from, to] = [place / sizes.length, (place + 1) / sizes.length];
+    const sized = yield* between(from, to, inSize(project, size, { layOf }));
+    if (sized) found.push({ name: size.name || String(place + 1), project: sized.project });
+  }
+  return found;
+}
+
 /** The way up of what is freed; null where nothing of it can grow. Sections that are laid are those of `laid`. */
 export function ladderOf(
   project: Project,
   own: KnownForecast,
   freed: Freed,
-  laid: SectionLayouts,
+  { laid, sizes }: { readonly laid: SectionLayouts; readonly sizes: readonly NamedSize[] },
 ): Ladder | null {
   if (freed.by === "length") return ladderByLength(project, own, freed.sections);
   if (freed.by === "nothing") return { at: () => project, start: 1, most: 1, even: false };
+  if (freed.by === "sizes") {
+    const [first] = sizes;
+    const of = (count: number) => sizes[count - 1] ?? first;
+    return first
+      ? {
+          at: (count) => of(count)?.project ?? project,
+          nameOf: (count) => of(count)?.name ?? "",
+          start: 1,
+          most: sizes.length,
+          even: false,
+        }
+      : null;
+  }
   if (freed.by === "times") {
     const piece = project.pieces.find(({ id, leftOut }) => id === freed.pieceId && !leftOut);
     if (!piece) return null;

@@ -11,7 +11,10 @@ import {
 } from "@testing/anyProject";
 import { sentence } from "@testing/sentence";
 import { demoProject } from "@/demo/slipover";
+import { finishedOf } from "../estimate/finished";
 import { CERTAINTIES } from "../forecast/forecast";
+import { inSize } from "../forecast/inSize";
+import { onlyAsked } from "../templates/onlyAsked";
 import { omissionsOf } from "../forecast/omissions";
 import { forecastProject } from "../forecast/projectForecast";
 import { layProject } from "../garment/panelLayout";
@@ -196,6 +199,53 @@ test("in the same shape it grows both ways; more yarn never makes it smaller", (
   const areas = sizes.map((size) => (size ? size.acrossMm * size.alongMm : 0));
   expect(areas[0]).toBeGreaterThan(0);
   expect(areas).toEqual([...areas].sort((a, b) => a - b));
+});
+
+const graded = (
+  id: string,
+  acrossMm: number | null,
+  alongMm: number | null,
+  balls: number | null = null,
+) => ({
+  id,
+  name: id,
+  acrossMm,
+  alongMm,
+  balls,
+});
+
+test.each([
+  [1, 82],
+  [3, 246],
+  [5, 410],
+  [30, 2460],
+])("of its sizes %d balls are enough for the largest whose own forecast says so", (balls, lengthM) => {
+  const back = cabledBack({ by: "length", lengthMm: 600, rows: null });
+  const now = finishedOf(back, answerTo(back)) ?? { acrossMm: 0, alongMm: 0 };
+  const sizes = [1.6, 0.3, 1, 0.6].map((times) =>
+    graded(String(times), now.acrossMm * times, now.alongMm * Math.min(1, times)),
+  );
+  const project = { ...back, sizes };
+  const enough = ["0.3", "0.6", "1", "1.6"].filter((name) => {
+    const size = sizes.find((one) => one.name === name);
+    const sized = size && toEnd(inSize(project, size, { layOf }));
+    return sized && chance(sized.project, { lengthM, balls }) >= 0.95;
+  });
+  const told = used(project, { by: "sizes" }, hand(lengthM, balls));
+  expect(told?.found?.name).toBe(enough.at(-1));
+});
+
+test("of what is only asked for, sizes go by the balls of each", () => {
+  const asks = { balls: 9, ball: { massG: 50, lengthM: 82 } };
+  const project = {
+    ...onlyAsked({ asks, cabledPercent: 0 }),
+    sizes: [graded("L", null, null, 12), graded("S", null, null, 9), graded("M", null, null, 10)],
+  };
+  const lasts = (balls: number) => used(project, { by: "sizes" }, hand(82 * balls, balls));
+  expect(lasts(4)?.found).toBeNull();
+  expect(lasts(4)?.beyond?.name).toBe("S");
+  expect([10, 12, 20].map((balls) => lasts(balls)?.found?.name)).toEqual(["S", "M", "L"]);
+  expect(lasts(12)?.project?.asks.balls).toBe(10);
 });
 
 test("two sections grow in proportion, and the chance is that of the yarn that ends first", () => {

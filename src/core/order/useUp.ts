@@ -13,7 +13,7 @@ import { between, type Steps } from "../steps";
 import { finishedOf, type Finished } from "../estimate/finished";
 import { forecasting, type KnownForecast } from "../forecast/projectForecast";
 import { rankOf } from "./enough";
-import { ladderOf, type Freed, type Ladder } from "./ladder";
+import { ladderOf, sizesUp, type Freed, type Ladder } from "./ladder";
 
 /** So much of one yarn of the project. */
 export interface HandOf extends YarnInHand {
@@ -25,11 +25,13 @@ interface Step {
   readonly count: number;
   readonly chance: number;
   readonly alongMm: number | null;
+  /** Of a size that has a name; null for all else. */
+  readonly name: string | null;
 }
 
 export interface UsedUp {
   readonly by: Freed["by"];
-  /** Steps that the yarn lasts for: repeats, copies, hundredths of the size; null where it is not enough for one. */
+  /** Steps that the yarn lasts for: repeats, copies, hundredths of the size, the so manieth of its sizes; null where it is not enough for one. */
   readonly found: (Step & { readonly size: Finished | null }) | null;
   /** The first step that is too much, or the least one where none is enough. */
   readonly beyond: Step | null;
@@ -217,15 +219,16 @@ export function* usingUp(
   { freed, inHand }: UseUpAsked,
   layOf: (project: Project) => SectionLayouts,
 ): Steps<UsedUp | null> {
-  const own = yield* between(0, 0.15, wholeAnswer(project, layOf));
-  const ladder = own && ladderOf(project, own, freed, layOf(project));
+  const own = yield* between(0, 0.1, wholeAnswer(project, layOf));
+  const sizes = freed.by === "sizes" ? yield* between(0.1, 0.4, sizesUp(project, layOf)) : [];
+  const ladder = own && ladderOf(project, own, freed, { laid: layOf(project), sizes });
   if (!own || !ladder) return null;
   const trials = new Trials(ladder, own, inHand, layOf);
   const wanted = CERTAINTIES[project.certainty];
   const holds = function* (count: number): Steps<boolean> {
     return ((yield* trials.at(count))?.chance ?? 0) >= wanted;
   };
-  const out = ladder.even ? yield* between(0.15, 0.4, runsOut(trials, ladder)) : null;
+  const out = ladder.even ? yield* between(0.1, 0.4, runsOut(trials, ladder)) : null;
   const start = out ? max(1, min(ladder.most, stepFor(out, wanted))) : ladder.start;
   const count = yield* between(0.4, 0.9, largest({ start, most: ladder.most, near: out ? 1 : null }, holds));
   const found = count > 0 ? yield* trials.at(count) : null;
@@ -235,6 +238,7 @@ export function* usingUp(
     count: at,
     chance,
     alongMm: sizeOf(so, answer)?.alongMm ?? null,
+    name: ladder.nameOf?.(at) ?? null,
   });
   const curve = !found
     ? []
@@ -302,5 +306,6 @@ function curveOf(out: Float64Array, [one, other]: readonly [Step, Step], most: n
       count,
       chance: count === one.count ? one.chance : count === other.count ? other.chance : chanceAt(out, count),
       alongMm: each === null || one.alongMm === null ? null : one.alongMm + (count - one.count) * each,
+      name: null,
     }));
 }

@@ -3,6 +3,7 @@ import * as z from "zod/mini";
 import { COUNTS, LENGTHS } from "./bounds";
 import { count, measure } from "./boundedNumbers";
 import { putUpSchema } from "./label";
+import type { GradedSize } from "./sizes";
 
 /** How a pattern says how much yarn: balls to buy, "nearly three balls", or a length. */
 const ASKS_BY = ["balls", "nearly", "length"] as const;
@@ -53,3 +54,14 @@ export type Asks = z.infer<typeof asks>;
 
 /** What a pattern asks for, as far as it is given. Example: `newAsks({ balls: 9, ball })` says nothing of its gauge. */
 export const newAsks = (given: Partial<Asks> = {}): Asks => ({ ...NO_ASKS, ...given });
+
+/** What a pattern asks for in another of its sizes, of which it says the balls. */
+export const inSizeOf = (asks: Asks, balls: number): Asks => ({
+  ...asks,
+  by: asks.by === "length" ? "balls" : asks.by,
+  balls,
+});
+
+/** Whether it is this size of the pattern that it asks for. */
+export const isInSize = (asks: Asks, size: Pick<GradedSize, "balls" | "acrossMm" | "alongMm">): boolean =>
+  asks.balls === size.balls && asks.acrossMm === size.acrossMm && asks.alongMm === size.alongMm;

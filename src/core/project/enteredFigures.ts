@@ -5,8 +5,11 @@ import { grams } from "../units/brands";
 import { formatMassFine } from "../units/format";
 import { BARE_YARN, readLength } from "../typed/length";
 import { readMass } from "../typed/mass";
-import { read, type Bounds, type Reading } from "../typed/reading";
+import { readCount } from "../typed/count";
+import { read, unread, type Bounds, type Reading } from "../typed/reading";
+import { say } from "../words/message";
 import { COUNTS, LENGTHS } from "./bounds";
+import { inBrackets, MOST_SIZES } from "./sizes";
 import {
   counted,
   ease,
@@ -51,6 +54,22 @@ const parts: FigureKind<number[]> = {
   tell: (masses, units) => masses.map((mass) => formatMassFine(grams(mass), units)).join("; "),
 };
 
+/** Balls of a pattern, of each of its sizes where it says so. Example: "9 (10, 12, 13)"; also "9". */
+const ballsBySize: FigureKind<number[]> = {
+  read: (text): Reading<number[]> => {
+    const counts: number[] = [];
+    for (const one of text.split(/[(),;:/[\]\s]+/).filter((part) => /\d/.test(part))) {
+      const count = readCount(one, COUNTS.balls);
+      if (!count.ok) return count;
+      counts.push(count.value);
+    }
+    if (counts.length === 0) return unread(say("oneNumber", { thing: "ball" }));
+    if (counts.length > MOST_SIZES) return unread(say("tooManySizes", { most: MOST_SIZES }));
+    return read(counts);
+  },
+  tell: inBrackets,
+};
+
 const YARN: Bounds = {
   least: 10,
   most: 60_000_000,
@@ -80,6 +99,7 @@ export const ENTERED = {
   postage: money,
   freePostFrom: money,
   balls: counted(COUNTS.balls),
+  ballsBySize,
   doneShare: share,
   yarnAsked: yarnMetres,
   partBalls: parts,

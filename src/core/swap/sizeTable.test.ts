@@ -8,10 +8,17 @@ import { newAsks } from "../project/asks";
 import type { Project } from "../project/project";
 import { onlyAsked } from "../templates/onlyAsked";
 import { toEnd } from "../steps";
+import { swapProject } from "./swapProject";
 import { ballsParagraph, sizeTable, type SizeCell } from "./sizeTable";
 
 const layOf = (project: Project) => layProject(project);
-const size = (id: string, acrossMm: number, alongMm: number) => ({ id, name: id, acrossMm, alongMm });
+const size = (id: string, acrossMm: number | null, alongMm: number | null, balls: number | null = null) => ({
+  id,
+  name: id,
+  acrossMm,
+  alongMm,
+  balls,
+});
 const chunky = candidateSchema.parse({
   id: "chunky",
   label: {
@@ -77,6 +84,27 @@ test("of what is only asked for, sizes follow the size that it is asked for in",
   expect((large?.told?.needM ?? 0) / (medium?.told?.needM ?? 1)).toBeCloseTo(1.1 * 1.05, 2);
   const unsaid = told({ ...project, asks: newAsks({ ...asks, acrossMm: null }) });
   expect(unsaid.map((cell) => cell.told)).toEqual([null, null]);
+});
+
+test("of what is only asked for, the pattern's own balls of a size go before its measures", () => {
+  const asks = newAsks({ balls: 9, ball: { massG: 50, lengthM: 82 } });
+  const asking = (balls: number): Project => ({
+    ...onlyAsked({ asks: { ...asks, balls }, cabledPercent: 0 }),
+    swap: { keep: "size", candidates: [chunky] },
+  });
+  const project = { ...asking(9), sizes: [size("S", null, null, 9), size("L", 1100, 630, 12)] };
+  const cells = told(project);
+  expect(cells.map((cell) => cell.told?.acrossMm)).toEqual([null, null, null, null]);
+  for (const [place, balls] of [9, 12].entries()) {
+    const [own] = answerTo(asking(balls)).yarns;
+    expect(cells[place]?.told).toMatchObject({ balls: own.advised.balls, needM: own.totalMm / 1000 });
+    const so = swapProject(asking(balls), chunky, { keep: "size", layOf });
+    expect(cells[2 + place]?.told?.needM).toBeCloseTo(so ? answerTo(so).yarns[0].totalMm / 1000 : NaN, 6);
+  }
+});
+
+test("of a garment that is described, balls without measures tell no size", () => {
+  expect(told({ ...back, sizes: [size("S", null, null, 9)] })[0]?.told).toBeNull();
 });
 
 test("a size that cannot be worked is told as such, and then there is no paragraph", () => {

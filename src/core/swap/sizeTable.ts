@@ -2,11 +2,12 @@
 import { finishedOf } from "../estimate/finished";
 import { omissionsOf } from "../forecast/omissions";
 import { forecasting } from "../forecast/projectForecast";
-import { resized } from "../forecast/sizeOptions";
+import { inSize, type InSize } from "../forecast/inSize";
 import type { Market } from "../order/market";
 import { candidateName, type Candidate } from "../project/candidates";
 import type { Project } from "../project/project";
-import type { GradedSize } from "../project/sizes";
+import { hasAsked } from "../project/sectionKinds";
+import { inBrackets, type GradedSize } from "../project/sizes";
 import { between, type Steps } from "../steps";
 import { toMetres } from "../units/brands";
 import { leastChance } from "./bought";
@@ -25,9 +26,9 @@ export interface SizeCell {
     readonly balls: number;
     readonly chance: number;
     readonly needM: number;
-    /** As it comes out. */
-    readonly acrossMm: number;
-    readonly alongMm: number;
+    /** As it comes out; null where only the balls that its pattern asks for are known. */
+    readonly acrossMm: number | null;
+    readonly alongMm: number | null;
     /** With postage; null where no price is known. */
     readonly cost: number | null;
   } | null;
@@ -48,51 +49,47 @@ export function* sizeTable(
   { layOf, onCell }: { readonly layOf: LayOf; readonly onCell: (cell: SizeCell) => void },
 ): Steps<readonly SizeCell[]> {
   const own = ownCandidate(project);
-  const { sizes, size } = project;
+  const { sizes } = project;
   if (!own || sizes.length === 0) return [];
   const yarns: readonly Candidate[] = [own, ...project.swap.candidates];
+  const step = 1 / (yarns.length * sizes.length);
   const cells: SizeCell[] = [];
-  for (const [index, candidate] of yarns.entries()) {
-    const so = index === 0 ? project : swapProject(project, candidate, { keep: "size", layOf });
-    for (const [place, one] of sizes.entries()) {
-      const from = (index * sizes.length + place) / (yarns.length * sizes.length);
-      const step = 1 / (yarns.length * sizes.length);
-      const wanted = { acrossMm: one.acrossMm + size.easeMm, alongMm: one.alongMm };
+  for (const candidate of yarns)
+    for (const size of sizes) {
+      const inYarn = (one: Project) =>
+        candidate === own ? one : swapProject(one, candidate, { keep: "size", layOf });
+      const from = cells.length * step;
+      const sized = yield* between(from, from + 0.8 * step, inSize(project, size, { layOf, inYarn }));
       const told =
-        so && (yield* between(from, from + step, cellOf(so, candidate, wanted, { markets, layOf })));
-      const cell = { yarnId: candidate.id, yarn: candidateName(candidate), size: one, told };
+        sized &&
+        (yield* between(from + 0.8 * step, from + step, toldOf(sized, candidate, { markets, layOf })));
+      const cell = { yarnId: candidate.id, yarn: candidateName(candidate), size, told };
       cells.push(cell);
       onCell(cell);
     }
-  }
   return cells;
 }
 
-/** A project in one size, with what is bought for it. */
-function* cellOf(
-  so: Project,
+/** What is bought for a project in a size. */
+function* toldOf(
+  { project, reads }: InSize,
   candidate: Candidate,
-  wanted: { readonly acrossMm: number; readonly alongMm: number },
   { markets, layOf }: SizeTableAsked & { readonly layOf: LayOf },
 ): Steps<SizeCell["told"]> {
-  const laid = layOf(so);
-  const answer = yield* between(0, 0.2, forecasting(so, laid));
-  const now = answer.known ? finishedOf(so, answer) : null;
-  if (!answer.known || !now) return null;
-  const sized = yield* between(0.2, 0.8, resized(so, laid, { wanted, now, layOf, reads: answer.reads }));
-  if (!sized) return null;
-  const told = yield* between(0.8, 1, forecasting(sized, layOf(sized), answer.reads));
-  const finished = told.known ? finishedOf(sized, told) : null;
-  if (!told.known || !finished || omissionsOf(sized, told).length > 0) return null;
+  const told = yield* forecasting(project, layOf(project), reads);
+  const finished = told.known ? finishedOf(project, told) : null;
+  if (!told.known || omissionsOf(project, told).length > 0) return null;
+  if (!finished && !hasAsked(project)) return null;
   const strands = strandNeeds(candidate, told, {
-    certainty: sized.certainty,
+    certainty: project.certainty,
     offersOf: offersIn(markets),
   });
   return {
     ...totalOf(strands),
     chance: leastChance({ strands }),
     needM: toMetres(told.yarns[0].totalMm),
-    ...finished,
+    acrossMm: finished?.acrossMm ?? null,
+    alongMm: finished?.alongMm ?? null,
   };
 }
 
@@ -101,8 +98,6 @@ function* cellOf(
  * Null where a size has no answer.
  */
 export function ballsParagraph(cells: readonly SizeCell[]): string | null {
-  const balls = cells.map(({ told }) => told?.balls ?? null);
-  const [first, ...others] = balls;
-  if (first === undefined || balls.includes(null)) return null;
-  return others.length > 0 ? `${first} (${others.join(", ")})` : String(first);
+  const balls = cells.flatMap(({ told }) => told?.balls ?? []);
+  return balls.length > 0 && balls.length === cells.length ? inBrackets(balls) : null;
 }

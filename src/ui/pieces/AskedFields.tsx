@@ -5,6 +5,7 @@ import { asksBy } from "@/state/project/asks";
 import { useProjectPart } from "@/state/project/projectStore";
 import { Choice } from "@/ui/parts/Choice";
 import { MeasureField } from "@/ui/parts/MeasureField";
+import { WhichSize } from "@/ui/pieces/WhichSize";
 
 const BY = ASKS_BY_WORDS.map(([value, label]) => ({ value, label }));
 
@@ -25,6 +26,9 @@ export function AskedFields() {
           <MeasureField field="asksBall" label="A ball holds" example={say("exampleBall")} />
         </>
       )}
+      <div className="col-span-2 empty:hidden">
+        <WhichSize />
+      </div>
       <MeasureField field="asksStitches" label="Its stitch gauge" example="as yours" />
       <MeasureField field="asksRows" label="Its row gauge" example="as yours" />
       <MeasureField field="askedCabled" label="Cabled" example="e.g. 40 %" says="of its stitches, about" />

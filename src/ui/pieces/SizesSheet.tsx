@@ -3,6 +3,7 @@ import { useEffect, useId, useState } from "react";
 import { finishedOf } from "@/core/estimate/finished";
 import { readGrading } from "@/core/files/gradingTable";
 import { writeTable } from "@/core/files/tableText";
+import { hasAsked } from "@/core/project/sectionKinds";
 import type { GradedSize } from "@/core/project/sizes";
 import { ballsParagraph, type SizeCell } from "@/core/swap/sizeTable";
 import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
@@ -22,6 +23,7 @@ import { Said } from "@/ui/parts/Said";
 import { Sheet } from "@/ui/parts/Sheet";
 import { Table, type Column } from "@/ui/parts/Table";
 import { toast } from "@/ui/parts/toast";
+import { WhichSize } from "./WhichSize";
 
 /** All sizes side by side, in the pattern's yarn and in its substitutes. */
 export function SizesSheet({ onClose }: { readonly onClose: () => void }) {
@@ -32,10 +34,13 @@ export function SizesSheet({ onClose }: { readonly onClose: () => void }) {
   );
 }
 
+const tellMm = (mm: number | null, units: UnitSystem) =>
+  mm === null ? "" : tellSize(millimetres(mm), units);
+
 const asText = (sizes: readonly GradedSize[], units: UnitSystem) =>
   sizes
-    .map(({ name, acrossMm, alongMm }) =>
-      [name, tellSize(millimetres(acrossMm), units), tellSize(millimetres(alongMm), units)].join("; "),
+    .map(({ name, acrossMm, alongMm, balls }) =>
+      [name, tellMm(acrossMm, units), tellMm(alongMm, units), ...(balls === null ? [] : [balls])].join("; "),
     )
     .join("\n");
 
@@ -45,6 +50,7 @@ function Sizes() {
   const whole = useOmissions().length === 0;
   const project = useProject();
   const { sizes, size } = project;
+  const asked = hasAsked(project);
   const answer = useAnswer();
   const now = answer.known ? finishedOf(project, answer) : null;
   const [text, setText] = useState(() => asText(sizes, units));
@@ -56,7 +62,8 @@ function Sizes() {
       <div className="grid gap-3 sm:grid-cols-[2fr_1fr]">
         <div>
           <label htmlFor={id} className="text-sm">
-            One size a line: its name, the measure round or across, the length. Paste a table, or type it.
+            One size a line: its name, the measure round or across, the length, and the pattern’s balls if it
+            tells them. Or as it prints them, each line for all sizes: 9 (10, 12) balls.
           </label>
           <textarea
             id={id}
@@ -87,10 +94,14 @@ function Sizes() {
           {size.easeMm === 0
             ? "No ease is added; enter it under Size."
             : `${formatSize(millimetres(size.easeMm), units)} of ease are added to each, as entered under Size.`}
+          {asked && sizes.every(({ balls }) => balls !== null)
+            ? " Each is worked out by the balls that the pattern asks for in it."
+            : ""}
           {now &&
             ` As it is, it comes out at ${formatSize(millimetres(now.acrossMm), units)} × ${formatSize(millimetres(now.alongMm), units)}${size.around > 1 ? ", all round" : ""}.`}
         </p>
       </div>
+      {asked && <WhichSize />}
       {sizes.length > 0 && <SizesTold whole={whole} />}
     </div>
   );
@@ -108,13 +119,15 @@ function SizesTold({ whole }: { readonly whole: boolean }) {
     cells.find((cell) => cell.yarnId === yarnId && cell.size.id === sizeId);
   const own = yarns[0]?.id ?? "";
   const mm = (value: number) => formatSize(millimetres(value), units);
+  const both = (across: number | null, along: number | null) =>
+    across === null || along === null ? "–" : `${mm(across)} × ${mm(along)}`;
   const columns: Column<GradedSize>[] = [
     { id: "size", head: "Size", names: true, cell: ({ name }) => name || "–" },
     {
       id: "measures",
       head: size.easeMm === 0 ? "measures" : "measures, with ease",
       whole: true,
-      cell: ({ acrossMm, alongMm }) => `${mm(acrossMm + size.easeMm)} × ${mm(alongMm)}`,
+      cell: ({ acrossMm, alongMm }) => both(acrossMm === null ? null : acrossMm + size.easeMm, alongMm),
     },
     {
       id: "out",
@@ -122,9 +135,12 @@ function SizesTold({ whole }: { readonly whole: boolean }) {
       whole: true,
       cell: ({ id }) => {
         const told = cellOf(own, id)?.told;
-        return told ? `${mm(told.acrossMm)} × ${mm(told.alongMm)}` : "";
+        return told ? both(told.acrossMm, told.alongMm) : "";
       },
     },
+    ...(sizes.some(({ balls }) => balls !== null)
+      ? [{ id: "asked", head: "pattern asks", cell: ({ balls }: GradedSize) => balls ?? "" }]
+      : []),
     ...named.map(([yarnId, yarn]): Column<GradedSize> => ({
       id: yarnId,
       head: yarn,
@@ -199,7 +215,12 @@ interface CellProps {
 function Cell({ cell, weighed, units }: CellProps) {
   if (!cell) return <span className="text-faint">…</span>;
   const { told } = cell;
-  if (!told) return <span className="text-madder">cannot be worked completely</span>;
+  if (!told)
+    return (
+      <span className="text-madder">
+        {cell.size.acrossMm === null ? "its measures are missing" : "cannot be worked completely"}
+      </span>
+    );
   return (
     <>
       <strong className="font-display text-lg">{told.balls}</strong>
@@ -213,6 +234,8 @@ function Cell({ cell, weighed, units }: CellProps) {
   );
 }
 
+const cm = (mm: number | null | undefined) => (typeof mm === "number" ? (mm / 10).toFixed(1) : "");
+
 /** Metric numbers with the unit in the head, whatever units are shown. */
 const asCsv = (cells: readonly SizeCell[]) =>
   writeTable([
@@ -220,6 +243,7 @@ const asCsv = (cells: readonly SizeCell[]) =>
       "size",
       "across cm",
       "along cm",
+      "pattern asks balls",
       "comes out across cm",
       "comes out along cm",
       "yarn",
@@ -230,10 +254,11 @@ const asCsv = (cells: readonly SizeCell[]) =>
     ],
     ...cells.map(({ size, yarn, told }) => [
       size.name,
-      (size.acrossMm / 10).toFixed(1),
-      (size.alongMm / 10).toFixed(1),
-      told ? (told.acrossMm / 10).toFixed(1) : "",
-      told ? (told.alongMm / 10).toFixed(1) : "",
+      cm(size.acrossMm),
+      cm(size.alongMm),
+      size.balls === null ? "" : String(size.balls),
+      cm(told?.acrossMm),
+      cm(told?.alongMm),
       yarn,
       told ? String(told.balls) : "",
       told ? told.chance.toFixed(3) : "",

@@ -49,7 +49,10 @@ const FROM = [
 /** The pattern's yarn and how much of it, the yarn in hand: balls of each, and what becomes of the fabric. */
 export function ReplaceForm({ onDone }: { readonly onDone: () => void }) {
   const [by, setBy] = useDraft<AsksBy>("ask by", "balls");
-  const balls = useDraftField("ask balls", ENTERED.balls);
+  const listed = useDraftField("ask balls", ENTERED.ballsBySize);
+  const bySize = listed.value ?? [];
+  const [size, setSize] = useDraft("ask size", "0");
+  const balls = bySize[Number(size)] ?? bySize[0] ?? null;
   const ball = useDraftField("ask ball", ENTERED.ballHolds);
   const length = useDraftField("ask length", ENTERED.yarnAsked);
   const stitches = useDraftField("ask stitches", ENTERED.bandStitches);
@@ -62,7 +65,7 @@ export function ReplaceForm({ onDone }: { readonly onDone: () => void }) {
   const [strands, setStrands] = useDraft<Strands>("mine strands", "0");
   const [name, setName] = useDraft("mine name", "");
 
-  const asksEnough = by === "length" ? length.value !== null : (balls.value ?? 0) > 0;
+  const asksEnough = by === "length" ? length.value !== null : (balls ?? 0) > 0;
   const fields = [stitches, rows, mine, mineStitches, mineRows];
   const swatched = from === "swatch" && mineStitches.value !== null;
   const inHand: InHandYarn | null = mine.value && {
@@ -80,13 +83,14 @@ export function ReplaceForm({ onDone }: { readonly onDone: () => void }) {
           {
             asks: newAsks({
               by,
-              balls: balls.value,
+              balls,
               ball: ball.value,
               lengthM: length.value,
               stitchesPer10Cm: stitches.value,
               rowsPer10Cm: rows.value,
             }),
             cabledPercent: Number(cabled),
+            ...(bySize.length > 1 && { bySize }),
           },
           inHand,
         )
@@ -114,7 +118,7 @@ export function ReplaceForm({ onDone }: { readonly onDone: () => void }) {
           {by === "length" ? (
             <MeasureInput label="Yarn" {...length.input} example={say("exampleYarn", { m: 640 })} />
           ) : (
-            <MeasureInput label="Balls" {...balls.input} example="e.g. 9" />
+            <MeasureInput label="Balls" {...listed.input} example="e.g. 9, or 9 (10, 12)" />
           )}
           <MeasureInput label="A ball holds" {...ball.input} example={say("exampleBall")} />
           <MeasureInput
@@ -128,6 +132,17 @@ export function ReplaceForm({ onDone }: { readonly onDone: () => void }) {
             example={say("exampleGauge", { count: 25, counted: "rows" })}
           />
         </div>
+        {bySize.length > 1 && by !== "length" && (
+          <div className="mb-2 text-sm">
+            <p aria-hidden>Your size, with its balls</p>
+            <Choice
+              label="Your size"
+              options={bySize.map((count, at) => ({ value: String(at), label: `${at + 1}: ${count}` }))}
+              value={bySize[Number(size)] === undefined ? "0" : size}
+              onChange={setSize}
+            />
+          </div>
+        )}
         <div className="text-sm">
           <p aria-hidden>Cabled</p>
           <Choice label="How much is cabled" options={CABLED} value={cabled} onChange={setCabled} />
@@ -169,7 +184,7 @@ export function ReplaceForm({ onDone }: { readonly onDone: () => void }) {
           </p>
         )}
         {project && !told && <p className="text-faint">Calculating …</p>}
-        {told && <Substitutes sides={told} asked={by === "length" ? null : balls.value} />}
+        {told && <Substitutes sides={told} asked={by === "length" ? null : balls} />}
       </div>
       <div className="flex flex-wrap items-center justify-end gap-3">
         <Button

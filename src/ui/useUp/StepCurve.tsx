@@ -74,7 +74,8 @@ export function StepCurve({ used: { curve, found, by }, weighed }: StepCurveProp
 }
 
 /** How long something is at a step, or how often it is worked. */
-function lengthOf({ count, alongMm }: Step, by: UsedUp["by"], units: "metric" | "imperial"): string {
+function lengthOf({ count, alongMm, name }: Step, by: UsedUp["by"], units: "metric" | "imperial"): string {
+  if (name !== null) return `size ${name}`;
   if (by === "times") return countOf(count, "time");
   if (alongMm === null) return countOf(count, "repeat");
   const long = `${formatSize(millimetres(alongMm), units)} long`;

@@ -45,8 +45,12 @@ const BY = [
   { value: "length", label: "the length of some sections" },
   { value: "times", label: "how often a piece is worked" },
   { value: "size", label: "all of it, in its shape" },
+  { value: "sizes", label: "which of its sizes" },
 ] as const;
 type By = (typeof BY)[number]["value"];
+
+/** Sizes are one way only where there are some. */
+const waysOf = ({ sizes }: Project) => (sizes.length > 1 ? BY : BY.filter(({ value }) => value !== "sizes"));
 
 const placeOf = ({ pieceId, sectionId }: SectionPlace): SectionPlace => ({ pieceId, sectionId });
 const keyOf = ({ pieceId, sectionId }: SectionPlace) => `${pieceId} ${sectionId}`;
@@ -60,7 +64,9 @@ function UseUp() {
   const fabrics = fabricsOf(project);
   const own = fabrics.find(({ sectionId }) => sectionId === section.id) ?? fabrics[0];
   const onlyAsked = hasAsked(project);
-  const [by, setBy] = useState<By>(onlyAsked || !own ? "size" : "length");
+  const [by, setBy] = useState<By>(
+    !onlyAsked && own ? "length" : project.sizes.length > 1 ? "sizes" : "size",
+  );
   const [freed, setFreed] = useState<readonly string[]>(own ? [keyOf(own)] : []);
   const [pieceId, setPieceId] = useState(piece.id);
   const { hands, fields } = useHands(project);
@@ -76,7 +82,7 @@ function UseUp() {
   return (
     <div className="mt-2 grid gap-3">
       {!whole && <NotWhole>How far a yarn goes cannot be told.</NotWhole>}
-      <Select label="What varies" options={BY} value={by} onChange={setBy} />
+      <Select label="What varies" options={waysOf(project)} value={by} onChange={setBy} />
       {by === "length" && (
         <ul aria-label="Sections that vary together" className="grid max-h-40 gap-1 overflow-y-auto">
           {fabrics.map((one) => (
@@ -197,14 +203,19 @@ function Told({ told, project }: { readonly told: UsedUp; readonly project: Proj
           ? "Not enough for any of it"
           : by === "times"
             ? countOf(found.count, "time")
-            : found.size
-              ? `${size(found.size.acrossMm)} × ${size(found.size.alongMm)}`
-              : by === "size"
-                ? `${found.count} % of its size`
-                : countOf(found.count, "repeat")}
+            : found.name !== null
+              ? `Size ${found.name}`
+              : found.size
+                ? `${size(found.size.acrossMm)} × ${size(found.size.alongMm)}`
+                : by === "size"
+                  ? `${found.count} % of its size`
+                  : countOf(found.count, "repeat")}
       </p>
       {found && (
         <p className="mt-1 text-sm">
+          {found.name !== null &&
+            found.size &&
+            `It comes out at ${size(found.size.acrossMm)} × ${size(found.size.alongMm)}: `}
           {by === "length" && stop && `${countOf(found.count, "repeat")}, ${countOf(stop.rows, "row")}: `}
           {formatChance(found.chance, weighed)} that the yarn is enough.{" "}
           {left.map(({ yarnId, m }) => (
@@ -218,8 +229,8 @@ function Told({ told, project }: { readonly told: UsedUp; readonly project: Proj
       )}
       {beyond && (
         <p className="mt-1 text-sm text-faint">
-          {found ? "One step more" : "Even the least of it"}: {formatChance(beyond.chance, weighed)}. As the
-          project stands: {formatChance(asItIs, weighed)}.
+          {found ? (beyond.name === null ? "One step more" : `Size ${beyond.name}`) : "Even the least of it"}:{" "}
+          {formatChance(beyond.chance, weighed)}. As the project stands: {formatChance(asItIs, weighed)}.
         </p>
       )}
       {!found && by === "length" && (

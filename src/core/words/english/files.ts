@@ -37,7 +37,11 @@ const KINDS_OF_PART: Readonly<Record<string, string>> = {
 };
 
 export const files = {
-  sizeLacksMeasure: () => "A size is its name, a measure and a length: one of them is missing.",
+  sizeLacksMeasure: () =>
+    "A size is its name, a measure and a length, or the balls that the pattern asks for: one of them is missing.",
+  sayWhatIsListed: () => "Write before the figures what they are: size, chest, width, length or balls.",
+  listsDiffer: ({ sizes, here }: { readonly sizes: number; readonly here: number }, { count }: Teller) =>
+    `Here stand ${count(here, "size")}, and above ${count(sizes, "size")}: each line lists all of them.`,
   tooManySizes: ({ most }: { readonly most: number }) => `At most ${most} sizes stand side by side.`,
   sayTheSizes: (_given: undefined, { units }: Teller) =>
     `No sizes yet: one a line, as ${units === "metric" ? "S; 92 cm; 58 cm" : "S; 36 in; 23 in"}.`,
