@@ -8,6 +8,7 @@ const made = (id: string, mPerDm2: number, given: Partial<Made> = {}): Made => (
   mPerDm2,
   tex: 600,
   cabled: true,
+  kind: "sleevelessTop",
   used: true,
   ...given,
 });
@@ -40,6 +41,16 @@ test.each([
 test("plain things, other thicknesses and the project itself are not like it", () => {
   const others = [made("plain", 1.6, { cabled: false }), made("lace", 3, { tex: 100 }), made("this", 9)];
   expect(referenceClass(others, thisOne(650))).toBeNull();
+});
+
+test("things of the same kind go first; where none was made others stand for it, and that is said", () => {
+  const hats = [made("hat", 3, { kind: "hat" }), made("of old", 2.5, { kind: null })];
+  const told = referenceClass([...hats, ...three], thisOne(650));
+  expect(told?.things).toHaveLength(3);
+  expect(told?.kind).toBe("sleevelessTop");
+  const others = referenceClass(hats, thisOne(650));
+  expect(others?.things).toHaveLength(2);
+  expect(others?.kind).toBeNull();
 });
 
 test("a thing in a yarn a little thicker is brought to this one: the root of the tex", () => {

@@ -3,6 +3,7 @@
  * "Intuitive prediction"). Yarn for an area hangs on its thickness and on whether it is cabled; all else is in the
  * spread of what was made.
  */
+import type { ThingKind } from "../project/thingKind";
 
 /** A thing, by what it took or takes. */
 export interface Made {
@@ -13,6 +14,8 @@ export interface Made {
   /** Grams of a km of its yarn. */
   readonly tex: number;
   readonly cabled: boolean;
+  /** Null where nobody wrote it down when it was made. */
+  readonly kind: ThingKind | null;
   /** Whether it is what was used when it was done, or only what it is thought to take. */
   readonly used: boolean;
 }
@@ -29,6 +32,8 @@ export interface ThisOne {
 export interface ReferenceClass {
   /** Like things, brought to this yarn's thickness; the least first. */
   readonly things: readonly (Made & { readonly here: number })[];
+  /** The kind that all of them are; null where none of this one's kind was made, and others stand for it. */
+  readonly kind: ThingKind | null;
   /** What this one takes by them: m in a square decimetre, and m in all, ten in a hundred under it and over it. */
   readonly mPerDm2: number;
   readonly lowM: number;
@@ -55,7 +60,7 @@ const isLike = (one: Made, other: Made) =>
   one.id !== other.id && one.cabled === other.cabled && abs(log(one.tex / other.tex)) <= LIKE;
 
 /**
- * The like things among all that were made, and what this one would take by them; null where there is none. A loop grows
+ * The like things among all that were made, of the same kind if there are such, and what this one would take by them; null where there is none. A loop grows
  * with the root of the tex, and yarn for an area is one over the loop: so things are brought to this thickness.
  * Example: three cabled things took 12.6, 13.0 and 14.1 m a square decimetre, so this one of 58 takes some 770 m.
  */
@@ -63,8 +68,9 @@ export function referenceClass(
   all: readonly Made[],
   { made, areaDm2, p10M, p50M, p90M }: ThisOne,
 ): ReferenceClass | null {
-  const things = all
-    .filter((one) => isLike(one, made))
+  const like = all.filter((one) => isLike(one, made));
+  const same = like.filter(({ kind }) => kind === made.kind);
+  const things = (same.length > 0 ? same : like)
     .map((one) => ({ ...one, here: one.mPerDm2 * sqrt(one.tex / made.tex) }))
     .toSorted((a, b) => a.here - b.here);
   if (things.length === 0) return null;
@@ -79,6 +85,7 @@ export function referenceClass(
   const off = log(p50M / middleM) / hypot(sd, modelSd);
   return {
     things,
+    kind: same.length > 0 ? made.kind : null,
     mPerDm2: exp(mean),
     lowM: middleM * exp(-tenOf(freedom) * sd),
     middleM,

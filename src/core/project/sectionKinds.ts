@@ -36,6 +36,13 @@ export const isArmhole = (section: ProjectSection): section is SectionOf<"castOf
 export const isPickedUp = (section: ProjectSection): section is SectionOf<"pickUp"> =>
   section.kind === "pickUp";
 
+/** Whether a section joins pieces that were worked before, as a yoke does its sleeves. */
+export const isJoin = (section: ProjectSection): section is SectionOf<"join"> => section.kind === "join";
+
+/** Whether a section draws its last stitches together, as at the top of a hat. */
+export const isGathered = (section: ProjectSection): section is SectionOf<"castOff"> =>
+  section.kind === "castOff" && section.method === "gathered";
+
 interface SectionKindFacts<Kind extends SectionKind> {
   /** Its figures that can be typed, as it stands; what it asked for before it was changed counts no more. */
   readonly asks: (section: SectionOf<Kind>) => readonly FigureId[];

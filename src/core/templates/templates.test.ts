@@ -6,6 +6,7 @@ import { layProject } from "../garment/panelLayout";
 import { finishedOf } from "../estimate/finished";
 import { sizeOptions } from "../forecast/sizeOptions";
 import type { Project } from "../project/project";
+import { thingKind } from "../project/thingKind";
 import { checkProject } from "../files/projectFile";
 import { YARN_CLASSES } from "../yarn/classes";
 import { beginProject, type Beginning } from "./beginProject";
@@ -49,6 +50,29 @@ test.each(KNITTED)(
       }
   },
 );
+
+test("what kind of thing it is shows from how it is built", () => {
+  const kinds = KNITTED.map((start) => [start, thingKind(begun(usual(start)))]);
+  expect(Object.fromEntries(kinds)).toEqual({
+    blanket: "flatThing",
+    cardigan: "sleevelessTop",
+    cardiganDrop: "sleevedTop",
+    cardiganSleeves: "sleevedTop",
+    cowl: "tube",
+    cushion: "flatThing",
+    hat: "hat",
+    jumper: "sleevedTop",
+    jumperDrop: "sleevedTop",
+    mat: "flatThing",
+    mitts: "tube",
+    scarf: "flatThing",
+    shawl: "flatThing",
+    sleeve: "tube",
+    slipover: "sleevelessTop",
+    socks: "tube",
+    vest: "sleevelessTop",
+  });
+});
 
 test("an answer from a wish is wide: what was not said is assumed", () => {
   const answer = forecastProject(begun(usual("slipover")));

@@ -3,6 +3,7 @@ import type { KnownSeen, Seen } from "@/core/engine/seen";
 import { progressOf } from "@/core/progress/places";
 import type { Project } from "@/core/project/project";
 import { hasAsked, hasCables } from "@/core/project/sectionKinds";
+import { thingKind, type ThingKind } from "@/core/project/thingKind";
 import { toMetres } from "@/core/units/brands";
 
 type Point = readonly [x: number, y: number];
@@ -26,6 +27,8 @@ interface TakenBy {
   readonly areaDm2: number;
   readonly tex: number;
   readonly cabled: boolean;
+  /** Not there on cards of old. */
+  readonly kind?: ThingKind;
   /** Of what was bought, once that was weighed; null before. */
   readonly leftM: number | null;
 }
@@ -157,6 +160,7 @@ export function takenBy(project: Project, seen: KnownSeen): TakenBy | null {
     areaDm2,
     tex: (1000 * putUp.massG) / putUp.lengthM,
     cabled: hasCables(project),
+    kind: thingKind(project),
     leftM:
       leftG.length > 0 ? (leftG.reduce((sum, massG) => sum + massG, 0) * putUp.lengthM) / putUp.massG : null,
   };

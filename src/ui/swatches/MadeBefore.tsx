@@ -17,7 +17,7 @@ import { ChartTable } from "@/ui/parts/ChartTable";
 const madeOf = (cards: readonly ProjectCard[]): readonly Made[] =>
   cards.flatMap(({ id, name, took, demo, goneAt, stage }) =>
     took && !demo && goneAt === null
-      ? [{ id, name: name || "Untitled project", ...took, used: stage === "finished" }]
+      ? [{ id, name: name || "Untitled project", kind: null, ...took, used: stage === "finished" }]
       : [],
   );
 
@@ -34,7 +34,7 @@ export function MadeBefore({ answer }: { readonly answer: KnownSeen }) {
   const all = took.mPerDm2 * took.areaDm2;
   const of = (mm: number) => (all * mm) / quantilesMm.p50;
   const told = referenceClass(madeOf(cards), {
-    made: { id: project.id, name: project.name, used: false, ...took },
+    made: { id: project.id, name: project.name, used: false, kind: null, ...took },
     areaDm2: took.areaDm2,
     p10M: of(quantilesMm.p10),
     p50M: all,
@@ -70,15 +70,16 @@ const AMISS_WORDS = {
 
 function LikeThings({ told, here, modelM }: LikeThingsProps) {
   const units = useUnits();
-  const { things, lowM, middleM, highM, amiss } = told;
+  const { things, kind, lowM, middleM, highM, amiss } = told;
   const [least, most] = [things[0]?.here ?? 0, things.at(-1)?.here ?? 0];
   const per = perArea(units);
   const yarn = (m: number) => formatYarn(metres(m), units);
-  const kind = things[0]?.cabled ? "cabled things" : "plain things";
+  const look = things[0]?.cabled ? "cabled" : "not cabled";
   return (
     <Card title="What you made before">
       <p className="mt-1">
-        Your {countOf(things.length, "project")} of this kind, {kind} in yarn like this, took{" "}
+        Your {countOf(things.length, kind ?? "project")}
+        {kind ? "" : " of other kinds"}, {look} and in yarn like this, took{" "}
         {things.length === 1 ? per.tell(least) : `${per.figure(least)} to ${per.tell(most)}`}. So this one
         takes <strong>{yarn(middleM)}</strong>, between {yarn(lowM)} and {yarn(highM)}; the model says{" "}
         <strong>{yarn(modelM)}</strong>.
