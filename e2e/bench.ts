@@ -46,10 +46,13 @@ export async function writeRows(page: Page, text: string) {
   await page.keyboard.insertText(text);
 }
 
+/** A browser writes its store anew at first: on a machine whose disk is busy that alone takes a while. */
+const FIRST_OPENED_MS = 60_000;
+
 /** Opens a page of the application and waits until the project is there. */
 export async function openAt(page: Page, path = "/") {
   await page.goto(path);
-  await expect(answerOf(page)).toBeVisible();
+  await expect(answerOf(page)).toBeVisible({ timeout: FIRST_OPENED_MS });
 }
 
 /**

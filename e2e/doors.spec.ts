@@ -1,6 +1,6 @@
 /** From an empty browser to an answer through each of the doors, on a phone and with every action counted. */
 import type { Locator, Page } from "@playwright/test";
-import { answerIsThere, answerOf, ballsOf, expect, expectAccessible, test } from "./bench";
+import { answerIsThere, answerOf, ballsOf, expect, expectAccessible, openDrawer, test } from "./bench";
 
 test.use({ viewport: { width: 390, height: 844 }, storageState: { cookies: [], origins: [] } });
 
@@ -68,6 +68,30 @@ test("a yarn to replace: balls of the yarn in hand beside the pattern's, in at m
   await page.getByRole("link", { name: /^Swap/ }).click();
   await expect(page.getByRole("table", { name: "Yarns side by side" })).toContainText("held double");
   await expect(page.getByRole("table", { name: "Yarns side by side" })).not.toContainText("Cast on, across");
+});
+
+test("a pattern that tells the balls of each size: mine is chosen, and all stand side by side", async ({
+  page,
+}) => {
+  const hand = await atTheDoors(page, /A yarn to replace/);
+  await hand.type("Balls", "9 (10, 12)");
+  await hand.type("A ball holds", "50 g = 82 m");
+  await hand.choose(page.getByRole("radio", { name: "3: 12" }));
+  const own = page.getByRole("list", { name: "Yarns side by side" }).getByRole("listitem").first();
+  await expect(own).toContainText(/the pattern’s 12: \d+ in 100/);
+  await page.getByRole("button", { name: "Continue with these" }).click();
+  await expect(ballsOf(page)).toHaveText(/\b1[34] balls/);
+  await page.getByRole("radio", { name: "2: 10" }).check();
+  await expect(page.getByRole("textbox", { name: "Balls", exact: true })).toHaveValue("10");
+  await expect(ballsOf(page)).toHaveText(/\b1[12] balls/);
+  await openDrawer(page, "Size");
+  await page.getByRole("button", { name: "Sizes side by side …" }).click();
+  const sizes = page.getByRole("table", { name: "Sizes side by side" });
+  const second = sizes.getByRole("row", { name: /^2/ }).getByRole("cell");
+  await expect(second.first()).toHaveText("10");
+  await expect(second.nth(1)).toContainText(/^1[12]9\d/);
+  await expect(page.getByText(/^Yarn: 1\d \(1\d, 1\d\) balls of The pattern’s yarn/)).toBeVisible();
+  await expectAccessible(page);
 });
 
 test("a shawl that takes nearly three balls: three and four are told, and what was typed is there when one comes back", async ({

@@ -1,4 +1,5 @@
-/** The last words of a run that failed: each test with the first line of what was wrong and where, nothing else. */
+/** The last words of a run that failed: each test with what was wrong and where, and what stood on its page then. */
+import { readFileSync } from "node:fs";
 import type { Reporter, TestCase, TestError, TestResult } from "@playwright/test/reporter";
 
 // Playwright colours what it says; in a log that is noise.
@@ -17,15 +18,25 @@ function told({ message = "", stack = "" }: TestError): readonly string[] {
   return [...lines(message).slice(0, 4), ...(place ? [place] : [])];
 }
 
+/** What a page showed, as the runner wrote it down beside the failure; so many lines of it. */
+function shown({ attachments }: TestResult): readonly string[] {
+  const file = attachments.find(({ name }) => name === "error-context")?.path;
+  const snapshot = file && /```yaml\n([\s\S]*?)```/.exec(readFileSync(file, "utf8"))?.[1];
+  return snapshot ? ["page:", ...snapshot.split("\n").slice(0, MOST_SHOWN)] : [];
+}
+const MOST_SHOWN = 12;
+
 export default class Failures implements Reporter {
   private readonly words: string[] = [];
 
-  onTestEnd(test: TestCase, { status, errors, duration }: TestResult) {
+  onTestEnd(test: TestCase, result: TestResult) {
+    const { status, errors, duration } = result;
     if (status === test.expectedStatus || status === "skipped") return;
     this.words.push(
       `${test.titlePath().slice(2).join(" › ")} (${status}, ${(duration / 1000).toFixed(0)} s)`,
     );
     for (const error of errors) this.words.push(...told(error).map((line) => `    ${line}`));
+    this.words.push(...shown(result).map((line) => `    ${line}`));
   }
 
   onEnd() {

@@ -21,7 +21,7 @@ export const sizesSchema = z._default(z.array(size).check(z.maxLength(MOST_SIZES
 export type GradedSize = z.infer<typeof size>;
 
 /**
- * One number of each size as a pattern prints them, the smallest first. Example: `inBrackets([9, 10, 12])` is "9 (10, 12)".
+ * What is of each size as a pattern prints them, the smallest first. Example: `inBrackets([9, 10, 12])` is "9 (10, 12)".
  */
-export const inBrackets = ([first, ...others]: readonly number[]): string =>
+export const inBrackets = ([first, ...others]: readonly (string | number)[]): string =>
   others.length > 0 ? `${first} (${others.join(", ")})` : String(first ?? "");

@@ -155,7 +155,7 @@ function WholeAnswer({ answer: { yarns, weighed }, faded }: WholeAnswerProps) {
         <span className="whitespace-nowrap">
           <Chance yarn={first} weighed={weighed} />{" "}
           {asked ? (
-            "by what the pattern asks for"
+            <span className="max-md:sr-only">by what the pattern asks for</span>
           ) : (
             <>
               as written

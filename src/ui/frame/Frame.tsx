@@ -70,9 +70,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
                 </main>
               </>
             ) : (
-              <p role="status" className="py-24 text-center text-faint">
-                Opening your project …
-              </p>
+              <Opening />
             )}
           </>
         )}
@@ -87,5 +85,28 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       <FileDrop />
       {opened && <Toasts theme={theme} />}
     </>
+  );
+}
+
+/** Longer than this nobody waits without asking why. */
+const LONG_MS = 10_000;
+
+/** Stands there until the project does. */
+function Opening() {
+  const [late, setLate] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setLate(true), LONG_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return (
+    <div role="status" className="py-24 text-center text-faint">
+      <p>Opening your project …</p>
+      {late && (
+        <p className="mt-2 text-sm">
+          This takes longer than it should. Close other pages of Brenok, or load this one again: what you kept
+          stays in this browser.
+        </p>
+      )}
+    </div>
   );
 }

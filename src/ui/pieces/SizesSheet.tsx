@@ -4,7 +4,7 @@ import { finishedOf } from "@/core/estimate/finished";
 import { readGrading } from "@/core/files/gradingTable";
 import { writeTable } from "@/core/files/tableText";
 import { hasAsked } from "@/core/project/sectionKinds";
-import type { GradedSize } from "@/core/project/sizes";
+import { inBrackets, type GradedSize } from "@/core/project/sizes";
 import { ballsParagraph, type SizeCell } from "@/core/swap/sizeTable";
 import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
 import { formatChance, formatSize, formatYarn, tellPutUp, tellSize } from "@/core/units/format";
@@ -37,7 +37,23 @@ export function SizesSheet({ onClose }: { readonly onClose: () => void }) {
 const tellMm = (mm: number | null, units: UnitSystem) =>
   mm === null ? "" : tellSize(millimetres(mm), units);
 
+/** Sizes of which only the balls are known, as patterns print them; else one a line. */
 const asText = (sizes: readonly GradedSize[], units: UnitSystem) =>
+  sizes.length > 1 && byBalls(sizes) && sizes.every(({ name }) => /^[\w./-]+$/.test(name))
+    ? [
+        ...(sizes.every(({ name }, at) => name === String(at + 1)) ? [] : [`Size ${inList(sizes, "name")}`]),
+        `${inList(sizes, "balls")} balls`,
+      ].join("\n")
+    : asLines(sizes, units);
+
+const byBalls = (sizes: readonly GradedSize[]) =>
+  sizes.length > 0 &&
+  sizes.every(({ acrossMm, alongMm, balls }) => acrossMm === null && alongMm === null && balls !== null);
+
+const inList = (sizes: readonly GradedSize[], what: "name" | "balls") =>
+  inBrackets(sizes.map((size) => size[what] ?? ""));
+
+const asLines = (sizes: readonly GradedSize[], units: UnitSystem) =>
   sizes
     .map(({ name, acrossMm, alongMm, balls }) =>
       [name, tellMm(acrossMm, units), tellMm(alongMm, units), ...(balls === null ? [] : [balls])].join("; "),
@@ -91,12 +107,11 @@ function Sizes() {
           </p>
         </div>
         <p className="self-center text-sm text-faint">
-          {size.easeMm === 0
-            ? "No ease is added; enter it under Size."
-            : `${formatSize(millimetres(size.easeMm), units)} of ease are added to each, as entered under Size.`}
-          {asked && sizes.every(({ balls }) => balls !== null)
-            ? " Each is worked out by the balls that the pattern asks for in it."
-            : ""}
+          {byBalls(sizes)
+            ? asked && "Each is worked out by the balls that the pattern asks for in it."
+            : size.easeMm === 0
+              ? "No ease is added; enter it under Size."
+              : `${formatSize(millimetres(size.easeMm), units)} of ease are added to each, as entered under Size.`}
           {now &&
             ` As it is, it comes out at ${formatSize(millimetres(now.acrossMm), units)} × ${formatSize(millimetres(now.alongMm), units)}${size.around > 1 ? ", all round" : ""}.`}
         </p>
@@ -121,8 +136,7 @@ function SizesTold({ whole }: { readonly whole: boolean }) {
   const mm = (value: number) => formatSize(millimetres(value), units);
   const both = (across: number | null, along: number | null) =>
     across === null || along === null ? "–" : `${mm(across)} × ${mm(along)}`;
-  const columns: Column<GradedSize>[] = [
-    { id: "size", head: "Size", names: true, cell: ({ name }) => name || "–" },
+  const measures: Column<GradedSize>[] = [
     {
       id: "measures",
       head: size.easeMm === 0 ? "measures" : "measures, with ease",
@@ -138,6 +152,10 @@ function SizesTold({ whole }: { readonly whole: boolean }) {
         return told ? both(told.acrossMm, told.alongMm) : "";
       },
     },
+  ];
+  const columns: Column<GradedSize>[] = [
+    { id: "size", head: "Size", names: true, cell: ({ name }) => name || "–" },
+    ...(byBalls(sizes) ? [] : measures),
     ...(sizes.some(({ balls }) => balls !== null)
       ? [{ id: "asked", head: "pattern asks", cell: ({ balls }: GradedSize) => balls ?? "" }]
       : []),
@@ -169,7 +187,7 @@ function SizesTold({ whole }: { readonly whole: boolean }) {
         columns={columns}
         rows={sizes}
         keyOf={({ id }) => id}
-        minWidth={`${18 + 9 * named.length}rem`}
+        minWidth={`${(byBalls(sizes) ? 8 : 18) + 9 * named.length}rem`}
       />
       {whole && paragraphs.length > 0 && (
         <div className="rounded-lg border border-line bg-paper p-3">

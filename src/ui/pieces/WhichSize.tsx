@@ -15,9 +15,9 @@ export function WhichSize() {
   if (told.length < 2) return null;
   return (
     <div className="text-sm">
-      <p aria-hidden>You knit, with its balls</p>
+      <p aria-hidden>Your size, with its balls</p>
       <Choice
-        label="Which size you knit"
+        label="Your size"
         options={told.map((size) => ({ value: size.id, label: labelOf(size) }))}
         value={told.find((size) => isInSize(asks, size))?.id ?? null}
         onChange={(id) => {
