@@ -15,7 +15,7 @@ const lines = (text: string) =>
 /** What an error says, in so many lines, and the place in our own tests. */
 function told({ message = "", stack = "" }: TestError): readonly string[] {
   const place = lines(stack).find((line) => line.includes("/e2e/"));
-  return [...lines(message).slice(0, 4), ...(place ? [place] : [])];
+  return [...lines(message).slice(0, 9), ...(place ? [place] : [])];
 }
 
 /** What a page showed, as the runner wrote it down beside the failure; so many lines of it. */

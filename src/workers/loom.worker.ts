@@ -14,6 +14,7 @@ import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabri
 import { relaxing, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
 import { between } from "../core/steps";
 import { readPattern } from "../core/instructions/read";
+import { remembering } from "../core/remember";
 import type { Project, ProjectPiece } from "../core/project/project";
 import { isFabric } from "../core/project/sectionKinds";
 import type { ProjectSection } from "../core/project/sections";
@@ -24,6 +25,8 @@ export type Woven = DrawnFabric | { readonly ok: false; readonly message: Messag
 
 const known: KnownFabrics = new Map();
 const desk = new Desk();
+/** A fabric that follows a slider is read once. */
+const readAgain = remembering(2, (text: string) => text, readPattern);
 const fails = (message: Message): Woven => ({ ok: false, message });
 
 /**
@@ -36,7 +39,7 @@ async function weave(
   options: RelaxOptions,
   onProgress: (share: number) => void,
 ): Promise<Woven> {
-  const { panel, complete } = readPattern(text);
+  const { panel, complete } = readAgain(text);
   if (!panel) return fails(say("nothingToDraw"));
   if (!complete) return fails(say("rowNotDrawn"));
   const woven = await desk.do(drawingFabric(panel, options, known), {

@@ -35,7 +35,7 @@ export interface DrawnFabric {
 /** Panels of more stitches than this are drawn once in each direction. */
 const MOST_TWICE = 2_000;
 /** Drawings of more stitches than this show them so small that straighter yarn looks the same. */
-const MOST_BENT = 800;
+const MOST_BENT = 1_000;
 
 /** The yarn's path through a panel that was relaxed with these options, followed step by step. */
 export function* followingThrough(
@@ -67,11 +67,12 @@ export function* drawingFabric(
   const lying = times === 1 ? one : yield* relaxing(drawn, options, known);
   if (!lying.ok) return lying;
   const yarn = stitchYarn(drawn, options.aspect);
+  const bent = stitches * times ** 2 <= MOST_BENT;
   const path = yield* followingThrough(drawn, options, lying, {
     up: times,
-    pieces: stitches * times ** 2 <= MOST_BENT ? 24 : 8,
+    pieces: bent ? 24 : 8,
     yarn,
-    contact: true,
+    contact: bent,
   });
   const { narrowest, widest, widthOfRow, widthFactor, heightFactor, crossingExtra, rows } = one;
   return {

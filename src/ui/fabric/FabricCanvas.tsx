@@ -19,6 +19,16 @@ interface FabricCanvasProps {
 /** Sharper than this is not drawn: large fabrics would take more memory than they show. */
 const MOST_PIXELS = 4096;
 
+/** What is being moved is painted with no more pixels than this, and stretched: it follows twice as soon. */
+const QUICK_PIXELS = 45_000;
+
+/** What has not moved for so long rests: a hand on a slider is not held up by what it has left already. */
+const RESTS_MS = 180;
+const rest = () =>
+  new Promise<void>((resolve) => {
+    setTimeout(resolve, RESTS_MS);
+  });
+
 /** The yarn painted on a canvas; as an SVG picture where there is none to paint on. */
 export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanvasProps) {
   const place = useRef<HTMLCanvasElement>(null);
@@ -35,13 +45,20 @@ export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanv
   useEffect(() => {
     const job = nextJob();
     const sharp = Math.min(window.devicePixelRatio || 1, MOST_PIXELS / Math.max(width, height));
-    const size = { width: Math.ceil(width * sharp), height: Math.ceil(height * sharp) };
+    const soon = Math.min(sharp, Math.sqrt(QUICK_PIXELS / (width * height)));
+    const sizeAt = (times: number) => ({
+      width: Math.ceil(width * times),
+      height: Math.ceil(height * times),
+    });
+    let gone = false;
     const show = async () => {
       const pen = place.current?.getContext("2d");
       if (!pen) return setPlain(true);
       // What is being moved follows at once; when it rests it is painted well.
       for (const quick of [true, false]) {
-        const painted = await loom().paint(job, path, { ...look, quick }, size);
+        if (!quick) await rest();
+        if (gone) return;
+        const painted = await loom().paint(job, path, { ...look, quick }, sizeAt(quick ? soon : sharp));
         if (!painted) return;
         putPainted(pen, painted);
         setShown(path);
@@ -49,7 +66,10 @@ export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanv
       }
     };
     void show();
-    return () => void loom().stopWeaving(job);
+    return () => {
+      gone = true;
+      void loom().stopWeaving(job);
+    };
   }, [path, look, width, height]);
 
   if (plain)
