@@ -64,7 +64,7 @@ export function Table<Row>({
     // What scrolls can be scrolled by keys.
     <div
       className="relative overflow-x-auto"
-      {...(minWidth && { tabIndex: 0, role: "group", "aria-label": caption })}
+      {...(minWidth && typeof caption === "string" && { tabIndex: 0, role: "group", "aria-label": caption })}
     >
       <table className={bare ? className : `w-full ${className}`} style={{ minWidth }}>
         <caption className={captionHidden ? "sr-only" : "pb-1 text-left text-faint"}>{caption}</caption>
