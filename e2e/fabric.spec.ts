@@ -147,13 +147,16 @@ test("long work shows how far it is and can be stopped, and the page stays free"
 test("a large piece shows how far its drawing is; stopped it says so, and is drawn when that is wished", async ({
   page,
 }) => {
-  const large = Array.from({ length: 160 }, (_, row) =>
-    row % 8 === 0 ? `Rnd ${row + 1}: [P2, 2/2 LC] 15 times.` : `Rnd ${row + 1}: [P2, K4] 15 times.`,
-  );
+  const rowsOf = (rows: number, times: number) =>
+    Array.from({ length: rows }, (_, row) =>
+      row % 8 === 0
+        ? `Rnd ${row + 1}: [P2, 2/2 LC] ${times} times.`
+        : `Rnd ${row + 1}: [P2, K4] ${times} times.`,
+    ).join("\n");
   await openBack(page);
   await page.getByRole("link", { name: "Panels" }).first().click();
   await page.getByRole("button", { name: "New", exact: true }).click();
-  await writeRows(page, large.join("\n"));
+  await writeRows(page, rowsOf(160, 15));
   await page.getByRole("link", { name: "Pieces" }).first().click();
   await page.getByRole("radio", { name: "Panels", exact: true }).click();
   await page.getByLabel("Panel 1", { exact: true }).selectOption({ label: "New panel" });
@@ -165,6 +168,10 @@ test("a large piece shows how far its drawing is; stopped it says so, and is dra
   await schematic.getByRole("button", { name: "Draw it" }).click();
   await expect(schematic.locator("pattern image").first()).toBeAttached();
   await expect(schematic.getByText("Its fabric is not drawn")).toBeHidden();
+  await page.getByRole("link", { name: "Panels" }).first().click();
+  await writeRows(page, rowsOf(160, 22));
+  await page.getByRole("link", { name: "Pieces" }).first().click();
+  await expect(schematic.getByText(/over 20,000 stitches is shown in its colour only/)).toBeVisible();
 });
 
 test("any panels lie across the piece, from the right; undo brings the ropes back", async ({ page }) => {

@@ -207,7 +207,7 @@ test("what was made before is told beside the model, and one of it is begun agai
   await page.getByRole("link", { name: /^Swatches/ }).click();
   const like = page.getByRole("region", { name: "What you made before" });
   await expect(like).toContainText(
-    /Your 1 flat thing, cabled and in yarn like this, took \d+\.\d+\sm per square decimetre/,
+    /Your 1 top without sleeves, cabled and in yarn like this, took \d+\.\d+\sm per square decimetre/,
   );
   await expect(like.getByRole("img", { name: /^Like things from/ })).toBeVisible();
   await expectAccessible(page);

@@ -71,6 +71,7 @@ export interface FabricPicture {
 
 /** Fabrics of more stitches a repeat than this are not drawn stitch by stitch. */
 const MOST_DRAWN = 20_000;
+const TOO_LARGE = "tooLarge";
 /** Three repeats are drawn and the middle one is cut out, so that it fits itself above and below. */
 const REPEATS = 3;
 /** A ground is drawn over about so many stitches and rows, and then laid on. */
@@ -93,14 +94,15 @@ function panelOfSection(project: Project, piece: ProjectPiece, section: ProjectS
   return across && !("message" in across) ? joinPanels(withEdges(across)) : null;
 }
 
-/** The whole row of a section, relaxed as one; null where it cannot be, or is too large to be drawn. */
+/** The whole row of a section, relaxed as one; null where it cannot be. */
 function* followingSection(project: Project, pieceId: string, sectionId: string) {
   const piece = project.pieces.find(({ id }) => id === pieceId);
   const section = piece?.sections.find(({ id }) => id === sectionId);
   if (!piece || !section) return null;
   const straight = panelOfSection(project, piece, section);
   const panel = straight && piece.mirrored ? mirror(straight) : straight;
-  if (!panel || panel.rows.length * panelStitches(panel) > MOST_DRAWN) return null;
+  if (!panel) return null;
+  if (panel.rows.length * panelStitches(panel) > MOST_DRAWN) return TOO_LARGE;
   const options = { aspect: aspectOf(project), blocking: piece.blocking };
   const lying = yield* between(0, 0.4, relaxing(panel, options, known));
   if (!lying.ok) return null;
@@ -123,7 +125,7 @@ export interface SectionToDraw {
 /** Follows and paints a section's fabric; null where there is none. */
 function* drawingSection({ project, pieceId, sectionId, colour, mostPx, thickness }: SectionToDraw) {
   const fabric = yield* between(0, 0.6, followingSection(project, pieceId, sectionId));
-  if (!fabric) return null;
+  if (!fabric || fabric === TOO_LARGE) return fabric;
   const { path, rows, stitches, repeat } = fabric;
   const wide = Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
   const scale = Math.min(wide / path.width, MOST_PX / path.height);
@@ -137,17 +139,18 @@ function* drawingSection({ project, pieceId, sectionId, colour, mostPx, thicknes
 
 /**
  * Draws the fabric of a section, known to `stopWeaving` by `job`; null where there is none, where nothing can be drawn
- * here, or where it was stopped.
+ * here, or where it was stopped. A fabric that is too large to be drawn is told as such.
  */
 async function drawFabric(
   job: number,
   asked: SectionToDraw,
   onProgress: (share: number) => void,
-): Promise<FabricPicture | null> {
+): Promise<FabricPicture | typeof TOO_LARGE | null> {
   if (typeof OffscreenCanvas === "undefined") return null;
   const done = await desk.do(drawingSection(asked), { id: job, urgency: "long", onProgress });
-  if (!done?.told) return null;
-  const { painted, scale, rows, stitches, repeat } = done.told;
+  const told = done?.told ?? null;
+  if (told === null || told === TOO_LARGE) return told;
+  const { painted, scale, rows, stitches, repeat } = told;
   const { pixels, width, height } = painted;
   const [left, top] = [Math.round(FREE_MARGIN * scale), Math.round((PATH_MARGIN + repeat) * scale)];
   // The fabric without its free edge, and the middle one of its repeats.

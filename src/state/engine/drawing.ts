@@ -8,8 +8,8 @@ import { loom } from "./workers";
 interface Job {
   /** The drawing that it is for: several of its fabrics are told of as one. */
   readonly drawing: string;
-  /** The share that is done; null where it was stopped, and is still not drawn. */
-  readonly share: number | null;
+  /** The share that is done; why it is not drawn, where it is not. */
+  readonly share: number | "stopped" | "tooLarge";
 }
 
 interface Drawing {
@@ -28,6 +28,8 @@ const setJob = (id: number, job: Job | null) =>
     return { jobs: next };
   });
 
+const isUnderWay = (id: number) => typeof useDrawing.getState().jobs.get(id)?.share === "number";
+
 /**
  * Draws the fabric of a section for a drawing; `drawn` hears of it. What is given back drops it: it is stopped, and
  * nothing is heard any more.
@@ -40,12 +42,16 @@ export function drawSection(
   const id = nextJob();
   let wanted = true;
   const tell = (share: number) => {
-    if (wanted && useDrawing.getState().jobs.get(id)?.share !== null) setJob(id, { drawing, share });
+    if (wanted && isUnderWay(id)) setJob(id, { drawing, share });
   };
   const draw = async () => {
     const picture = await loom().drawFabric(id, asked, proxy(tell));
     if (!wanted) return;
-    if (useDrawing.getState().jobs.get(id)?.share !== null) setJob(id, null);
+    if (picture === "tooLarge") {
+      setJob(id, { drawing, share: picture });
+      return drawn(null);
+    }
+    if (isUnderWay(id)) setJob(id, null);
     drawn(picture);
   };
   setJob(id, { drawing, share: 0 });
@@ -63,21 +69,21 @@ const sharesOf = ({ jobs }: Drawing, drawing: string) =>
 /** The mean of the shares of a drawing that are done; null while none of it is under way. */
 export const useDrawnShare = (drawing: string): number | null =>
   useDrawing((state) => {
-    const shares = sharesOf(state, drawing).filter((share) => share !== null);
+    const shares = sharesOf(state, drawing).filter((share) => typeof share === "number");
     return shares.length === 0 ? null : shares.reduce((sum, share) => sum + share, 0) / shares.length;
   });
 
-/** Whether something of a drawing was stopped. */
-export const useDrawingStopped = (drawing: string): boolean =>
-  useDrawing((state) => sharesOf(state, drawing).includes(null));
+/** Whether something of a drawing is not drawn, for this reason. */
+export const useNotDrawn = (drawing: string, why: "stopped" | "tooLarge"): boolean =>
+  useDrawing((state) => sharesOf(state, drawing).includes(why));
 
 /** Changes each time that what was stopped is to be drawn after all. */
 export const useDrawingWishes = () => useDrawing(({ wishes }) => wishes);
 
 export function stopDrawing(drawing: string): void {
   for (const [id, job] of useDrawing.getState().jobs) {
-    if (job.drawing !== drawing || job.share === null) continue;
-    setJob(id, { drawing, share: null });
+    if (job.drawing !== drawing || typeof job.share !== "number") continue;
+    setJob(id, { drawing, share: "stopped" });
     void loom().stopWeaving(id);
   }
 }

@@ -23,7 +23,9 @@ import { PieceTabs } from "./PieceTabs";
 import { sectionKinds } from "./sectionWords";
 
 /** Dragging and editing come after the rest of the page. */
-const SectionList = lazily("Sections", () => import("./SectionList").then((file) => file.default));
+const SectionList = lazily("Sections", () => import("./SectionList").then((file) => file.default), {
+  waiting: <RoomForSections />,
+});
 const SectionEditor = lazily("Section", () => import("./SectionEditor").then((file) => file.default));
 
 const FINISHES = BLOCKING_IDS.map((id) => ({ value: id, label: BLOCKINGS[id].name }));
@@ -31,6 +33,12 @@ const WAYS = [
   { value: "flat", label: "back and forth" },
   { value: "round", label: "in the round" },
 ] as const;
+
+/** The room that the list of sections is going to take: nothing below it moves when it comes. */
+function RoomForSections() {
+  const { sections } = useChosenPiece();
+  return <div style={{ height: `${3 * sections.length}rem` }} />;
+}
 
 /** The pieces, and of the open one what is worked in which order. */
 export function PieceCard({ answer }: { readonly answer: Seen }) {
