@@ -92,6 +92,13 @@ test("a pattern that tells the balls of each size: mine is chosen, and all stand
   await expect(second.nth(1)).toContainText(/^1[12]9\d/);
   await expect(page.getByText(/^Yarn: 1\d \(1\d, 1\d\) balls of The pattern’s yarn/)).toBeVisible();
   await expectAccessible(page);
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /^Project:/ }).click();
+  await page.getByRole("menuitem", { name: "Use up yarn at hand …" }).click();
+  const sheet = page.getByRole("dialog", { name: "As long as the yarn lasts" });
+  await sheet.getByLabel(/at hand$/).fill("10 balls");
+  await expect(sheet.getByText("Size 1", { exact: true })).toBeVisible();
+  await expect(sheet).toContainText(/Size 2: \d+ in 100/);
 });
 
 test("a shawl that takes nearly three balls: three and four are told, and what was typed is there when one comes back", async ({

@@ -28,12 +28,31 @@ test.each([
     920,
   ],
   ["S;;;9\nM;;;10 balls\nL; ; ; 12\nXL;;;13", ["S", "M", "L", "XL"], null],
-  ["S; 92; 58; 9\nM; 100; 60; 10\nL; 108; 62; 12\nXL; 116; 64; 13", ["S", "M", "L", "XL"], 920],
+  [
+    "S; 92; 58; 9 balls\nM; 100; 60; 10 balls\nL; 108; 62; 12 balls\nXL; 116; 64; 13 balls",
+    ["S", "M", "L", "XL"],
+    920,
+  ],
+  [
+    "Size,Chest,Length,Sleeve,Balls\nS,92,58,45,9\nM,100,60,45,10\nL,108,62,46,12\nXL,116,64,46,13",
+    ["S", "M", "L", "XL"],
+    920,
+  ],
 ])("%j has the balls of each size", (text, names, acrossMm) => {
   const sizes = sizesOf(text);
   expect(sizes.map(({ name }) => name)).toEqual(names);
   expect(sizes.map(({ balls }) => balls)).toEqual([9, 10, 12, 13]);
   expect(sizes[0]?.acrossMm).toBe(acrossMm);
+});
+
+test("a column of which nothing says what it is counts no balls, and that it is passed over is told", () => {
+  const read = readGrading("S; 92; 58; 45\nM; 100; 60; 46", "metric");
+  if (!read.ok) throw new Error("refused");
+  expect(read.sizes.map(({ balls }) => balls)).toEqual([null, null]);
+  expect(read.passedOver).toBe(true);
+  expect(readGrading("Size; Chest; Length; Balls\nS; 92; 58; 9", "metric")).toMatchObject({
+    passedOver: false,
+  });
 });
 
 test("inches are inches in a list too", () => {
@@ -49,6 +68,7 @@ test.each([
   ["S (M, L)\nballs: 9 (10)", 2, /^Here stand 2 sizes, and above 3 sizes/],
   ["Chest 92 (100) cm\nballs: 9 (10)", 2, /^A size is its name/],
   ["S;;;nine", 1, /./],
+  ["Chest 92 (100) cm\nLength 58 (60) cm\nSleeve length 45 (46) cm", 3, /^A line above tells the same/],
   ["S; 92; 58\nM; wide; 60", 2, /wide/],
   ["S; 92; 58\nM; 100; 60 g", 2, /./],
   [Array.from({ length: 21 }, (_, at) => `${at}; 92; 58`).join("\n"), 21, /^At most 20/],
@@ -69,7 +89,10 @@ test("what is written one a line is read again, and no text makes it throw", () 
   fc.assert(
     fc.property(fc.array(size, { minLength: 1, maxLength: 20 }), (sizes) => {
       const text = sizes
-        .map(({ name, acrossMm, alongMm, balls }) => `${name}; ${acrossMm} mm; ${alongMm} mm; ${balls ?? ""}`)
+        .map(
+          ({ name, acrossMm, alongMm, balls }) =>
+            `${name}; ${acrossMm} mm; ${alongMm} mm; ${balls === null ? "" : `${balls} balls`}`,
+        )
         .join("\n");
       expect(sizesOf(text)).toEqual(sizes);
     }),

@@ -10,7 +10,7 @@ import type { UnitSystem } from "../units/brands";
 import { say, type Message } from "../words/message";
 
 export type GradingRead =
-  | { readonly ok: true; readonly sizes: readonly Size[] }
+  | { readonly ok: true; readonly sizes: readonly Size[]; readonly passedOver: boolean }
   | { readonly ok: false; readonly line: number; readonly message: Message };
 
 /** Signs that part the cells of a line, the surest first; a comma may stand in a number. */
@@ -21,9 +21,10 @@ const separatorOf = (text: string) => SEPARATORS.find((sign) => text.includes(si
 type Size = Omit<GradedSize, "id">;
 
 /**
- * Reads sizes, one a line: its name, the measure round or across, the length, and balls that the pattern asks for if it
- * says so; a head above them is passed over. Or as patterns print them, all sizes in each line: "Chest 92 (100, 108) cm".
- * Numbers without a unit are cm or inches. Errors, each with its line: no lines, a cell too few, what is no length.
+ * Reads sizes, one a line: its name, the measure round or across, the length, and balls that the pattern asks for where
+ * a head or the cell itself says that they are balls; other columns are passed over, and that is told. Or as patterns
+ * print them, all sizes in each line: "Chest 92 (100, 108) cm". Numbers without a unit are cm or inches. Errors, each
+ * with its line: no lines, a cell too few, what is no length, a line that does not say what it lists, or says it again.
  * Example: `readGrading("S; 92; 58\nM; 100; 60", "metric")` is two sizes, the second of 1000 by 600 mm.
  */
 export function readGrading(text: string, units: UnitSystem): GradingRead {
@@ -37,17 +38,27 @@ export function readGrading(text: string, units: UnitSystem): GradingRead {
 function readLines(text: string, units: UnitSystem): GradingRead {
   const { data } = Papa.parse<string[]>(text, { delimiter: separatorOf(text), skipEmptyLines: false });
   const sizes: Size[] = [];
+  let headed = -1;
+  let passedOver = false;
   for (const [index, row] of data.entries()) {
     const cells = row.map((cell) => cell.trim());
     if (cells.every((cell) => cell === "")) continue;
-    const [name = "", across = "", along = "", balls = ""] = cells;
+    const [name = "", across = "", along = "", ...others] = cells;
+    const told =
+      headed >= 0 ? headed : others.findIndex((cell) => saysBalls(cell) || (across === "" && cell !== ""));
+    const balls = others[told] ?? "";
+    passedOver ||= others.some((cell, at) => at !== told && cell !== "");
     const fails = (message: Message): GradingRead => ({ ok: false, line: index + 1, message });
     // Of what only a pattern's requirement is known, balls are enough.
     const measured = across !== "" || along !== "" || balls === "";
     if (measured && (across === "" || along === "")) return fails(say("sizeLacksMeasure"));
     const wide = measured ? readLength(across, BARE_LENGTH[units], LENGTHS.width) : NONE;
     // A head has no figure in it.
-    if (!wide.ok && sizes.length === 0 && !/\d/.test(across + along)) continue;
+    if (!wide.ok && sizes.length === 0 && !/\d/.test(across + along)) {
+      headed = others.findIndex((cell) => /\bballs?\b/i.test(cell));
+      passedOver = false;
+      continue;
+    }
     if (!wide.ok) return fails(wide.message);
     const long = measured ? readLength(along, BARE_LENGTH[units], LENGTHS.piece) : NONE;
     if (!long.ok) return fails(long.message);
@@ -61,11 +72,15 @@ function readLines(text: string, units: UnitSystem): GradingRead {
       balls: asked.value,
     });
   }
-  return sizes.length > 0 ? { ok: true, sizes } : { ok: false, line: 1, message: say("sayTheSizes") };
+  return sizes.length > 0
+    ? { ok: true, sizes, passedOver }
+    : { ok: false, line: 1, message: say("sayTheSizes") };
 }
 
 const LONGEST_NAME = 60;
 const NONE: Reading<null> = read(null);
+
+const saysBalls = (cell: string) => /^\d+\s*balls?$/i.test(cell);
 
 /** "9" or "9 balls". */
 const readBalls = (text: string) => readCount(text.replace(/\s*balls?\s*$/i, ""), COUNTS.balls);
@@ -98,12 +113,15 @@ function readLists(lines: readonly string[], units: UnitSystem): GradingRead {
     balls: null,
   }));
   if (count > MOST_SIZES) return { ok: false, line: 1, message: say("tooManySizes", { most: MOST_SIZES }) };
+  const listed = new Set<ListOf>();
   for (const { line, at } of told) {
     const fails = (message: Message): GradingRead => ({ ok: false, line: at, message });
     const items = sizesIn(line);
     const list = listOf(line, items, told.length === 1);
     if (!list) return fails(say("sayWhatIsListed"));
     if (items.length !== count) return fails(say("listsDiffer", { sizes: count, here: items.length }));
+    if (listed.has(list)) return fails(say("listedTwice"));
+    listed.add(list);
     const unit = /[)\]]\s*([a-z"″]+)/i.exec(line)?.[1] ?? "";
     for (const [place, size] of sizes.entries()) {
       const item = items[place] ?? "";
@@ -125,5 +143,5 @@ function readLists(lines: readonly string[], units: UnitSystem): GradingRead {
   const half = sizes.some(({ acrossMm, alongMm }) => (acrossMm === null) !== (alongMm === null));
   const nothing = sizes.some(({ acrossMm, balls }) => acrossMm === null && balls === null);
   if (half || nothing) return { ok: false, line: told.at(-1)?.at ?? 1, message: say("sizeLacksMeasure") };
-  return { ok: true, sizes };
+  return { ok: true, sizes, passedOver: false };
 }

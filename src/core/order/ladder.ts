@@ -39,10 +39,10 @@ export interface Ladder {
   readonly nameOf?: (count: number) => string;
 }
 
-/** A size that can be worked, and the project in it. */
+/** A size, and the project in it; null where it cannot be worked. */
 interface NamedSize {
   readonly name: string;
-  readonly project: Project;
+  readonly project: Project | null;
 }
 
 const { max, min, round } = Math;
@@ -103,7 +103,7 @@ function ladderByLength(
 const rankOfSize = ({ acrossMm, alongMm, balls }: GradedSize) =>
   acrossMm === null || alongMm === null ? (balls ?? 0) : acrossMm * alongMm;
 
-/** All sizes of a project that can be worked, the smallest first. */
+/** All sizes of a project, the smallest first. */
 export function* sizesUp(
   project: Project,
   layOf: (project: Project) => SectionLayouts,
@@ -113,7 +113,7 @@ export function* sizesUp(
   for (const [place, size] of sizes.entries()) {
     const [from, to] = [place / sizes.length, (place + 1) / sizes.length];
     const sized = yield* between(from, to, inSize(project, size, { layOf }));
-    if (sized) found.push({ name: size.name || String(place + 1), project: sized.project });
+    found.push({ name: size.name || String(place + 1), project: sized?.project ?? null });
   }
   return found;
 }
@@ -128,14 +128,14 @@ export function ladderOf(
   if (freed.by === "length") return ladderByLength(project, own, freed.sections);
   if (freed.by === "nothing") return { at: () => project, start: 1, most: 1, even: false };
   if (freed.by === "sizes") {
-    const [first] = sizes;
-    const of = (count: number) => sizes[count - 1] ?? first;
-    return first
+    const worked = sizes.flatMap(({ name, project: so }) => (so ? [{ name, so }] : []));
+    const of = (count: number) => worked[count - 1] ?? worked[0];
+    return worked.length > 0
       ? {
-          at: (count) => of(count)?.project ?? project,
+          at: (count) => of(count)?.so ?? project,
           nameOf: (count) => of(count)?.name ?? "",
           start: 1,
-          most: sizes.length,
+          most: worked.length,
           even: false,
         }
       : null;

@@ -246,6 +246,11 @@ test("of what is only asked for, sizes go by the balls of each", () => {
   expect(lasts(4)?.beyond?.name).toBe("S");
   expect([10, 12, 20].map((balls) => lasts(balls)?.found?.name)).toEqual(["S", "M", "L"]);
   expect(lasts(12)?.project?.asks.balls).toBe(10);
+  const unmeasured = { ...project, sizes: [...project.sizes, graded("XL", null, null)] };
+  expect(used(unmeasured, { by: "sizes" }, hand(984, 12))).toMatchObject({
+    unworked: ["XL"],
+    found: { name: "M" },
+  });
 });
 
 test("two sections grow in proportion, and the chance is that of the yarn that ends first", () => {

@@ -43,6 +43,8 @@ export interface UsedUp {
   readonly curve: readonly Step[];
   /** Yarns of the project of which nobody said how much there is: they are taken to last. */
   readonly unsaid: readonly string[];
+  /** Names of sizes that cannot be worked, of which nothing is told. */
+  readonly unworked: readonly string[];
   /** In how many cases it is enough for the project as it stands. */
   readonly asItIs: number;
   /** The project as long as that. */
@@ -187,6 +189,14 @@ function* largest(
   return low;
 }
 
+/** The last of a few steps that holds, each of them tried; 0 where none does. */
+function* lastOf(most: number, holds: (count: number) => Steps<boolean>): Steps<number> {
+  let last = 0;
+  for (let count = 1; count <= most; count += 1)
+    if (yield* between((count - 1) / most, count / most, holds(count))) last = count;
+  return last;
+}
+
 /** Points of a curve; and chances beyond which nothing is told. */
 const MOST_POINTS = 40;
 const ALL_BUT_SURE = 0.999;
@@ -230,7 +240,11 @@ export function* usingUp(
   };
   const out = ladder.even ? yield* between(0.1, 0.4, runsOut(trials, ladder)) : null;
   const start = out ? max(1, min(ladder.most, stepFor(out, wanted))) : ladder.start;
-  const count = yield* between(0.4, 0.9, largest({ start, most: ladder.most, near: out ? 1 : null }, holds));
+  const near = out ? 1 : null;
+  const seeking = ladder.nameOf
+    ? lastOf(ladder.most, holds)
+    : largest({ start, most: ladder.most, near }, holds);
+  const count = yield* between(0.4, 0.9, seeking);
   const found = count > 0 ? yield* trials.at(count) : null;
   const beyond = count < ladder.most ? yield* trials.at(count + 1) : null;
   const sizeOf = sizing(project, freed);
@@ -255,6 +269,7 @@ export function* usingUp(
     unsaid: own.yarns.flatMap(({ yarn }) =>
       inHand.some(({ yarnId }) => yarnId === yarn.id) ? [] : [yarn.id],
     ),
+    unworked: sizes.flatMap(({ name, project: so }) => (so ? [] : [name])),
     asItIs: trials.chanceOf(own),
     project: found?.project ?? null,
   };

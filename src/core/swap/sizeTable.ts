@@ -54,10 +54,12 @@ export function* sizeTable(
   const yarns: readonly Candidate[] = [own, ...project.swap.candidates];
   const step = 1 / (yarns.length * sizes.length);
   const cells: SizeCell[] = [];
-  for (const candidate of yarns)
+  for (const candidate of yarns) {
+    const swapped = (one: Project) =>
+      candidate === own ? one : swapProject(one, candidate, { keep: "size", layOf });
+    const so = swapped(project);
+    const inYarn = (one: Project) => (one === project ? so : swapped(one));
     for (const size of sizes) {
-      const inYarn = (one: Project) =>
-        candidate === own ? one : swapProject(one, candidate, { keep: "size", layOf });
       const from = cells.length * step;
       const sized = yield* between(from, from + 0.8 * step, inSize(project, size, { layOf, inYarn }));
       const told =
@@ -67,6 +69,7 @@ export function* sizeTable(
       cells.push(cell);
       onCell(cell);
     }
+  }
   return cells;
 }
 

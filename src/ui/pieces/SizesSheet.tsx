@@ -56,7 +56,12 @@ const inList = (sizes: readonly GradedSize[], what: "name" | "balls") =>
 const asLines = (sizes: readonly GradedSize[], units: UnitSystem) =>
   sizes
     .map(({ name, acrossMm, alongMm, balls }) =>
-      [name, tellMm(acrossMm, units), tellMm(alongMm, units), ...(balls === null ? [] : [balls])].join("; "),
+      [
+        name,
+        tellMm(acrossMm, units),
+        tellMm(alongMm, units),
+        ...(balls === null ? [] : [`${balls} balls`]),
+      ].join("; "),
     )
     .join("\n");
 
@@ -99,6 +104,11 @@ function Sizes() {
             className="mt-0.5 block w-full rounded-lg border border-edge bg-paper px-2.5 py-1.5"
           />
           <p aria-live="polite" className="min-h-5 text-sm">
+            {read.ok && read.passedOver && (
+              <span className="text-faint">
+                Columns after the third are passed over, but for one that says balls.
+              </span>
+            )}
             {text.trim() !== "" && !read.ok && (
               <span className="text-madder">
                 Line {read.line}: <Said>{read.message}</Said>

@@ -192,7 +192,7 @@ function Told({ told, project }: { readonly told: UsedUp; readonly project: Proj
   const units = useUnits();
   const answer = useAnswer();
   const weighed = answer.known && answer.weighed;
-  const { found, beyond, stop, left, unsaid, asItIs, by } = told;
+  const { found, beyond, stop, left, unsaid, unworked, asItIs, by } = told;
   const size = (mm: number) => formatSize(millimetres(mm), units);
   const yarnName = (id: string) => project.yarns.find((yarn) => yarn.id === id)?.name ?? "a yarn";
   const pieceName = project.pieces.find(({ id }) => id === stop?.pieceId)?.name ?? "";
@@ -242,6 +242,11 @@ function Told({ told, project }: { readonly told: UsedUp; readonly project: Proj
       {unsaid.length > 0 && (
         <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
           No amount is entered for {unsaid.map(yarnName).join(" and ")}: it is assumed to be enough.
+        </p>
+      )}
+      {unworked.length > 0 && (
+        <p className="mt-1 border-l-4 border-weld pl-2 text-sm">
+          Not looked at, since its measures are missing or it cannot be worked: size {unworked.join(", ")}.
         </p>
       )}
       <StepCurve used={told} weighed={weighed} />

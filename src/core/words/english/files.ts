@@ -40,6 +40,7 @@ export const files = {
   sizeLacksMeasure: () =>
     "A size is its name, a measure and a length, or the balls that the pattern asks for: one of them is missing.",
   sayWhatIsListed: () => "Write before the figures what they are: size, chest, width, length or balls.",
+  listedTwice: () => "A line above tells the same of the sizes already: keep the one that you mean.",
   listsDiffer: ({ sizes, here }: { readonly sizes: number; readonly here: number }, { count }: Teller) =>
     `Here stand ${count(here, "size")}, and above ${count(sizes, "size")}: each line lists all of them.`,
   tooManySizes: ({ most }: { readonly most: number }) => `At most ${most} sizes stand side by side.`,
