@@ -48,6 +48,26 @@ test("sent to a phone by a link, knitted there and here, and both logs are one a
   await expect(page.getByText("2 entries of the log came in")).toBeVisible();
 });
 
+test("over plain http, where there is no clipboard to write to, the link is copied all the same", async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(navigator, "clipboard", { value: undefined });
+    window.addEventListener("copy", ({ clipboardData }) => {
+      document.documentElement.dataset.copied = clipboardData?.getData("text/plain") ?? "";
+    });
+  });
+  await openAt(page);
+  await answerIsThere(page);
+  await page.getByRole("button", { name: /^Project/ }).click();
+  await page.getByRole("menuitem", { name: "Send to another device …" }).click();
+  const link = dialog(page).getByLabel(/^The link/);
+  await expect(link).toHaveValue(/#project=/);
+  await dialog(page).getByRole("button", { name: "Copy the link" }).click();
+  await expect(page.getByText("The link is copied")).toBeVisible();
+  await expect(page.locator("html")).toHaveAttribute("data-copied", await link.inputValue());
+});
+
 test("where anything else differs it is asked which is to stand; a link that was cut off changes nothing", async ({
   page,
 }) => {

@@ -2,8 +2,7 @@
 import type { Project } from "./project";
 import { isArmhole, isGathered, isJoin } from "./sectionKinds";
 
-export const THING_KINDS = ["sleevedTop", "sleevelessTop", "hat", "tube", "flatThing"] as const;
-export type ThingKind = (typeof THING_KINDS)[number];
+export type ThingKind = "sleevedTop" | "sleevelessTop" | "hat" | "tube" | "flatThing";
 
 /**
  * A top has armholes, or a yoke; its sleeves are pieces that are sewn to themselves. A hat is drawn together at its end; a

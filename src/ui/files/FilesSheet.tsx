@@ -6,6 +6,7 @@ import { useAnswer } from "@/state/engine/answer";
 import { useOmissions } from "@/state/engine/omissions";
 import { useSettings, useUnits } from "@/state/keeping/settings";
 import { useProject } from "@/state/project/projectStore";
+import { toClipboard } from "@/ui/parts/clipboard";
 import { Button } from "@/ui/parts/Button";
 import { download } from "@/ui/parts/download";
 import { EmptyState } from "@/ui/parts/EmptyState";
@@ -72,13 +73,9 @@ export function FilesSheet() {
   };
   const copy = async (of: SheetBasis) => {
     const written = await text(of);
-    try {
-      await navigator.clipboard.writeText(written);
-      return "Copied: paste it where you want it.";
-    } catch {
-      // Plain http, or forbidden.
-      return `This browser does not let it be copied. ${save("-sheet.txt", "text/plain", written, of)}`;
-    }
+    return (await toClipboard(written))
+      ? "Copied: paste it where you want it."
+      : `This browser does not let it be copied. ${save("-sheet.txt", "text/plain", written, of)}`;
   };
   const rows: readonly Row[] = [
     {

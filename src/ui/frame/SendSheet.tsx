@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from "react";
 import { fileNameOf, writeProject } from "@/core/files/projectFile";
 import { fragmentOf } from "@/state/keeping/link";
 import { useProject } from "@/state/project/projectStore";
+import { toClipboard } from "@/ui/parts/clipboard";
 import { Button } from "@/ui/parts/Button";
 import { Sheet } from "@/ui/parts/Sheet";
 import { toast } from "@/ui/parts/toast";
@@ -93,16 +94,12 @@ export function SendSheet({ onOpenChange }: { readonly onOpenChange: (open: bool
   );
 }
 
-/** Copies a text; where the page is not secure the browser has no clipboard to write to, and the text is marked. */
+/** Copies a text; where the browser does not let it, the text is marked. */
 async function copy(text: string, field: HTMLInputElement | null) {
-  try {
-    await navigator.clipboard.writeText(text);
-    toast.success("The link is copied");
-  } catch {
-    field?.focus();
-    field?.select();
-    toast.warning("Copy it from the field: on this page the browser does not let it be copied by a button");
-  }
+  if (await toClipboard(text)) return toast.success("The link is copied");
+  field?.focus();
+  field?.select();
+  toast.warning("Copy it from the field: on this page the browser does not let it be copied by a button");
 }
 
 /** A link as a picture to be read by a phone’s camera: dark on white in any theme. */

@@ -18,6 +18,7 @@ import { setSizes, useSizeTable } from "@/state/project/sizes";
 import { openShop } from "@/state/buying/shop";
 import { NotWhole } from "@/ui/frame/LeftOut";
 import { Button } from "@/ui/parts/Button";
+import { toClipboard } from "@/ui/parts/clipboard";
 import { download } from "@/ui/parts/download";
 import { Said } from "@/ui/parts/Said";
 import { Sheet } from "@/ui/parts/Sheet";
@@ -295,12 +296,7 @@ const asCsv = (cells: readonly SizeCell[]) =>
     ]),
   ]);
 
-/** Where the page is not secure the browser has no clipboard: the text stands there to be marked. */
 async function copy(text: string) {
-  try {
-    await navigator.clipboard.writeText(text);
-    toast.success("Copied");
-  } catch {
-    toast.warning("This browser does not let Brenok copy: mark the paragraph and copy it.");
-  }
+  if (await toClipboard(text)) toast.success("Copied");
+  else toast.warning("This browser does not let Brenok copy: mark the paragraph and copy it.");
 }

@@ -36,7 +36,7 @@ export function StepCurve({ used: { curve, found, by }, weighed }: StepCurveProp
   return (
     <div className="mt-2">
       <label htmlFor={id} className="text-sm">
-        Longer or surer: <strong>{told(step)}</strong>
+        {by === "size" || by === "sizes" ? "Larger" : "Longer"} or surer: <strong>{told(step)}</strong>
       </label>
       <svg
         viewBox={`0 0 ${BOX.width} ${BOX.height}`}
