@@ -24,6 +24,7 @@ export function shareOfModel(loopSd: number): { readonly share: number; readonly
   const share = loopSd > 0 ? model / loopSd ** 2 : 0;
   return { share, restSd: sqrt(model * (1 - share)) };
 }
+
 /** So many designers ask for one ball more than was used up; the others round up. */
 export const SPARE = 0.35;
 /** Who takes less than this of the one ball that is asked for would say so. */

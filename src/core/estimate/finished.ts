@@ -1,4 +1,5 @@
 /** The measures that a project comes out at, of the section that its size speaks of. */
+import { STITCHES } from "../garment/kinds/asked";
 import type { Project } from "../project/project";
 import { isAsked } from "../project/sectionKinds";
 import type { SectionOf } from "../project/sections";
@@ -33,12 +34,20 @@ export function sizedBy({ size }: Pick<Project, "size">, { estimate }: { readonl
   return piece && width ? { piece, width } : null;
 }
 
-/** The size of what only a pattern asks for: what that was told for, as much larger or smaller as it is now. */
-const sizeAsked = (
-  { acrossMm, alongMm }: Project["asks"],
+/**
+ * The size of what only a pattern asks for: what that was told for, in as many of its stitches as there are now, as wide
+ * as they lie, and as long as it is worked.
+ */
+function sizeAsked(
+  { acrossMm, alongMm, stitchesPer10Cm }: Project["asks"],
   { across, along }: SectionOf<"asked">,
-): Finished | null =>
-  acrossMm === null || alongMm === null ? null : { acrossMm: acrossMm * across, alongMm: alongMm * along };
+  plainWidthMm: number | null,
+): Finished | null {
+  if (acrossMm === null || alongMm === null) return null;
+  const wider =
+    stitchesPer10Cm === null || plainWidthMm === null ? 1 : (plainWidthMm / STITCHES / 100) * stitchesPer10Cm;
+  return { acrossMm: acrossMm * across * wider, alongMm: alongMm * along };
+}
 
 /** The finished measures that a size speaks of, as often as its piece goes round and up. */
 export function finishedOf(
@@ -46,7 +55,11 @@ export function finishedOf(
   answer: { readonly estimate: Estimated },
 ): Finished | null {
   const asked = project.pieces.flatMap(({ sections }) => sections).find(isAsked);
-  if (asked) return sizeAsked(project.asks, asked);
+  if (asked) {
+    const widths = answer.estimate.pieces.flatMap(({ estimate }) => estimate.widths.sections);
+    const width = widths.find(({ sectionId }) => sectionId === asked.id);
+    return sizeAsked(project.asks, asked, width?.plainWidthMm ?? null);
+  }
   const found = sizedBy(project, answer);
   if (!found || found.width.widthMm <= 0 || found.piece.estimate.heightMm <= 0) return null;
   const { around, up } = project.size;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { sentence } from "@testing/sentence";
-import { readGrading } from "./gradingTable";
+import { readGrading, writeGrading } from "./gradingTable";
 
 const sizesOf = (text: string, units: "metric" | "imperial" = "metric") => {
   const read = readGrading(text, units);
@@ -55,6 +55,10 @@ test("a column of which nothing says what it is counts no balls, and that it is 
   });
 });
 
+test("a size may be called by a word for a measure", () => {
+  expect(sizesOf("Size short (long)\n9 (10) balls").map(({ name }) => name)).toEqual(["short", "long"]);
+});
+
 test("inches are inches in a list too", () => {
   const [one, other] = sizesOf("Chest 36 (40) in\nLength 23 (24) inches");
   expect([one?.acrossMm, other?.alongMm].map((mm) => Number(mm?.toFixed(3)))).toEqual([914.4, 609.6]);
@@ -95,6 +99,14 @@ test("what is written one a line is read again, and no text makes it throw", () 
         )
         .join("\n");
       expect(sizesOf(text)).toEqual(sizes);
+      expect(sizesOf(writeGrading(sizes, "metric"))).toEqual(sizes);
+      const counted = sizes.map((size) => ({
+        ...size,
+        acrossMm: null,
+        alongMm: null,
+        balls: size.balls ?? 7,
+      }));
+      expect(sizesOf(writeGrading(counted, "metric"))).toEqual(counted);
     }),
   );
   fc.assert(fc.property(fc.string(), (text) => void readGrading(text, "metric")));

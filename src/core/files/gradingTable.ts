@@ -2,11 +2,12 @@
 import Papa from "papaparse";
 import { sizesIn } from "../pattern/sizes";
 import { COUNTS, LENGTHS } from "../project/bounds";
-import { MOST_SIZES, type GradedSize } from "../project/sizes";
+import { inBrackets, isByBalls, MOST_SIZES, type GradedSize } from "../project/sizes";
 import { readCount } from "../typed/count";
 import { BARE_LENGTH, readLength } from "../typed/length";
 import { read, type Reading } from "../typed/reading";
-import type { UnitSystem } from "../units/brands";
+import { millimetres, type UnitSystem } from "../units/brands";
+import { tellSize } from "../units/format";
 import { say, type Message } from "../words/message";
 
 export type GradingRead =
@@ -94,11 +95,18 @@ const LISTS: readonly (readonly [RegExp, ListOf])[] = [
   [/\b(?:chest|bust|waist|hips?|head|hand|foot|round|around|circumference|wide|width|across)\b/i, "acrossMm"],
 ];
 
+/** A line without what it lists: a size may be called by one of those words. */
+function besideList(line: string, [first = ""]: readonly string[]): string {
+  const open = line.search(/[([]/);
+  return `${line.slice(0, line.lastIndexOf(first, open))} ${line.slice(line.slice(open).search(/[)\]]/) + open + 1)}`;
+}
+
 /** What one line lists; null where neither a word nor its place says so. */
 function listOf(line: string, items: readonly string[], alone: boolean): ListOf | null {
-  const named = LISTS.find(([word]) => word.test(line));
+  const beside = besideList(line, items);
+  const named = LISTS.find(([word]) => word.test(beside));
   if (named) return named[1];
-  if (/\bsizes?\b/i.test(line) || items.some((item) => !/^\d/.test(item))) return "name";
+  if (/\bsizes?\b/i.test(beside) || items.some((item) => !/^\d/.test(item))) return "name";
   return alone && items.every((item) => /^\d+$/.test(item)) ? "balls" : null;
 }
 
@@ -144,4 +152,27 @@ function readLists(lines: readonly string[], units: UnitSystem): GradingRead {
   const nothing = sizes.some(({ acrossMm, balls }) => acrossMm === null && balls === null);
   if (half || nothing) return { ok: false, line: told.at(-1)?.at ?? 1, message: say("sizeLacksMeasure") };
   return { ok: true, sizes, passedOver: false };
+}
+
+const tellMm = (mm: number | null, units: UnitSystem) =>
+  mm === null ? "" : tellSize(millimetres(mm), units);
+
+const lineOf = ({ name, acrossMm, alongMm, balls }: Size, units: UnitSystem) =>
+  [name, tellMm(acrossMm, units), tellMm(alongMm, units), ...(balls === null ? [] : [`${balls} balls`])].join(
+    "; ",
+  );
+
+/** A name that can stand in a list. */
+const IN_LIST = /^[A-Za-z\d][\w./-]*$/;
+
+/**
+ * Sizes as they are read again: one a line, and where only their balls are known, as patterns print them.
+ * Example: two sizes of 9 and 10 balls, of which nothing else is known, are "9 (10) balls".
+ */
+export function writeGrading(sizes: readonly Size[], units: UnitSystem): string {
+  const listed = sizes.length > 1 && sizes.every((size) => isByBalls(size) && IN_LIST.test(size.name));
+  if (!listed) return sizes.map((size) => lineOf(size, units)).join("\n");
+  const counted = sizes.every(({ name }, at) => name === String(at + 1));
+  const names = counted ? [] : [`Size ${inBrackets(sizes.map(({ name }) => name))}`];
+  return [...names, `${inBrackets(sizes.map(({ balls }) => balls ?? ""))} balls`].join("\n");
 }

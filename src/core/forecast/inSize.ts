@@ -22,8 +22,8 @@ interface Ways {
 }
 
 /** What a pattern asks for in a size, of which nothing else is known; null where it does not say. */
-const asksIn = (project: Project, { balls }: GradedSize): Project | null =>
-  balls !== null && hasAsked(project) ? { ...project, asks: inSizeOf(project.asks, balls) } : null;
+const asksIn = (project: Project, size: GradedSize): Project | null =>
+  size.balls !== null && hasAsked(project) ? { ...project, asks: inSizeOf(project.asks, size) } : null;
 
 /**
  * A project in a size: by what its pattern asks for there where only that is known, else by its measures, with the ease.

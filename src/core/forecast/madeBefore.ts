@@ -60,8 +60,9 @@ const isLike = (one: Made, other: Made) =>
   one.id !== other.id && one.cabled === other.cabled && abs(log(one.tex / other.tex)) <= LIKE;
 
 /**
- * The like things among all that were made, of the same kind if there are such, and what this one would take by them; null where there is none. A loop grows
- * with the root of the tex, and yarn for an area is one over the loop: so things are brought to this thickness.
+ * The like things among all that were made, of the same kind if there are such, and what this one would take by them;
+ * null where there is none. A loop grows with the root of the tex, and yarn for an area is one over the loop: so things
+ * are brought to this thickness.
  * Example: three cabled things took 12.6, 13.0 and 14.1 m a square decimetre, so this one of 58 takes some 770 m.
  */
 export function referenceClass(

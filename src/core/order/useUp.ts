@@ -31,7 +31,10 @@ interface Step {
 
 export interface UsedUp {
   readonly by: Freed["by"];
-  /** Steps that the yarn lasts for: repeats, copies, hundredths of the size, the so manieth of its sizes; null where it is not enough for one. */
+  /**
+   * Steps that the yarn lasts for: repeats, copies, hundredths of the size, the so manieth of its sizes; null where it is
+   * not enough for one.
+   */
   readonly found: (Step & { readonly size: Finished | null }) | null;
   /** The first step that is too much, or the least one where none is enough. */
   readonly beyond: Step | null;

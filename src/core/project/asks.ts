@@ -55,13 +55,16 @@ export type Asks = z.infer<typeof asks>;
 /** What a pattern asks for, as far as it is given. Example: `newAsks({ balls: 9, ball })` says nothing of its gauge. */
 export const newAsks = (given: Partial<Asks> = {}): Asks => ({ ...NO_ASKS, ...given });
 
-/** What a pattern asks for in another of its sizes, of which it says the balls. */
-export const inSizeOf = (asks: Asks, balls: number): Asks => ({
+type SizeAsked = Pick<GradedSize, "balls" | "acrossMm" | "alongMm">;
+
+/** What a pattern asks for in another of its sizes, with the measures of that; the same balls where it says none. */
+export const inSizeOf = (asks: Asks, { balls, acrossMm, alongMm }: SizeAsked): Asks => ({
   ...asks,
-  by: asks.by === "length" ? "balls" : asks.by,
-  balls,
+  ...(balls !== null && { balls, by: asks.by === "length" ? "balls" : asks.by }),
+  acrossMm,
+  alongMm,
 });
 
 /** Whether it is this size of the pattern that it asks for. */
-export const isInSize = (asks: Asks, size: Pick<GradedSize, "balls" | "acrossMm" | "alongMm">): boolean =>
+export const isInSize = (asks: Asks, size: SizeAsked): boolean =>
   asks.balls === size.balls && asks.acrossMm === size.acrossMm && asks.alongMm === size.alongMm;

@@ -25,3 +25,7 @@ export type GradedSize = z.infer<typeof size>;
  */
 export const inBrackets = ([first, ...others]: readonly (string | number)[]): string =>
   others.length > 0 ? `${first} (${others.join(", ")})` : String(first ?? "");
+
+/** Whether nothing is known of a size but the balls that its pattern asks for. */
+export const isByBalls = ({ acrossMm, alongMm, balls }: Pick<GradedSize, "acrossMm" | "alongMm" | "balls">) =>
+  acrossMm === null && alongMm === null && balls !== null;

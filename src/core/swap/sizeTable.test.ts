@@ -86,6 +86,26 @@ test("of what is only asked for, sizes follow the size that it is asked for in",
   expect(unsaid.map((cell) => cell.told)).toEqual([null, null]);
 });
 
+test("of what is only asked for, a substitute takes in the size of the pattern what the swap says", () => {
+  const asks = newAsks({
+    balls: 9,
+    ball: { massG: 50, lengthM: 82 },
+    stitchesPer10Cm: 18,
+    rowsPer10Cm: 25,
+    acrossMm: 1000,
+    alongMm: 600,
+  });
+  const project: Project = {
+    ...onlyAsked({ asks, cabledPercent: 0 }),
+    swap: { keep: "size", candidates: [chunky] },
+    sizes: [size("M", 1000, 600)],
+  };
+  const [, inChunky] = told(project);
+  const so = swapProject(project, chunky, { keep: "size", layOf });
+  expect(inChunky?.told?.acrossMm).toBeCloseTo(1000, 3);
+  expect((inChunky?.told?.needM ?? 0) / (so ? answerTo(so).yarns[0].totalMm / 1000 : NaN)).toBeCloseTo(1, 2);
+});
+
 test("of what is only asked for, the pattern's own balls of a size go before its measures", () => {
   const asks = newAsks({ balls: 9, ball: { massG: 50, lengthM: 82 } });
   const asking = (balls: number): Project => ({
@@ -94,7 +114,7 @@ test("of what is only asked for, the pattern's own balls of a size go before its
   });
   const project = { ...asking(9), sizes: [size("S", null, null, 9), size("L", 1100, 630, 12)] };
   const cells = told(project);
-  expect(cells.map((cell) => cell.told?.acrossMm)).toEqual([null, null, null, null]);
+  expect(cells.map((cell) => cell.told?.acrossMm)).toEqual([null, 1100, null, expect.closeTo(1100, -1)]);
   for (const [place, balls] of [9, 12].entries()) {
     const [own] = answerTo(asking(balls)).yarns;
     expect(cells[place]?.told).toMatchObject({ balls: own.advised.balls, needM: own.totalMm / 1000 });

@@ -10,10 +10,8 @@ export const asksBy = (by: AsksBy) =>
   });
 
 /** The size that is knitted: what the pattern asks for in it, and its measures where they are known. */
-export const asksInSize = ({ balls, acrossMm, alongMm }: GradedSize) =>
+export const asksInSize = (size: GradedSize) =>
   change("asks size", (draft) => {
-    if (balls !== null) draft.asks = inSizeOf(draft.asks, balls);
-    draft.asks.acrossMm = acrossMm;
-    draft.asks.alongMm = alongMm;
+    draft.asks = inSizeOf(draft.asks, size);
     for (const key of ["asksBalls", "asksAcross", "asksAlong"]) delete draft.typed[key];
   });

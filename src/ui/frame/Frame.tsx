@@ -11,6 +11,7 @@ import { asSaid } from "@/ui/parts/Said";
 import { FileDrop } from "./FileDrop";
 import { Header } from "./Header";
 import { StrandRuler } from "./StrandRuler";
+import { useLate } from "./useLate";
 import { useTheme } from "./useTheme";
 import { useShortcuts } from "./useShortcuts";
 import { useDoors } from "@/state/chosen/doors";
@@ -93,11 +94,7 @@ const LONG_MS = 10_000;
 
 /** Stands there until the project does. */
 function Opening() {
-  const [late, setLate] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setLate(true), LONG_MS);
-    return () => clearTimeout(timer);
-  }, []);
+  const late = useLate(true, LONG_MS);
   return (
     <div role="status" className="py-24 text-center text-faint">
       <p>Opening your project …</p>

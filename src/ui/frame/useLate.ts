@@ -4,15 +4,15 @@ import { useEffect, useState } from "react";
 const LATE_MS = 300;
 
 /** Whether something has been so for a while; what was only for a moment never was. */
-export function useLate(is: boolean): boolean {
+export function useLate(is: boolean, afterMs = LATE_MS): boolean {
   const [late, setLate] = useState(false);
   useEffect(() => {
     if (!is) return;
-    const timer = setTimeout(() => setLate(true), LATE_MS);
+    const timer = setTimeout(() => setLate(true), afterMs);
     return () => {
       clearTimeout(timer);
       setLate(false);
     };
-  }, [is]);
+  }, [is, afterMs]);
   return is && late;
 }

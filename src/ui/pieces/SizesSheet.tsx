@@ -1,13 +1,13 @@
 "use client";
 import { useEffect, useId, useState } from "react";
 import { finishedOf } from "@/core/estimate/finished";
-import { readGrading } from "@/core/files/gradingTable";
+import { readGrading, writeGrading } from "@/core/files/gradingTable";
 import { writeTable } from "@/core/files/tableText";
 import { hasAsked } from "@/core/project/sectionKinds";
-import { inBrackets, type GradedSize } from "@/core/project/sizes";
+import { isByBalls, type GradedSize } from "@/core/project/sizes";
 import { ballsParagraph, type SizeCell } from "@/core/swap/sizeTable";
 import { metres, millimetres, type UnitSystem } from "@/core/units/brands";
-import { formatChance, formatSize, formatYarn, tellPutUp, tellSize } from "@/core/units/format";
+import { formatChance, formatSize, formatYarn, tellPutUp } from "@/core/units/format";
 import { formatMoney } from "@/core/units/money";
 import type { PutUp } from "@/core/yarn/putUp";
 import { useAnswer } from "@/state/engine/answer";
@@ -35,36 +35,7 @@ export function SizesSheet({ onClose }: { readonly onClose: () => void }) {
   );
 }
 
-const tellMm = (mm: number | null, units: UnitSystem) =>
-  mm === null ? "" : tellSize(millimetres(mm), units);
-
-/** Sizes of which only the balls are known, as patterns print them; else one a line. */
-const asText = (sizes: readonly GradedSize[], units: UnitSystem) =>
-  sizes.length > 1 && byBalls(sizes) && sizes.every(({ name }) => /^[\w./-]+$/.test(name))
-    ? [
-        ...(sizes.every(({ name }, at) => name === String(at + 1)) ? [] : [`Size ${inList(sizes, "name")}`]),
-        `${inList(sizes, "balls")} balls`,
-      ].join("\n")
-    : asLines(sizes, units);
-
-const byBalls = (sizes: readonly GradedSize[]) =>
-  sizes.length > 0 &&
-  sizes.every(({ acrossMm, alongMm, balls }) => acrossMm === null && alongMm === null && balls !== null);
-
-const inList = (sizes: readonly GradedSize[], what: "name" | "balls") =>
-  inBrackets(sizes.map((size) => size[what] ?? ""));
-
-const asLines = (sizes: readonly GradedSize[], units: UnitSystem) =>
-  sizes
-    .map(({ name, acrossMm, alongMm, balls }) =>
-      [
-        name,
-        tellMm(acrossMm, units),
-        tellMm(alongMm, units),
-        ...(balls === null ? [] : [`${balls} balls`]),
-      ].join("; "),
-    )
-    .join("\n");
+const byBalls = (sizes: readonly GradedSize[]) => sizes.length > 0 && sizes.every(isByBalls);
 
 function Sizes() {
   const id = useId();
@@ -75,7 +46,7 @@ function Sizes() {
   const asked = hasAsked(project);
   const answer = useAnswer();
   const now = answer.known ? finishedOf(project, answer) : null;
-  const [text, setText] = useState(() => asText(sizes, units));
+  const [text, setText] = useState(() => writeGrading(sizes, units));
   const read = readGrading(text, units);
   useEffect(() => void openShop(), []);
   return (

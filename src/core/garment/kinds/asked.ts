@@ -19,8 +19,9 @@ import {
 import { emptied, leftOn, rowsOn } from "./onNeedle";
 import type { LiesIn, SectionRecord } from "./kind";
 
-/** Stitches of the strip, and the ropes that stand for all cables: 3 over 3 with two purls between them. */
-const STITCHES = 64;
+/** Stitches of the strip. */
+export const STITCHES = 64;
+/** The ropes that stand for all cables: 3 over 3 with two purls between them. */
 const ROPE = "rope-3-3";
 const PURLS = 2;
 const MOST_ROPES = 7;
