@@ -25,8 +25,8 @@ const config = [
     },
   },
   {
-    // The solver's inner loops index typed arrays whose bounds the mesh guarantees.
-    files: ["src/core/fabric/{energy,lines,newton}.ts"],
+    // The solvers' inner loops index typed arrays whose bounds the mesh, or the cloth, guarantees.
+    files: ["src/core/fabric/{contact,energy,lines,near,newton}.ts"],
     rules: { "@typescript-eslint/no-non-null-assertion": "off" },
   },
   { files: ["scripts/**", "bench/**"], rules: { "no-console": "off" } },

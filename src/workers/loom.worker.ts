@@ -10,8 +10,13 @@ import { joinPanels, mirror, repeatAcross, repeatUp } from "../core/panels/trans
 import { characterOf } from "../core/yarn/character";
 import { paintingYarn, type Painted, type Size, type YarnLook } from "../drawing/paintYarn";
 import { acrossOf } from "../core/garment/panelLayout";
-import { drawingFabric, followingThrough, type DrawnFabric } from "../core/fabric/drawnFabric";
-import { relaxing, type KnownFabrics, type RelaxOptions } from "../core/fabric/relax";
+import {
+  drawingFabric,
+  followingThrough,
+  type DrawnFabric,
+  type DrawOptions,
+} from "../core/fabric/drawnFabric";
+import { relaxing, type KnownFabrics } from "../core/fabric/relax";
 import { between } from "../core/steps";
 import { readPattern } from "../core/instructions/read";
 import { remembering } from "../core/remember";
@@ -36,7 +41,7 @@ const fails = (message: Message): Woven => ({ ok: false, message });
 async function weave(
   job: number,
   text: string,
-  options: RelaxOptions,
+  options: DrawOptions,
   onProgress: (share: number) => void,
 ): Promise<Woven> {
   const { panel, complete } = readAgain(text);

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { toEnd } from "../steps";
-import { AXES, pushingApart } from "./contact";
+import { pushingApart } from "./contact";
+import { AXES } from "./near";
 
 const OPTIONS = { diameter: 0.3, period: 4 };
 

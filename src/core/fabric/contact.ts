@@ -1,177 +1,160 @@
 /**
- * Contact of drawn yarn: lines of points that come nearer than the yarn is thick push one another apart, in passes over
- * all pairs (position-based dynamics, Müller et al. 2007, J. Vis. Commun. Image R. 18, 109). What lies near is found by
- * a grid, and looked for anew every few passes.
+ * Contact of drawn yarn: straight pieces of it that come nearer than the yarn is thick push one another apart
+ * (position-based dynamics, Müller et al. 2007, J. Vis. Commun. Image R. 18, 109). In each pass every point moves by the
+ * mean of what its contacts want, so that what is alike is pushed alike, and passes gain on one another by Chebyshev's
+ * weights (Wang 2015, ACM Trans. Graph. 34, 246).
  */
+import type { Steps } from "../steps";
+import { AXES, clothOf, pairsOf, shortWay, type ContactOptions } from "./near";
 
-/** Numbers of a point: x, y, z. */
-export const AXES = 3;
+const { floor, sqrt } = Math;
 
-export interface ContactOptions {
-  /** Thickness of the yarn, in the unit of the points. */
-  readonly diameter: number;
-  /** Height after which everything comes again. */
-  readonly period: number;
+const MOST_PASSES = 80;
+/** It is done when nothing is nearer than so many diameters. */
+const NEAR_ENOUGH = 0.985;
+/** So many passes are made over the same pairs. */
+const FOUND_EVERY = 15;
+/** How easily yarn moves in the plane of the fabric, where its stitches hold it, beside how easily it moves in depth. */
+const ASIDE = 0.4;
+/** Yarn is stiff: each pass hands on such a share of what it moved to either side along the yarn, less and less. */
+const STIFF = 0.25;
+const STIFF_PASSES = 0.75 * MOST_PASSES;
+/** Passes go further than their contacts want, and gain on one another from such a pass on. */
+const FURTHER = 1.5;
+const GAIN = 0.965;
+const GAINS_FROM = 6;
+
+/** What a pass wants of the points: where to, and by how many contacts each is moved. */
+interface Wishes {
+  readonly moves: Float64Array;
+  readonly counts: Float64Array;
 }
 
-const { ceil, floor, hypot, max, min, sqrt } = Math;
-
-const PASSES = 12;
-/** So many passes are made over the same pairs: those that are nearer than so many diameters when they are found. */
-const FOUND_EVERY = 12;
-const FOUND_WITHIN = 1.4;
-/** Share of what is too near that a pass takes away, half of it at either end. */
-const PUSH = 0.2;
-/** Yarn touches itself at bends: points nearer than this along it, in diameters, are one bend. */
-const BEND = 1.8;
-/** Share by which a pass draws each point between its neighbours: yarn is stiff. */
-const STIFF = 0.05;
-
-const modulo = (value: number, by: number) => ((value % by) + by) % by;
-
-/** Points of all lines one after the other, which line each is of, and how many of them make up a bend. */
-interface Cloth {
-  readonly points: Float64Array;
-  readonly lineOf: Int32Array;
-  readonly bend: number;
-}
-
-function clothOf(lines: readonly Float64Array[], diameter: number): Cloth {
-  const points = new Float64Array(lines.reduce((sum, line) => sum + line.length, 0));
-  const lineOf = new Int32Array(points.length / AXES);
-  let [at, length] = [0, 0];
-  lines.forEach((line, index) => {
-    points.set(line, at);
-    lineOf.fill(index, at / AXES, (at + line.length) / AXES);
-    at += line.length;
-    for (let next = AXES; next < line.length; next += AXES)
-      length += hypot(
-        (line[next] ?? 0) - (line[next - AXES] ?? 0),
-        (line[next + 1] ?? 0) - (line[next - 2] ?? 0),
-        (line[next + 2] ?? 0) - (line[next - 1] ?? 0),
-      );
-  });
-  return { points, lineOf, bend: ceil((BEND * diameter * lineOf.length) / max(length, 1e-9)) };
-}
-
-/** Points by the cells of a grid, in the order of the cells; cells go round from the top to the bottom. */
-function gridOf({ points }: Cloth, cell: number, period: number) {
-  const count = points.length / AXES;
-  let [left, right, back, front] = [Infinity, -Infinity, Infinity, -Infinity];
-  for (let at = 0; at < points.length; at += AXES) {
-    [left, right] = [min(left, points[at] ?? 0), max(right, points[at] ?? 0)];
-    [back, front] = [min(back, points[at + 2] ?? 0), max(front, points[at + 2] ?? 0)];
-  }
-  const [wide, deep] = [floor((right - left) / cell) + 1, floor((front - back) / cell) + 1];
-  const high = max(1, floor(period / cell));
-  const cellOf = new Int32Array(count);
-  const starts = new Int32Array(wide * high * deep + 1);
-  for (let point = 0; point < count; point += 1) {
-    const at = point * AXES;
-    const x = floor(((points[at] ?? 0) - left) / cell);
-    const y = min(high - 1, floor((modulo(points[at + 1] ?? 0, period) * high) / period));
-    const z = floor(((points[at + 2] ?? 0) - back) / cell);
-    const place = (x * high + y) * deep + z;
-    cellOf[point] = place;
-    starts[place + 1] = (starts[place + 1] ?? 0) + 1;
-  }
-  for (let place = 1; place < starts.length; place += 1)
-    starts[place] = (starts[place] ?? 0) + (starts[place - 1] ?? 0);
-  const filled = starts.slice();
-  const sorted = new Int32Array(count);
-  for (let point = 0; point < count; point += 1) {
-    const place = cellOf[point] ?? 0;
-    sorted[filled[place] ?? 0] = point;
-    filled[place] = (filled[place] ?? 0) + 1;
-  }
-  return { wide, high, deep, cellOf, starts, sorted };
-}
-
-/** All pairs of points that are nearer than `within`, but for those of one bend: two numbers each. */
-function pairsOf(cloth: Cloth, { period }: ContactOptions, within: number): Int32Array {
-  const { points, lineOf, bend } = cloth;
-  const { wide, high, deep, cellOf, starts, sorted } = gridOf(cloth, within, period);
-  let pairs = new Int32Array(1 << 16);
-  let count = 0;
-  const ups = high < 3 ? [...Array(high).keys()] : [-1, 0, 1];
-  for (let one = 0; one < lineOf.length; one += 1) {
-    const place = cellOf[one] ?? 0;
-    const [x, y, z] = [floor(place / (high * deep)), floor(place / deep) % high, place % deep];
-    for (let nx = max(0, x - 1); nx <= min(wide - 1, x + 1); nx += 1)
-      for (const up of ups) {
-        const ny = high < 3 ? up : modulo(y + up, high);
-        const row = (nx * high + ny) * deep;
-        const to = starts[row + min(deep - 1, z + 1) + 1] ?? 0;
-        for (let at = starts[row + max(0, z - 1)] ?? 0; at < to; at += 1) {
-          const other = sorted[at] ?? 0;
-          if (other <= one || (lineOf[one] === lineOf[other] && other - one < bend)) continue;
-          const dx = (points[other * AXES] ?? 0) - (points[one * AXES] ?? 0);
-          const dz = (points[other * AXES + 2] ?? 0) - (points[one * AXES + 2] ?? 0);
-          const dy =
-            modulo((points[other * AXES + 1] ?? 0) - (points[one * AXES + 1] ?? 0) + period / 2, period) -
-            period / 2;
-          if (dx * dx + dy * dy + dz * dz >= within * within) continue;
-          if (count + 2 > pairs.length) {
-            const more = new Int32Array(2 * pairs.length);
-            more.set(pairs);
-            pairs = more;
-          }
-          pairs[count] = one;
-          pairs[count + 1] = other;
-          count += 2;
-        }
-      }
-  }
-  return pairs.subarray(0, count);
-}
-
-/** One pass over pairs: whatever is too near goes apart, each at once, so that the next one meets it where it is. */
-function push(points: Float64Array, pairs: Int32Array, { diameter, period }: ContactOptions) {
+/**
+ * Gathers what all pairs that are too near want of the points; how near the nearest two are, at most a diameter. The
+ * nearest points of two pieces as in C. Ericson, "Real-Time Collision Detection" (2005), 5.1.9.
+ */
+function wish(
+  points: Float64Array,
+  pairs: Int32Array,
+  { diameter, period }: ContactOptions,
+  { moves, counts }: Wishes,
+): number {
+  moves.fill(0);
+  counts.fill(0);
+  let nearest = diameter * diameter;
   for (let pair = 0; pair < pairs.length; pair += 2) {
-    const [a, b] = [(pairs[pair] ?? 0) * AXES, (pairs[pair + 1] ?? 0) * AXES];
-    const x = (points[b] ?? 0) - (points[a] ?? 0);
-    let y = (points[b + 1] ?? 0) - (points[a + 1] ?? 0);
-    if (y > period / 2 || y < -period / 2) y = modulo(y + period / 2, period) - period / 2;
-    const z = (points[b + 2] ?? 0) - (points[a + 2] ?? 0);
+    const [p, q] = [pairs[pair]!, pairs[pair + 1]!];
+    const px = points[p + 3]! - points[p]!;
+    const py = points[p + 4]! - points[p + 1]!;
+    const pz = points[p + 5]! - points[p + 2]!;
+    const qx = points[q + 3]! - points[q]!;
+    const qy = points[q + 4]! - points[q + 1]!;
+    const qz = points[q + 5]! - points[q + 2]!;
+    const rx = points[p]! - points[q]!;
+    const ry = shortWay(points[p + 1]! - points[q + 1]!, period);
+    const rz = points[p + 2]! - points[q + 2]!;
+    const [pp, qq, pq] = [
+      px * px + py * py + pz * pz,
+      qx * qx + qy * qy + qz * qz,
+      px * qx + py * qy + pz * qz,
+    ];
+    const [pr, qr] = [px * rx + py * ry + pz * rz, qx * rx + qy * ry + qz * rz];
+    const square = pp * qq - pq * pq;
+    // Where on the one, and on the other, they are nearest: 0 at its beginning, 1 at its end.
+    let s = square > 1e-12 ? (pq * qr - pr * qq) / square : 0.5;
+    s = s < 0 ? 0 : s > 1 ? 1 : s;
+    let t = qq > 1e-12 ? (pq * s + qr) / qq : 0;
+    if (t < 0 || t > 1) {
+      t = t < 0 ? 0 : 1;
+      s = pp > 1e-12 ? (pq * t - pr) / pp : 0;
+      s = s < 0 ? 0 : s > 1 ? 1 : s;
+    }
+    const x = rx + s * px - t * qx;
+    const y = ry + s * py - t * qy;
+    const z = rz + s * pz - t * qz;
     const squared = x * x + y * y + z * z;
     if (squared >= diameter * diameter) continue;
+    if (squared < nearest) nearest = squared;
     const far = sqrt(squared);
     // Where two lie in the very same place, the later one comes before the other.
-    const by = far > 1e-6 ? (PUSH * (diameter - far)) / (2 * far) : 0;
-    points[a] = (points[a] ?? 0) - by * x;
-    points[a + 1] = (points[a + 1] ?? 0) - by * y;
-    points[a + 2] = (points[a + 2] ?? 0) - (by > 0 ? by * z : (PUSH * diameter) / 2);
-    points[b] = (points[b] ?? 0) + by * x;
-    points[b + 1] = (points[b + 1] ?? 0) + by * y;
-    points[b + 2] = (points[b + 2] ?? 0) + (by > 0 ? by * z : (PUSH * diameter) / 2);
+    const [nx, ny, nz] = far > 1e-6 ? [x / far, y / far, z / far] : [0, 0, -1];
+    const easy = ASIDE * (nx * nx + ny * ny) + nz * nz;
+    const [p0, q0] = [1 - s, 1 - t];
+    const by = (diameter - far) / (easy * (p0 * p0 + s * s + q0 * q0 + t * t));
+    const [mx, my, mz] = [by * ASIDE * nx, by * ASIDE * ny, by * nz];
+    moves[p]! += p0 * mx;
+    moves[p + 1]! += p0 * my;
+    moves[p + 2]! += p0 * mz;
+    moves[p + 3]! += s * mx;
+    moves[p + 4]! += s * my;
+    moves[p + 5]! += s * mz;
+    moves[q]! -= q0 * mx;
+    moves[q + 1]! -= q0 * my;
+    moves[q + 2]! -= q0 * mz;
+    moves[q + 3]! -= t * mx;
+    moves[q + 4]! -= t * my;
+    moves[q + 5]! -= t * mz;
+    counts[p / AXES]! += p0;
+    counts[p / AXES + 1]! += s;
+    counts[q / AXES]! += q0;
+    counts[q / AXES + 1]! += t;
   }
+  return sqrt(nearest);
 }
 
 /** Draws each point of a line between its neighbours by a share of either, in place; its ends stay. */
 export function drawTogether(line: Float64Array, share: number) {
   const before = line.slice();
   for (let at = AXES; at < line.length - AXES; at += 1)
-    line[at] =
-      (1 - 2 * share) * (before[at] ?? 0) + share * ((before[at - AXES] ?? 0) + (before[at + AXES] ?? 0));
+    line[at] = (1 - 2 * share) * before[at]! + share * (before[at - AXES]! + before[at + AXES]!);
 }
 
 /**
  * Pushes lines of points apart where they are nearer than the yarn is thick, in place, in steps. Example: two straight
  * yarns that lie in one another come to touch.
  */
-export function* pushingApart(
-  lines: readonly Float64Array[],
-  options: ContactOptions,
-): Generator<void, void> {
-  const cloth = clothOf(lines, options.diameter);
-  let at = 0;
-  const moved = lines.map((line) => cloth.points.subarray(at, (at += line.length)));
+export function* pushingApart(lines: readonly Float64Array[], options: ContactOptions): Steps<void> {
+  const cloth = clothOf(lines);
+  const { points } = cloth;
+  const rest = points.slice();
+  /** How far each point is from where it was at rest, line by line. */
+  const moved = new Float64Array(points.length);
+  const wishes: Wishes = {
+    moves: new Float64Array(points.length),
+    counts: new Float64Array(points.length / AXES),
+  };
+  let before = points.slice();
   let pairs: Int32Array = new Int32Array();
-  for (let pass = 0; pass < PASSES; pass += 1) {
-    if (pass % FOUND_EVERY === 0) pairs = pairsOf(cloth, options, FOUND_WITHIN * options.diameter);
-    push(cloth.points, pairs, options);
-    for (const line of moved) drawTogether(line, STIFF / 2);
-    yield;
+  let weight = 1;
+  for (let pass = 0; pass < MOST_PASSES; pass += 1) {
+    const found = pass % FOUND_EVERY === 0;
+    if (found) pairs = pairsOf(cloth, options);
+    const nearest = wish(points, pairs, options, wishes);
+    if (nearest >= NEAR_ENOUGH * options.diameter) {
+      if (found) break;
+      // Others may have come near since pairs were found.
+      pairs = pairsOf(cloth, options);
+      if (wish(points, pairs, options, wishes) >= NEAR_ENOUGH * options.diameter) break;
+    }
+    if (pass === GAINS_FROM) weight = 2 / (2 - GAIN ** 2);
+    else if (pass > GAINS_FROM) weight = 4 / (4 - GAIN ** 2 * weight);
+    const here = points.slice();
+    for (let at = 0; at < points.length; at += 1) {
+      const many = wishes.counts[floor(at / AXES)]!;
+      const by = (FURTHER * wishes.moves[at]!) / (many > 1 ? many : 1);
+      points[at] = before[at]! + weight * (here[at]! + by - before[at]!);
+    }
+    before = here;
+    const stiff = STIFF * (1 - pass / STIFF_PASSES);
+    if (stiff > 0) {
+      for (let at = 0; at < points.length; at += 1) moved[at] = points[at]! - rest[at]!;
+      let from = 0;
+      for (const line of lines) drawTogether(moved.subarray(from, (from += line.length)), stiff);
+      for (let at = 0; at < points.length; at += 1) points[at] = rest[at]! + moved[at]!;
+    }
+    yield { share: (pass + 1) / MOST_PASSES };
   }
-  for (const [index, line] of lines.entries()) line.set(moved[index] ?? line);
+  let from = 0;
+  for (const line of lines) line.set(points.subarray(from, (from += line.length)));
 }

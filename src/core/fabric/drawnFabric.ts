@@ -3,7 +3,7 @@ import type { Panel } from "../panels/panel";
 import { repeatAcross } from "../panels/transforms";
 import { ribPullOf } from "./blocking";
 import { meshOf } from "./mesh";
-import type { Progress } from "./newton";
+import { between, type Steps } from "../steps";
 import { relaxing, type KnownFabrics, type Relaxed, type RelaxOptions, type Unrelaxed } from "./relax";
 import { stitchYarn } from "./stitchYarn";
 import { followingYarn, type PathOptions, type YarnPath } from "./yarnPath";
@@ -25,6 +25,8 @@ export interface DrawnFabric {
   readonly ok: true;
   readonly figures: FabricFigures;
   readonly path: YarnPath;
+  /** Whether the path is all that it can be: yarn that would lie in other yarn was pushed out of it. */
+  readonly settled: boolean;
   /** How often the repeat is drawn in each direction: once where it is large. */
   readonly times: number;
   /** Least and most yarn of a stitch, in plain loops. */
@@ -43,12 +45,21 @@ export function* followingThrough(
   { aspect, blocking }: RelaxOptions,
   lying: Relaxed,
   drawn: PathOptions,
-): Generator<Progress, YarnPath> {
+): Steps<YarnPath> {
   const mesh = meshOf(panel, { aspect, ribPull: ribPullOf(blocking) });
   // Whatever was relaxed has a mesh.
   if ("message" in mesh) throw new Error(mesh.message.code);
   return yield* followingYarn(panel, mesh, lying, drawn);
 }
+
+export interface DrawOptions extends RelaxOptions {
+  /** Whether it is drawn at once rather than well: what is being moved. */
+  readonly quick?: boolean;
+}
+
+/** Relaxing the repeat, relaxing what is drawn and following its yarn take about such shares of the time. */
+const RELAXED = 0.2;
+const ALL_RELAXED = 0.4;
 
 /**
  * Relaxes and draws a panel step by step, yielding progress.
@@ -56,24 +67,20 @@ export function* followingThrough(
  */
 export function* drawingFabric(
   panel: Panel,
-  options: RelaxOptions,
+  { quick = false, ...options }: DrawOptions,
   known?: KnownFabrics,
-): Generator<Progress, DrawnFabric | Unrelaxed> {
-  const one = yield* relaxing(panel, options, known);
+): Steps<DrawnFabric | Unrelaxed> {
+  const one = yield* between(0, RELAXED, relaxing(panel, options, known));
   if (!one.ok) return one;
   const stitches = one.stitches * one.rows;
   const times = stitches <= MOST_TWICE ? 2 : 1;
   const drawn = repeatAcross(panel, times) ?? panel;
-  const lying = times === 1 ? one : yield* relaxing(drawn, options, known);
+  const lying = times === 1 ? one : yield* between(RELAXED, ALL_RELAXED, relaxing(drawn, options, known));
   if (!lying.ok) return lying;
   const yarn = stitchYarn(drawn, options.aspect);
   const bent = stitches * times ** 2 <= MOST_BENT;
-  const path = yield* followingThrough(drawn, options, lying, {
-    up: times,
-    pieces: bent ? 24 : 8,
-    yarn,
-    contact: bent,
-  });
+  const follows = { up: times, pieces: bent ? 16 : 8, yarn, contact: bent && !quick };
+  const path = yield* between(ALL_RELAXED, 1, followingThrough(drawn, options, lying, follows));
   const { narrowest, widest, widthOfRow, widthFactor, heightFactor, crossingExtra, rows } = one;
   return {
     ok: true,
@@ -89,6 +96,7 @@ export function* drawingFabric(
       widthOfWidest: widthOfRow[widest - 1] ?? 1,
     },
     path,
+    settled: bent === follows.contact,
     times,
     leastYarn: yarn.reduce((least, loops) => Math.min(least, loops), Infinity),
     mostYarn: yarn.reduce((most, loops) => Math.max(most, loops), 0),

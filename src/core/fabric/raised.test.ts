@@ -1,5 +1,5 @@
 import { readPattern } from "../instructions/read";
-import { AXES } from "./contact";
+import { AXES } from "./near";
 import { ballPoints, raisedOf } from "./raised";
 
 const panelOf = (text: string) => {

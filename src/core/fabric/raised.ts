@@ -4,7 +4,7 @@
  */
 import { unitsOf, type Panel } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
-import { AXES } from "./contact";
+import { AXES } from "./near";
 
 /** A raised stitch: its place, and the plain loops of yarn in it. */
 export interface RaisedStitch {
@@ -13,16 +13,17 @@ export interface RaisedStitch {
   readonly loops: number;
 }
 
-const { max, min, round, sqrt } = Math;
+const { cos, max, min, round: nearest, sin, sqrt, PI } = Math;
 
 /** A ball grows with the root of its yarn: one of 14 loops is about as wide as a stitch and a half. */
 const RADIUS = 0.19;
 const RADII = [0.32, 0.85] as const;
 /** How far before its stitch the middle of a ball lies, and how flat it is. */
 const BEFORE = 0.3;
-const FLAT = 0.75;
-/** Between two rows of a ball, and straight pieces of yarn in one of them. */
-const ROW = 0.34;
+const FLAT = 0.85;
+/** What is seen of a ball is bent so far round it, from side to side and from the bottom to the top, in half turns. */
+const BENT = 0.86;
+/** Straight pieces of yarn in a stitch of a ball, and in a stitch that is lifted. */
 const PIECES = 12;
 
 /** The stitches of a panel whose operation is such a one: their places, `middle` columns after their first. */
@@ -59,33 +60,39 @@ export const liftedOf = (panel: Panel): readonly RaisedStitch[] =>
 /** Points of a stitch that is lifted over its neighbours: from behind at one side, over them, to behind at the other. */
 export function liftedPoints(): Float64Array {
   const points = Array.from({ length: PIECES + 1 }, (_, step) => {
-    const turn = (Math.PI * step) / PIECES;
+    const turn = (PI * step) / PIECES;
     const { aside, before, behind, steep } = LIFTED;
-    return [
-      aside * Math.cos(turn),
-      -steep * Math.cos(turn) - steep / 2,
-      behind + (before - behind) * sqrt(Math.sin(turn)),
-    ];
+    return [aside * cos(turn), -steep * cos(turn) - steep / 2, behind + (before - behind) * sqrt(sin(turn))];
   });
   return Float64Array.from(points.flat());
 }
 
+/** A ball's stitches: small loops like those of the fabric, which lie round it. */
+const STITCH = { wide: 0.75, high: 0.6, bulge: 0.2, tall: 0.8, deep: 0.13 } as const;
+
 /**
- * Points of a ball of so many loops about its stitch: its rows, to and fro, from the bottom to the top.
- * Example: one of 14 loops has five rows of thirteen points.
+ * Points of a ball of so many loops about its stitch: its rows of stitches that are seen, to and fro, from the bottom
+ * to the top. Example: one of 14 loops has three rows of three stitches.
  */
 export function ballPoints(loops: number): Float64Array {
   const radius = min(RADII[1], max(RADII[0], RADIUS * sqrt(loops)));
-  const rows = max(3, round((2 * radius) / ROW) + 1);
+  const round = BENT * PI * radius;
+  const [stitches, rows] = [max(1, nearest(round / STITCH.wide)), max(2, nearest(round / STITCH.high))];
   const points: number[] = [];
-  for (let row = 0; row < rows; row += 1) {
-    const y = radius * (-0.88 + (1.76 * row) / (rows - 1));
-    const half = sqrt(radius * radius - y * y);
-    for (let step = 0; step <= PIECES; step += 1) {
-      const across = half * (1 - (2 * step) / PIECES) * (row % 2 === 0 ? 1 : -1);
-      points.push(across, y, BEFORE + FLAT * sqrt(max(0, half * half - across * across)));
+  for (let row = 0; row < rows; row += 1)
+    for (let step = 0; step <= stitches * PIECES; step += 1) {
+      const turn = 2 * PI * (step / PIECES) - PI;
+      const along = step / PIECES + STITCH.bulge * sin(2 * turn);
+      const way = row % 2 === 0 ? 1 : -1;
+      const east = way * (along / stitches - 0.5) * BENT * PI;
+      const north = ((row + 0.5 + (STITCH.tall / 2) * cos(turn)) / rows - 0.5) * BENT * PI;
+      const out = radius - STITCH.deep * cos(2 * turn);
+      points.push(
+        out * cos(north) * sin(east),
+        out * sin(north),
+        BEFORE + FLAT * out * cos(north) * cos(east),
+      );
     }
-  }
   // Whatever is drawn several pieces at once has a multiple of four of them.
   while ((points.length / AXES - 1) % 4 !== 0) points.push(...points.slice(-AXES));
   return Float64Array.from(points);

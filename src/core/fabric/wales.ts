@@ -8,8 +8,8 @@ import type { Crossing } from "../stitches/crossings";
 import type { Mesh } from "./mesh";
 
 /** Depths by which the strand in front of a crossing is lifted, and the one behind it pressed down. */
-const LIFTED = 0.5;
-const PRESSED = -0.42;
+const LIFTED = 0.58;
+const PRESSED = -0.5;
 /** Rows to either side of a crossing over which that fades. */
 const REACH = 1.7;
 

@@ -1,11 +1,13 @@
 import { LIBRARY } from "../panels/library";
 import { sentence } from "@testing/sentence";
+import { yarnInYarn } from "@testing/yarnInYarn";
 import { fabricSvg } from "../files/fabricSvg";
 import { shaded } from "../yarn/colour";
 import { readPattern } from "../instructions/read";
 import { drawingFabric, type DrawnFabric } from "./drawnFabric";
 import { toEnd } from "../steps";
 import { stitchYarn } from "./stitchYarn";
+import { THICKEST } from "./loopShape";
 import { NUMBERS_EACH } from "./yarnPath";
 
 const ROPE = "Rnd 1: P2, 2/2 LC, P2.\nRnds 2-4: P2, K4, P2.";
@@ -21,7 +23,7 @@ function drawn(text: string, blocking: "asKnit" | "wetBlocked" = "asKnit"): Draw
   return fabric;
 }
 
-const piecesOf = ({ path }: DrawnFabric) =>
+const piecesOf = ({ path }: Pick<DrawnFabric, "path">) =>
   Array.from({ length: path.pieces.length / NUMBERS_EACH }, (_, index) => [
     ...path.pieces.subarray(index * NUMBERS_EACH, (index + 1) * NUMBERS_EACH),
   ]);
@@ -84,10 +86,14 @@ test("a loop is as long as its yarn is by the model, within 15 in 100", () => {
 });
 
 test("loops that travel are longer than those beside them, as their yarn is", () => {
-  const rope = drawn("Rnd 1: K4, 3/3 LC, K4.\nRnds 2-8: K14.", "wetBlocked");
-  const row = (at: number, columns: readonly number[]) =>
-    mean(columns.map((column) => lengthOf(loopOf(rope, at, column))));
-  expect(row(0, [4, 5, 6, 7, 8, 9])).toBeGreaterThan(row(4, [4, 5, 6, 7, 8, 9]));
+  for (const [text, columns] of [
+    ["Rnd 1: K4, 3/3 LC, K4.\nRnds 2-8: K14.", [4, 5, 6, 7, 8, 9]],
+    ["Rnd 1: P4, 2/2 LC, P4.\nRnds 2-8: P4, K4, P4.", [4, 5, 6, 7]],
+  ] as const) {
+    const rope = drawn(text, "wetBlocked");
+    const row = (at: number) => mean(columns.map((column) => lengthOf(loopOf(rope, at, column))));
+    expect([text, row(0) > row(4)]).toEqual([text, true]);
+  }
 });
 
 test("the legs of a knit stitch stand before its head, and those of a purl behind it", () => {
@@ -153,15 +159,34 @@ test("in a crossing the strand in front stands before the one behind, where they
   expect(Math.max(...depths) - Math.min(...depths)).toBeGreaterThan(0.8);
 });
 
-test("every library panel has a path, all of whose places are numbers within its drawing", () => {
-  for (const { id, text } of LIBRARY) {
-    const { path } = drawn(text);
-    const inside = piecesOf({ path } as DrawnFabric).every(
+/** Both ways in which a panel is looked at, and every panel that comes with Brenok. */
+const EVERY = LIBRARY.flatMap(({ id, text }) =>
+  (["asKnit", "wetBlocked"] as const).map((blocking) => [id, blocking, text] as const),
+);
+
+test.each(EVERY)(
+  "in %s, %s, no yarn lies in other yarn by more than a fifth of its thickness, and all lies in the drawing",
+  (_, blocking, text) => {
+    const { path, settled } = drawn(text, blocking);
+    const { deepest, where } = yarnInYarn(path, THICKEST);
+    expect(settled).toBe(true);
+    expect([where, deepest < 0.2]).toEqual([where, true]);
+    const inside = piecesOf({ path }).every(
       ([x = NaN, y = NaN, z = NaN]) =>
-        x > -0.5 && x < path.width + 0.5 && y > 0 && y < path.height && Math.abs(z) < 1.5,
+        x > -0.5 && x < path.width + 0.5 && y > 0 && y < path.height && Math.abs(z) < 2,
     );
-    expect([id, inside]).toEqual([id, true]);
-  }
+    expect(inside).toBe(true);
+  },
+);
+
+test("what is drawn at once is not settled where yarn lies in yarn, and is as wide and as high", () => {
+  const options = { aspect: 0.72, blocking: "asKnit" } as const;
+  const quick = toEnd(drawingFabric(panelOf(ROPE), { ...options, quick: true }));
+  if (!quick.ok) throw new Error(sentence(quick.message));
+  const { path, settled, figures } = drawn(ROPE);
+  expect([quick.settled, settled]).toEqual([false, true]);
+  expect(yarnInYarn(quick.path, THICKEST).deepest).toBeGreaterThan(0.5);
+  expect([quick.path.width, quick.path.height, quick.figures]).toEqual([path.width, path.height, figures]);
 });
 
 test("wet-blocked it is drawn wider, and a larger rope is told narrower", () => {

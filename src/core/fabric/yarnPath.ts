@@ -1,13 +1,14 @@
 /**
- * The path of the yarn through a relaxed panel, for drawing: each stitch a loop drawn through the one below. A loop is
- * the parametric plain-knit curve of K. Crane, "A Simple Parametric Model of Plain-Knit Yarns" (2023): along its row
- * t + a sin 2t, across it h cos t, in depth d cos 2t, laid on the wale that it belongs to. Lengths in plain stitch
- * widths, x to the right and y up as the right side is looked at, z towards the eye.
+ * The path of the yarn through a relaxed panel, for drawing: each stitch a loop drawn through the one below, laid on the
+ * wale that it belongs to. Lengths in plain stitch widths, x to the right and y up as the right side is looked at, z
+ * towards the eye.
  */
 import { unitsOf, type Panel } from "../panels/panel";
-import { AXES, drawTogether, pushingApart } from "./contact";
+import { drawTogether, pushingApart } from "./contact";
+import { loopAt, THICKEST } from "./loopShape";
 import type { Mesh } from "./mesh";
-import type { Progress } from "./newton";
+import { AXES } from "./near";
+import { between, type Steps } from "../steps";
 import { ballPoints, liftedOf, liftedPoints, raisedOf } from "./raised";
 import { walesOf } from "./wales";
 
@@ -40,14 +41,8 @@ export interface PathOptions {
   readonly contact: boolean;
 }
 
-const { abs, cos, sin, hypot, max, min, PI } = Math;
+const { abs, cos, hypot, max, min, PI } = Math;
 
-/** How far a loop bulges to the side, in widths of its stitch. */
-const BULGE = 0.231;
-/** How far it reaches up and down, in heights of its row: beyond its row, where it meets the loops there. */
-const TALL = 0.9;
-/** How far its legs stand before its head and feet. */
-const DEEP = 0.183;
 /** How far knit columns stand before purl ones; and purl rows before knit ones, whose heads roll forward. */
 const FORWARD = 0.143;
 const RIDGE = 0.16;
@@ -57,26 +52,28 @@ const OVER = 0.1;
 const PASSES = 0.34;
 /** Stitches that are crowded keep some of their bulge, and those that are stretched take no more. */
 const WIDTHS = [0.5, 1.15] as const;
-/**
- * How thick yarn is where it is pressed against yarn: three quarters of how it is drawn, since yarn is soft. Pushed out
- * of one another altogether loops lose the look of knitting.
- */
-const PRESSED = 0.3;
+/** How near the middles of two yarns come: yarn is soft, and gives way by nearly a fifth where it is pressed. */
+const PRESSED = 0.82 * THICKEST;
 /** From the middle of the outermost stitches to the edge of the drawing; half a stitch of it is fabric. */
 export const PATH_MARGIN = 0.6;
 /** From the edge of the drawing to the edge of the fabric. */
 export const FREE_MARGIN = PATH_MARGIN - 0.5;
 
-/** So far over its last row a drawing may reach. */
-const TOP = 0.3;
+/** So far over its last row and under its first one a drawing may reach. */
+export const TOP = 0.3;
+export const FOOT = PATH_MARGIN - THICKEST / 2;
 /** About a yarn over the stitches stand aside so far, those that are nearer than this: it is a hole. */
 const ASIDE = 0.26;
 const NEAR = 1.3;
+/** A loop of more yarn than a plain one stands so many times deeper by that share, and no more than this counts. */
+const DEEPER = 4;
+const MOST_MORE = 0.15;
 /** A loop is drawn no longer than this, however often it is slipped. */
 const MOST_REACH = 4;
 
-/** Following is little beside relaxing: its progress is that all is relaxed. */
-const ALL_RELAXED: Progress = { step: 0, force: 0, share: 1 };
+/** Following takes about such a share of the time where yarn is pushed out of yarn, and laying it down the rest. */
+const FOLLOWED = 0.1;
+const PUSHED = 0.9;
 
 /** Rows that are followed between two breaths. */
 const ROWS_A_STEP = 8;
@@ -142,7 +139,7 @@ export function* followingYarn(
   mesh: Mesh,
   lying: Lying,
   options: PathOptions,
-): Generator<Progress, YarnPath> {
+): Steps<YarnPath> {
   const { rows, columns, faces, parentA } = mesh;
   const { heights } = lying;
   const { pieces: each, up, yarn } = options;
@@ -169,7 +166,7 @@ export function* followingYarn(
   /** The points of a row whose middle lies at height 0. */
   const pointsOfRow = (row: number): Float64Array => {
     const here = row * columns;
-    const tall = (TALL * ((heights[row] ?? 0) + (heights[(row + 1) % rows] ?? 0))) / 2;
+    const high = ((heights[row] ?? 0) + (heights[(row + 1) % rows] ?? 0)) / 2;
     const [heads, feet] = [halvesOf(here, 0.25), halvesOf(here, -0.5)];
     const points = new Float64Array((columns * each + 1) * AXES);
     for (let column = 0; column < columns; column += 1) {
@@ -180,6 +177,7 @@ export function* followingYarn(
       const [left, right] = [heads[column] ?? 0.5, heads[column + 1] ?? 0.5];
       const wide = min(WIDTHS[1], max(WIDTHS[0], left + right));
       const reach = reaches[here + column] ?? 0;
+      const deeper = 1 + DEEPER * min(MOST_MORE, max(0, (yarn[here + column] ?? 1) - 1));
       for (let step = 0; step <= each; step += 1) {
         const turn = turns[step] ?? 0;
         const at = (column * each + step) * AXES;
@@ -187,20 +185,22 @@ export function* followingYarn(
           // From the feet of one neighbour to those of the other, on the side where no purl is to be seen.
           points[at] =
             wales.placeAt(here + column, -0.5) + (turn / PI) * (heads[turn < 0 ? column : column + 1] ?? 0.5);
-          points[at + 1] = -tall;
+          points[at + 1] = high * loopAt(PI, front).up;
           points[at + 2] = -front * PASSES;
           continue;
         }
         const height = cos(turn) / 2;
+        const loop = loopAt(turn, front);
         // Between the feet of two loops the yarn runs from where the one stands to where the other does.
         const low = max(0, abs(turn) / PI - 0.5) * 2;
         const ends = turn < 0 ? column : column + 1;
         const half = (1 - low) * (heads[ends] ?? 0.5) + low * (feet[ends] ?? 0.5);
-        points[at] = wales.placeAt(here + column, height) + (turn / PI) * half + wide * BULGE * sin(2 * turn);
+        points[at] = wales.placeAt(here + column, height) + (turn / PI) * half + wide * loop.across;
         // What is laid over the needle comes out of no loop, and leaves a hole below it.
         points[at + 1] =
-          tall * cos(turn) * (parents < 0 && height < 0 ? OVER : 1) + reach * (height + 0.5) ** 2;
-        points[at + 2] = stands - front * DEEP * cos(2 * turn) + wales.liftAt(here + column, height);
+          high * (loop.up * (parents < 0 && height < 0 ? OVER : 1) + loop.leansUp) +
+          reach * (height + 0.5) ** 2;
+        points[at + 2] = stands + loop.out * deeper + wales.liftAt(here + column, height);
       }
     }
     const share = min(0.25, (0.8 * each) / 96);
@@ -215,41 +215,41 @@ export function* followingYarn(
     const points = pointsOfRow(row);
     for (let at = 1; at < points.length; at += AXES) points[at] = (points[at] ?? 0) + (middles[row] ?? 0);
     pointsOf.push(points);
-    if (row % ROWS_A_STEP === 0) yield ALL_RELAXED;
+    if (row % ROWS_A_STEP === 0) yield { share: (FOLLOWED * row) / rows };
   }
-  if (options.contact)
-    for (const pass of pushingApart(pointsOf, { diameter: PRESSED, period: repeatHeight })) {
-      void pass;
-      yield ALL_RELAXED;
-    }
   const balls = [
     ...raisedOf(panel).map((raised) => ({ ...raised, points: ballPoints(raised.loops) })),
     ...liftedOf(panel).map((lifted) => ({ ...lifted, points: liftedPoints() })),
   ];
+  for (const { row, column, points } of balls)
+    for (let at = 0; at < points.length; at += AXES) {
+      points[at] = (points[at] ?? 0) + wales.placeAt(row * columns + column, 0);
+      points[at + 1] = (points[at + 1] ?? 0) + (middles[row] ?? 0);
+    }
+  if (options.contact) {
+    const all = [...pointsOf, ...balls.map(({ points }) => points)];
+    yield* between(FOLLOWED, PUSHED, pushingApart(all, { diameter: PRESSED, period: repeatHeight }));
+  }
   const ofBalls = balls.reduce((sum, { points }) => sum + points.length / AXES - 1, 0);
   const pieces = new Float32Array(up * (rows * columns * each + ofBalls) * NUMBERS_EACH);
   const stitches = new Uint32Array(pieces.length / NUMBERS_EACH);
   let [at, place] = [0, 0];
-  const top = repeatHeight * up + PATH_MARGIN + TOP;
+  const [foot, top] = [PATH_MARGIN - FOOT, repeatHeight * up + PATH_MARGIN + TOP];
   /** What reaches into a row that is not drawn any more ends there. */
-  const rising = (y = 0, dy: number) => min(top, y + dy);
-  /** Lays a line of points down as pieces, moved by so much. */
+  const within = (y = 0, dy: number) => max(foot, min(top, y + dy));
+  /** Lays a line of points down as pieces, so much further up. */
   const lay = (
     points: Float64Array,
-    [dx, dy]: readonly [number, number],
+    dy: number,
     stitchOf: (piece: number) => number,
     loops: number | null = null,
   ) => {
     for (let piece = 0; (piece + 1) * AXES < points.length; piece += 1) {
       const from = piece * AXES;
-      const [x0, y0, z0] = [
-        across((points[from] ?? 0) + dx),
-        rising(points[from + 1], dy),
-        points[from + 2] ?? 0,
-      ];
+      const [x0, y0, z0] = [across(points[from] ?? 0), within(points[from + 1], dy), points[from + 2] ?? 0];
       const [x1, y1, z1] = [
-        across((points[from + 3] ?? 0) + dx),
-        rising(points[from + 4], dy),
+        across(points[from + 3] ?? 0),
+        within(points[from + 4], dy),
         points[from + 5] ?? 0,
       ];
       const stitch = stitchOf(piece);
@@ -261,22 +261,17 @@ export function* followingYarn(
   };
   const floorOf = (repeat: number) => PATH_MARGIN + repeat * repeatHeight;
   for (let row = 0; row < rows * up; row += 1) {
-    if (row % ROWS_A_STEP === 0) yield ALL_RELAXED;
+    if (row % ROWS_A_STEP === 0) yield { share: PUSHED + ((1 - PUSHED) * row) / (rows * up) };
     const here = (row % rows) * columns;
     lay(
       pointsOf[row % rows] ?? new Float64Array(),
-      [0, floorOf(Math.floor(row / rows))],
+      floorOf(Math.floor(row / rows)),
       (piece) => here + Math.floor(piece / each),
     );
   }
   for (let repeat = 0; repeat < up; repeat += 1)
     for (const { row, column, loops, points } of balls)
-      lay(
-        points,
-        [wales.placeAt(row * columns + column, 0), floorOf(repeat) + (middles[row] ?? 0)],
-        () => row * columns + column,
-        loops,
-      );
+      lay(points, floorOf(repeat), () => row * columns + column, loops);
   return { pieces, stitches, width, height: repeatHeight * up + 2 * PATH_MARGIN };
 }
 

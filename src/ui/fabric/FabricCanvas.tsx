@@ -5,6 +5,7 @@ import type { Painted, YarnLook } from "@/drawing/paintYarn";
 import { nextJob } from "@/state/engine/job";
 import { loom } from "@/state/engine/workers";
 import { pathSvg, putPainted } from "./fabricPicture";
+import { resting } from "./resting";
 
 interface FabricCanvasProps {
   readonly path: YarnPath;
@@ -21,13 +22,6 @@ const MOST_PIXELS = 4096;
 
 /** What is being moved is painted with no more pixels than this, and stretched: it follows twice as soon. */
 const QUICK_PIXELS = 45_000;
-
-/** What has not moved for so long rests: a hand on a slider is not held up by what it has left already. */
-const RESTS_MS = 180;
-const rest = () =>
-  new Promise<void>((resolve) => {
-    setTimeout(resolve, RESTS_MS);
-  });
 
 /** The yarn painted on a canvas; as an SVG picture where there is none to paint on. */
 export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanvasProps) {
@@ -56,7 +50,7 @@ export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanv
       if (!pen) return setPlain(true);
       // What is being moved follows at once; when it rests it is painted well.
       for (const quick of [true, false]) {
-        if (!quick) await rest();
+        if (!quick) await resting();
         if (gone) return;
         const painted = await loom().paint(job, path, { ...look, quick }, sizeAt(quick ? soon : sharp));
         if (!painted) return;

@@ -4,6 +4,7 @@ import type { RelaxOptions } from "@/core/fabric/relax";
 import { nextJob } from "@/state/engine/job";
 import { loom } from "@/state/engine/workers";
 import type { Woven } from "@/workers/loom.worker";
+import { resting } from "./resting";
 
 export interface Weaving {
   /** The last fabric that was drawn, or why there is none; null before the first. */
@@ -13,7 +14,10 @@ export interface Weaving {
   readonly stop: () => void;
 }
 
-/** Relaxes and draws a text in the worker; a newer wish stops an older one, and the former picture stands. */
+/**
+ * Relaxes and draws a text in the worker; a newer wish stops an older one, and the former picture stands. What is being
+ * moved follows at once; when it rests its yarn is pushed out of other yarn.
+ */
 export function useWoven(text: string, { aspect, blocking }: RelaxOptions): Weaving {
   const [woven, setWoven] = useState<Woven | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
@@ -26,11 +30,17 @@ export function useWoven(text: string, { aspect, blocking }: RelaxOptions): Weav
       const tell = (share: number) => {
         if (current) setProgress(share);
       };
-      const made = await loom().weave(job, text, { aspect, blocking }, proxy(tell));
-      if (!current) return;
+      for (const quick of [true, false]) {
+        if (!quick) await resting();
+        if (!current) return;
+        const made = await loom().weave(job, text, { aspect, blocking, quick }, proxy(tell));
+        if (!current) return;
+        setProgress(null);
+        // Where settling is stopped, what was drawn at once stands.
+        if (quick || made.ok) setWoven(made);
+        if (!made.ok || made.settled) break;
+      }
       current = false;
-      setProgress(null);
-      setWoven(made);
     };
     void work();
     return () => {

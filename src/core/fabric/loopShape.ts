@@ -1,0 +1,40 @@
+/**
+ * The shape of one loop: the parametric plain-knit curve of K. Crane, "A Simple Parametric Model of Plain-Knit Yarns"
+ * (2023): along its row t + a sin 2t, across it h cos t, in depth d cos 2t. Here it leans, as a loop of plied yarn does.
+ *
+ * A mirror-symmetric loop as long as its yarn allows comes nearer to its neighbours than four fifths of the thickest
+ * yarn that is drawn, whatever a, h and d are; of those that lean this one does so least and comes no nearer than that.
+ */
+
+const { cos, sin } = Math;
+
+/** The thickest that yarn is drawn, in plain stitch widths: it is pressed together in a fabric. */
+export const THICKEST = 0.35;
+
+/** How far a loop bulges to the side, in widths of its stitch. */
+const BULGE = 0.245;
+/** How far it reaches up and down, in heights of its row: beyond its row, where it meets the loops there. */
+const TALL = 0.854;
+/** How far its legs stand before its head and feet. */
+const DEEP = 0.202;
+/** How far it leans: in widths of its stitch, in heights of its row, and in depth. */
+const LEANS = { across: 0.066, up: 0.109, deep: 0.0485 } as const;
+
+/** A point of a loop: beyond its even way across its stitch, in widths; up, in rows; towards the eye, in plain widths. */
+export interface LoopPoint {
+  readonly across: number;
+  readonly up: number;
+  readonly leansUp: number;
+  readonly out: number;
+}
+
+/**
+ * A loop at a turn from -pi, its one foot, over 0, its head, to pi; `front` is 1 for a knit stitch and -1 for a purl.
+ * Example: the head of a knit loop, at 0, stands 0.854 rows up and 0.202 back.
+ */
+export const loopAt = (turn: number, front: 1 | -1): LoopPoint => ({
+  across: BULGE * sin(2 * turn) + front * LEANS.across * cos(2 * turn),
+  up: TALL * cos(turn),
+  leansUp: front * LEANS.up * sin(turn),
+  out: LEANS.deep * sin(2 * turn) - front * DEEP * cos(2 * turn),
+});
