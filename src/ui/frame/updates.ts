@@ -58,12 +58,28 @@ function takenOver() {
     });
 }
 
+/**
+ * On a first visit all of the application is fetched and prepared, which takes both cores of a small machine for seconds:
+ * that waits until what was asked for is likely to be there, or until the page is left.
+ */
+const FIRST_ANSWER_MS = 8_000;
+
+const answered = () =>
+  new Promise<void>((resolve) => {
+    const left = () => {
+      if (document.visibilityState === "hidden") resolve();
+    };
+    setTimeout(resolve, FIRST_ANSWER_MS);
+    document.addEventListener("visibilitychange", left);
+  });
+
 /** Begins to keep the application; without a secure page (plain http) browsers do not allow it, and nothing happens. */
 export async function keepApplication() {
   const { serviceWorker } = navigator as { readonly serviceWorker?: ServiceWorkerContainer };
   if (!serviceWorker) return;
   const before = serviceWorker.controller;
   if (before) serviceWorker.addEventListener("controllerchange", takenOver);
+  else await answered();
   try {
     follow(await serviceWorker.register("/sw.js"));
   } catch {
