@@ -40,7 +40,7 @@ const FUZZ = 0.45;
 const PLIES_PX = [12, 26] as const;
 
 /** Through its gaps a fabric's own back is seen: yarn so much thicker and so dark. */
-const BACK = { thicker: 1.6, light: 0.26 } as const;
+const BACK = { thicker: 2.3, light: 0.26 } as const;
 /** So many of its pieces are drawn as one, the more of them there are; a loop has a multiple of each. */
 const backStride = (pieces: number) => (pieces > 12_000 ? 4 : pieces > 4_000 ? 2 : 1);
 

@@ -29,12 +29,13 @@ export interface LoopPoint {
 }
 
 /**
- * A loop at a turn from -pi, its one foot, over 0, its head, to pi; `front` is 1 for a knit stitch and -1 for a purl.
+ * A loop at a turn from -pi, its one foot, over 0, its head, to pi; `front` is 1 for a knit stitch and -1 for a purl,
+ * `leans` is 1 for one that leans and 0 for one that stands upright.
  * Example: the head of a knit loop, at 0, stands 0.854 rows up and 0.202 back.
  */
-export const loopAt = (turn: number, front: 1 | -1): LoopPoint => ({
-  across: BULGE * sin(2 * turn) + front * LEANS.across * cos(2 * turn),
+export const loopAt = (turn: number, front: 1 | -1, leans = 1): LoopPoint => ({
+  across: BULGE * sin(2 * turn) + leans * front * LEANS.across * cos(2 * turn),
   up: TALL * cos(turn),
-  leansUp: front * LEANS.up * sin(turn),
-  out: LEANS.deep * sin(2 * turn) - front * DEEP * cos(2 * turn),
+  leansUp: leans * front * LEANS.up * sin(turn),
+  out: leans * LEANS.deep * sin(2 * turn) - front * DEEP * cos(2 * turn),
 });

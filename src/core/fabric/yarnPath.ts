@@ -65,8 +65,10 @@ export const FOOT = PATH_MARGIN - THICKEST / 2;
 /** About a yarn over the stitches stand aside so far, those that are nearer than this: it is a hole. */
 const ASIDE = 0.26;
 const NEAR = 1.3;
+/** Where a wale goes over to the right by so much in a row its loops do not lean: they would stand open. */
+const STEEP = 0.5;
 /** A loop of more yarn than a plain one stands so many times deeper by that share, and no more than this counts. */
-const DEEPER = 4;
+const DEEPER = 8;
 const MOST_MORE = 0.15;
 /** A loop is drawn no longer than this, however often it is slipped. */
 const MOST_REACH = 4;
@@ -177,6 +179,8 @@ export function* followingYarn(
       const [left, right] = [heads[column] ?? 0.5, heads[column + 1] ?? 0.5];
       const wide = min(WIDTHS[1], max(WIDTHS[0], left + right));
       const reach = reaches[here + column] ?? 0;
+      const slope = wales.placeAt(here + column, 0.5) - wales.placeAt(here + column, -0.5);
+      const leans = max(0, min(1, 1 + slope / STEEP));
       const deeper = 1 + DEEPER * min(MOST_MORE, max(0, (yarn[here + column] ?? 1) - 1));
       for (let step = 0; step <= each; step += 1) {
         const turn = turns[step] ?? 0;
@@ -190,7 +194,7 @@ export function* followingYarn(
           continue;
         }
         const height = cos(turn) / 2;
-        const loop = loopAt(turn, front);
+        const loop = loopAt(turn, front, leans);
         // Between the feet of two loops the yarn runs from where the one stands to where the other does.
         const low = max(0, abs(turn) / PI - 0.5) * 2;
         const ends = turn < 0 ? column : column + 1;

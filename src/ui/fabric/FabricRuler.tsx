@@ -17,6 +17,8 @@ interface FabricRulerProps {
 const HEIGHT = 26;
 /** Numbers closer than this, in pixels, run into one another. */
 const LEAST_APART = 26;
+/** What stands at 0 tells the unit too, and takes so much room. */
+const FIRST = 36;
 
 export function FabricRuler({ unit, lengthPx, pxPerMm, side }: FabricRulerProps) {
   const { mm, parts } = UNITS[unit];
@@ -29,7 +31,7 @@ export function FabricRuler({ unit, lengthPx, pxPerMm, side }: FabricRulerProps)
       <line x1={0} x2={lengthPx} y1={edge} y2={edge} stroke="var(--faint)" strokeWidth={1.5} />
       {marks.map((mark) => {
         const whole = mark % parts === 0;
-        const told = whole && (mark / parts) % every === 0;
+        const told = whole && (mark / parts) % every === 0 && (mark === 0 || mark * step >= FIRST);
         if (every > 1 && !whole) return null;
         return (
           <g key={mark}>
