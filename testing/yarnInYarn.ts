@@ -17,7 +17,7 @@ const share = (value: number) => min(1, max(0, value));
  * one another, of the lines that they lie on (C. Ericson, "Real-Time Collision Detection", 2005, 5.1.9).
  * Example: two pieces that cross at right angles, one before the other by 0.3, are 0.3 apart.
  */
-export function apart([p0, p1]: readonly [Point, Point], [q0, q1]: readonly [Point, Point]): number {
+function apart([p0, p1]: readonly [Point, Point], [q0, q1]: readonly [Point, Point]): number {
   const [d1, d2, r] = [minus(p1, p0), minus(q1, q0), minus(p0, q0)];
   const [a, e, f, c, b] = [dot(d1, d1), dot(d2, d2), dot(d2, r), dot(d1, r), dot(d1, d2)];
   const square = a * e - b * b;

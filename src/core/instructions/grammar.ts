@@ -7,12 +7,12 @@ import { ONCE, type SaidExtent } from "./extentGrammar";
 import { groupOf, StitchParser } from "./stitchGrammar";
 import * as T from "./tokens";
 
-class RowParser extends StitchParser {
+export class RowParser extends StitchParser {
   /** The signs of the starred repeats that are open: the same sign again closes the innermost, another opens one. */
   private openStars: string[] = [];
 
-  constructor() {
-    super();
+  constructor(options?: { readonly validated?: boolean }) {
+    super(options);
     this.performSelfAnalysis();
   }
 
