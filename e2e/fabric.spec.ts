@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import type { Page } from "@playwright/test";
+import type { Locator, Page } from "@playwright/test";
 import {
   answerIsThere,
   ballsOf,
@@ -100,6 +100,8 @@ test("something is drawn: many colours in its own dye, madder where crossings ea
       return { drawn: drawn / (data.length / 4), red: red / Math.max(1, drawn) };
     });
   await expect.poll(async () => (await colours()).drawn).toBeGreaterThan(0.8);
+  // What is drawn at once is drawn well when it rests.
+  await expect(fabric.locator("canvas")).toHaveAttribute("data-settled", "true");
   expect((await colours()).red).toBeLessThan(0.01);
   await page.getByRole("radio", { name: /Coloured by the yarn/ }).click();
   await expect(page.getByText(/against a plain one/)).toBeVisible();
@@ -137,10 +139,16 @@ test("long work shows how far it is and can be stopped, and the page stays free"
   const wide = Array.from({ length: 300 }, (_, row) =>
     row % 6 === 0 ? `Rnd ${row + 1}: [P2, 3/3 LC, P2] 40 times.` : `Rnd ${row + 1}: [P2, K6, P2] 40 times.`,
   );
-  await fabricOf(page, ropeOf(2));
+  const fabric = await fabricOf(page, ropeOf(2));
+  await expect(fabric).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
   await writeRows(page, wide.join("\n"));
   await expect(page.getByRole("progressbar", { name: "Relaxing the fabric" })).toBeVisible();
-  await page.getByRole("button", { name: "Stop" }).click();
+  // Over the picture, on a phone too: nobody looks for it below.
+  const stop = page.getByRole("button", { name: "Stop" });
+  const above = async (one: Locator) => (await one.boundingBox())?.y ?? NaN;
+  expect((await above(stop)) - (await above(fabric))).toBeLessThan(60);
+  await stop.click();
   await expect(page.getByText(/^Stopped\./)).toBeVisible();
 });
 

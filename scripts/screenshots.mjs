@@ -30,7 +30,10 @@ const fabricOf = (panel) => async (page) => {
   await page.getByRole("radio", { name: "Fabric" }).click();
   await page.getByLabel("Find a panel").fill(panel);
   await page.getByRole("button", { name: panel }).first().click();
-  await page.getByRole("region", { name: `Fabric of ${panel}` }).waitFor();
+  await page
+    .getByRole("region", { name: `Fabric of ${panel}` })
+    .locator("[data-settled=true]")
+    .waitFor();
 };
 
 /** A written pattern beside what is made of it, with a sentence that is not understood. */

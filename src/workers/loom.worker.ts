@@ -13,6 +13,8 @@ import { acrossOf } from "../core/garment/panelLayout";
 import {
   drawingFabric,
   followingThrough,
+  FROM_AFAR,
+  TINY,
   type DrawnFabric,
   type DrawOptions,
 } from "../core/fabric/drawnFabric";
@@ -85,6 +87,12 @@ const GROUND_PATCH = 24;
 const LEAST_PX = 250;
 const STITCH_PX = 10;
 const MOST_PX = 4096;
+/** Where a stitch has fewer pixels, nothing is seen of how yarn lies in yarn. */
+const SEEN_PX = 6;
+
+/** How wide a picture of so many stitches is, where at most so many pixels are asked for. */
+const widthPx = (stitches: number, mostPx: number) =>
+  Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
 
 /** What lies across a section as one panel, a ground as a patch of it; null where it cannot be read. */
 function panelOfSection(project: Project, piece: ProjectPiece, section: ProjectSection) {
@@ -99,8 +107,17 @@ function panelOfSection(project: Project, piece: ProjectPiece, section: ProjectS
   return across && !("message" in across) ? joinPanels(withEdges(across)) : null;
 }
 
+export interface SectionToDraw {
+  readonly project: Project;
+  readonly pieceId: string;
+  readonly sectionId: string;
+  readonly colour: string;
+  readonly mostPx: number;
+  readonly thickness: number;
+}
+
 /** The whole row of a section, relaxed as one; null where it cannot be. */
-function* followingSection(project: Project, pieceId: string, sectionId: string) {
+function* followingSection({ project, pieceId, sectionId, mostPx }: SectionToDraw) {
   const piece = project.pieces.find(({ id }) => id === pieceId);
   const section = piece?.sections.find(({ id }) => id === sectionId);
   if (!piece || !section) return null;
@@ -112,28 +129,20 @@ function* followingSection(project: Project, pieceId: string, sectionId: string)
   const lying = yield* between(0, 0.4, relaxing(panel, options, known));
   if (!lying.ok) return null;
   const yarn = stitchYarn(panel, options.aspect);
-  const drawn = { up: REPEATS, pieces: 8, yarn, contact: false };
+  const seen = widthPx(panelStitches(panel), mostPx) / panelStitches(panel) >= SEEN_PX;
+  const drawn = { up: REPEATS, yarn, ...(seen ? FROM_AFAR : TINY) };
   const path = yield* between(0.4, 1, followingThrough(panel, options, lying, drawn));
   const repeat = lying.heights.reduce((sum, height) => sum + height, 0);
   return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };
 }
 
-export interface SectionToDraw {
-  readonly project: Project;
-  readonly pieceId: string;
-  readonly sectionId: string;
-  readonly colour: string;
-  readonly mostPx: number;
-  readonly thickness: number;
-}
-
 /** Follows and paints a section's fabric; null where there is none. */
-function* drawingSection({ project, pieceId, sectionId, colour, mostPx, thickness }: SectionToDraw) {
-  const fabric = yield* between(0, 0.6, followingSection(project, pieceId, sectionId));
+function* drawingSection(asked: SectionToDraw) {
+  const { project, pieceId, colour, mostPx, thickness } = asked;
+  const fabric = yield* between(0, 0.6, followingSection(asked));
   if (!fabric || fabric === TOO_LARGE) return fabric;
   const { path, rows, stitches, repeat } = fabric;
-  const wide = Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
-  const scale = Math.min(wide / path.width, MOST_PX / path.height);
+  const scale = Math.min(widthPx(stitches, mostPx) / path.width, MOST_PX / path.height);
   const yarnId = project.pieces.find(({ id }) => id === pieceId)?.yarnId;
   const yarn = project.yarns.find(({ id }) => id === yarnId) ?? project.yarns[0];
   const look = { dye: colour, thickness, ...(yarn && { character: characterOf(yarn) }) };

@@ -9,7 +9,10 @@ import { AXES, clothOf, pairsOf, shortWay, type ContactOptions } from "./near";
 
 const { floor, sqrt } = Math;
 
-const MOST_PASSES = 80;
+/** In so many passes nothing is too near any more; after so few of them what is seen from afar is as it will be. */
+export const ALL_PASSES = 80;
+export const FEW_PASSES = 12;
+
 /** It is done when nothing is nearer than so many diameters. */
 const NEAR_ENOUGH = 0.985;
 /** So many passes are made over the same pairs. */
@@ -18,7 +21,7 @@ const FOUND_EVERY = 15;
 const ASIDE = 0.4;
 /** Yarn is stiff: each pass hands on such a share of what it moved to either side along the yarn, less and less. */
 const STIFF = 0.25;
-const STIFF_PASSES = 0.75 * MOST_PASSES;
+const STIFF_FOR = 0.75;
 /** Passes go further than their contacts want, and gain on one another from such a pass on. */
 const FURTHER = 1.5;
 const GAIN = 0.965;
@@ -111,10 +114,14 @@ export function drawTogether(line: Float64Array, share: number) {
 }
 
 /**
- * Pushes lines of points apart where they are nearer than the yarn is thick, in place, in steps. Example: two straight
- * yarns that lie in one another come to touch.
+ * Pushes lines of points apart where they are nearer than the yarn is thick, in place, in steps, in at most so many
+ * passes. Example: two straight yarns that lie in one another come to touch.
  */
-export function* pushingApart(lines: readonly Float64Array[], options: ContactOptions): Steps<void> {
+export function* pushingApart(
+  lines: readonly Float64Array[],
+  options: ContactOptions,
+  passes = ALL_PASSES,
+): Steps<void> {
   const cloth = clothOf(lines);
   const { points } = cloth;
   const rest = points.slice();
@@ -127,7 +134,7 @@ export function* pushingApart(lines: readonly Float64Array[], options: ContactOp
   let before = points.slice();
   let pairs: Int32Array = new Int32Array();
   let weight = 1;
-  for (let pass = 0; pass < MOST_PASSES; pass += 1) {
+  for (let pass = 0; pass < passes; pass += 1) {
     const found = pass % FOUND_EVERY === 0;
     if (found) pairs = pairsOf(cloth, options);
     const nearest = wish(points, pairs, options, wishes);
@@ -146,14 +153,14 @@ export function* pushingApart(lines: readonly Float64Array[], options: ContactOp
       points[at] = before[at]! + weight * (here[at]! + by - before[at]!);
     }
     before = here;
-    const stiff = STIFF * (1 - pass / STIFF_PASSES);
+    const stiff = STIFF * (1 - pass / (STIFF_FOR * passes));
     if (stiff > 0) {
       for (let at = 0; at < points.length; at += 1) moved[at] = points[at]! - rest[at]!;
       let from = 0;
       for (const line of lines) drawTogether(moved.subarray(from, (from += line.length)), stiff);
       for (let at = 0; at < points.length; at += 1) points[at] = rest[at]! + moved[at]!;
     }
-    yield { share: (pass + 1) / MOST_PASSES };
+    yield { share: (pass + 1) / passes };
   }
   let from = 0;
   for (const line of lines) line.set(points.subarray(from, (from += line.length)));

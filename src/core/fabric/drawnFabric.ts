@@ -4,9 +4,10 @@ import { repeatAcross } from "../panels/transforms";
 import { ribPullOf } from "./blocking";
 import { meshOf } from "./mesh";
 import { between, type Steps } from "../steps";
+import { ALL_PASSES, FEW_PASSES } from "./contact";
 import { relaxing, type KnownFabrics, type Relaxed, type RelaxOptions, type Unrelaxed } from "./relax";
 import { stitchYarn } from "./stitchYarn";
-import { followingYarn, type PathOptions, type YarnPath } from "./yarnPath";
+import { COARSE, FINE, followingYarn, type PathOptions, type YarnPath } from "./yarnPath";
 
 /** What is told of a panel's fabric; one repeat, in plain stitch widths and shares. */
 export interface FabricFigures {
@@ -36,8 +37,17 @@ export interface DrawnFabric {
 
 /** Panels of more stitches than this are drawn once in each direction. */
 const MOST_TWICE = 2_000;
-/** Drawings of more stitches than this show them so small that straighter yarn looks the same. */
-const MOST_BENT = 1_000;
+/** How finely a fabric is drawn: looked at closely, from afar, or so small that nothing is seen of how yarn lies in yarn. */
+type Fineness = Pick<PathOptions, "pieces" | "passes">;
+const CLOSE: Fineness = { pieces: FINE, passes: ALL_PASSES };
+export const FROM_AFAR: Fineness = { pieces: FINE, passes: FEW_PASSES };
+export const TINY: Fineness = { pieces: COARSE, passes: 0 };
+
+/** Drawings of more stitches than these are looked at from afar, and tiny. */
+const MOST_CLOSE = 1_000;
+const MOST_AFAR = 4_000;
+const finenessOf = (stitches: number) =>
+  stitches <= MOST_CLOSE ? CLOSE : stitches <= MOST_AFAR ? FROM_AFAR : TINY;
 
 /** The yarn's path through a panel that was relaxed with these options, followed step by step. */
 export function* followingThrough(
@@ -78,8 +88,10 @@ export function* drawingFabric(
   const lying = times === 1 ? one : yield* between(RELAXED, ALL_RELAXED, relaxing(drawn, options, known));
   if (!lying.ok) return lying;
   const yarn = stitchYarn(drawn, options.aspect);
-  const bent = stitches * times ** 2 <= MOST_BENT;
-  const follows = { up: times, pieces: bent ? 16 : 8, yarn, contact: bent && !quick };
+  const all = stitches * times ** 2;
+  const well = finenessOf(all);
+  const fineness = quick ? { pieces: all <= MOST_CLOSE ? FINE : COARSE, passes: 0 } : well;
+  const follows = { up: times, yarn, ...fineness };
   const path = yield* between(ALL_RELAXED, 1, followingThrough(drawn, options, lying, follows));
   const { narrowest, widest, widthOfRow, widthFactor, heightFactor, crossingExtra, rows } = one;
   return {
@@ -96,7 +108,7 @@ export function* drawingFabric(
       widthOfWidest: widthOfRow[widest - 1] ?? 1,
     },
     path,
-    settled: bent === follows.contact,
+    settled: fineness.passes === well.passes,
     times,
     leastYarn: yarn.reduce((least, loops) => Math.min(least, loops), Infinity),
     mostYarn: yarn.reduce((most, loops) => Math.max(most, loops), 0),

@@ -30,6 +30,10 @@ interface Lying {
   readonly heights: Float64Array;
 }
 
+/** Pieces of a loop that is drawn finely, and of one that is so small that straighter yarn looks the same. */
+export const FINE = 16;
+export const COARSE = 8;
+
 export interface PathOptions {
   /** How often the rows are drawn on top of one another. */
   readonly up: number;
@@ -37,8 +41,8 @@ export interface PathOptions {
   readonly pieces: number;
   /** Yarn of each stitch, in plain loops. */
   readonly yarn: Float64Array;
-  /** Whether yarn that would lie in other yarn is pushed out of it: small drawings do not show it. */
-  readonly contact: boolean;
+  /** Passes in which yarn that would lie in other yarn is pushed out of it: small drawings do not show it. */
+  readonly passes: number;
 }
 
 const { abs, cos, hypot, max, min, PI } = Math;
@@ -230,9 +234,13 @@ export function* followingYarn(
       points[at] = (points[at] ?? 0) + wales.placeAt(row * columns + column, 0);
       points[at + 1] = (points[at + 1] ?? 0) + (middles[row] ?? 0);
     }
-  if (options.contact) {
+  if (options.passes > 0) {
     const all = [...pointsOf, ...balls.map(({ points }) => points)];
-    yield* between(FOLLOWED, PUSHED, pushingApart(all, { diameter: PRESSED, period: repeatHeight }));
+    yield* between(
+      FOLLOWED,
+      PUSHED,
+      pushingApart(all, { diameter: PRESSED, period: repeatHeight }, options.passes),
+    );
   }
   const ofBalls = balls.reduce((sum, { points }) => sum + points.length / AXES - 1, 0);
   const pieces = new Float32Array(up * (rows * columns * each + ofBalls) * NUMBERS_EACH);

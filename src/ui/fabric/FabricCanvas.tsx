@@ -9,6 +9,8 @@ import { resting } from "./resting";
 
 interface FabricCanvasProps {
   readonly path: YarnPath;
+  /** Whether the path is all that it can be, or a better one is on its way. */
+  readonly settled: boolean;
   readonly look: YarnLook;
   /** Size of a plain stitch width, in pixels of the page. */
   readonly scale: number;
@@ -24,11 +26,11 @@ const MOST_PIXELS = 4096;
 const QUICK_PIXELS = 45_000;
 
 /** The yarn painted on a canvas; as an SVG picture where there is none to paint on. */
-export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanvasProps) {
+export function FabricCanvas({ path, settled, look, scale, label, onPainted }: FabricCanvasProps) {
   const place = useRef<HTMLCanvasElement>(null);
   const [plain, setPlain] = useState(false);
-  /** The path that is to be seen. */
-  const [shown, setShown] = useState<YarnPath | null>(null);
+  /** The path that is to be seen, and whether it was painted at once rather than well. */
+  const [shown, setShown] = useState<{ readonly path: YarnPath; readonly quick: boolean } | null>(null);
   const [width, height] = [path.width * scale, path.height * scale];
 
   const told = useRef(onPainted);
@@ -55,7 +57,7 @@ export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanv
         const painted = await loom().paint(job, path, { ...look, quick }, sizeAt(quick ? soon : sharp));
         if (!painted) return;
         putPainted(pen, painted);
-        setShown(path);
+        setShown({ path, quick });
         told.current(painted);
       }
     };
@@ -85,7 +87,8 @@ export function FabricCanvas({ path, look, scale, label, onPainted }: FabricCanv
       ref={place}
       role="img"
       aria-label={label}
-      aria-busy={shown !== path}
+      aria-busy={shown?.path !== path}
+      data-settled={settled && shown?.path === path && !shown.quick}
       className="block"
       style={{ width, height }}
     />

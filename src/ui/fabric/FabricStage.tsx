@@ -103,6 +103,7 @@ export function FabricStage({ woven, look, chart, stitchMm, loopMm, name }: Fabr
           >
             <FabricCanvas
               path={path}
+              settled={woven.settled}
               look={look}
               scale={scale}
               label={`${plainWidth} stitches by ${figures.rows * times} rows, ${Math.round(100 * figures.widthFactor)} % of their plain width`}

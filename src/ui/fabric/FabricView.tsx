@@ -63,9 +63,21 @@ export function FabricView({ name, text, chart }: FabricViewProps) {
         <BlockingSlider ribPull={ribPull} onChange={setRibPull} />
         <Choice label="Colours" options={MODES} value={mode} onChange={setMode} />
       </div>
-      {woven?.ok ? (
-        <>
+      <div className="relative">
+        {/* Over the picture: there it is seen, and nothing moves when it comes and goes. */}
+        <div className="absolute inset-x-2 top-2 z-20 rounded-lg border border-line bg-card px-2 pb-2 shadow empty:hidden">
+          <WeavingProgress progress={progress} onStop={stop} />
+        </div>
+        {woven?.ok ? (
           <FabricStage {...{ woven, look, chart, stitchMm, loopMm, name }} />
+        ) : (
+          <p role="status" className="mt-3 rounded-lg border border-dashed border-edge p-6 text-faint">
+            {woven ? <Said>{woven.message}</Said> : "Relaxing the fabric …"}
+          </p>
+        )}
+      </div>
+      {woven?.ok && (
+        <>
           {mode === "yarn" && <YarnLegend least={least} most={most} />}
           <FabricFigures figures={woven.figures} stitchMm={stitchMm} />
           <div className="mt-2 flex gap-2">
@@ -77,12 +89,7 @@ export function FabricView({ name, text, chart }: FabricViewProps) {
             </Button>
           </div>
         </>
-      ) : (
-        <p role="status" className="mt-3 rounded-lg border border-dashed border-edge p-6 text-faint">
-          {woven ? <Said>{woven.message}</Said> : "Relaxing the fabric …"}
-        </p>
       )}
-      <WeavingProgress progress={progress} onStop={stop} />
     </div>
   );
 }
