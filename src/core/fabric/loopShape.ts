@@ -2,8 +2,9 @@
  * The shape of one loop: the parametric plain-knit curve of K. Crane, "A Simple Parametric Model of Plain-Knit Yarns"
  * (2023): along its row t + a sin 2t, across it h cos t, in depth d cos 2t. Here it leans, as a loop of plied yarn does.
  *
- * A mirror-symmetric loop as long as its yarn allows comes nearer to its neighbours than four fifths of the thickest
- * yarn that is drawn, whatever a, h and d are; of those that lean this one does so least and comes no nearer than that.
+ * Its numbers were searched for: of loops at most 8 in 100 longer than their yarn, at the usual aspect of 0.72, this one
+ * comes no nearer to its neighbours than four fifths of the thickest yarn that is drawn, and leans least. Upright loops,
+ * which are their own mirror images, came as near as 0.25 of a stitch at best.
  */
 
 const { cos, sin } = Math;

@@ -66,11 +66,8 @@ const FIRST_ANSWER_MS = 8_000;
 
 const answered = () =>
   new Promise<void>((resolve) => {
-    const left = () => {
-      if (document.visibilityState === "hidden") resolve();
-    };
     setTimeout(resolve, FIRST_ANSWER_MS);
-    document.addEventListener("visibilitychange", left);
+    document.addEventListener("visibilitychange", () => resolve(), { once: true });
   });
 
 /** Begins to keep the application; without a secure page (plain http) browsers do not allow it, and nothing happens. */
