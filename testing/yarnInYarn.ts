@@ -1,5 +1,5 @@
 /** How far drawn yarn lies in other drawn yarn, by the distances of its straight pieces from one another. */
-import { FOOT, NUMBERS_EACH, PATH_MARGIN, TOP, type YarnPath } from "@/core/fabric/yarnPath";
+import { NUMBERS_EACH, reachOf, type YarnPath } from "@/core/fabric/yarnPath";
 
 /** Along a strand pieces nearer than so many diameters are one bend, and touch. */
 const BEND = 1.8;
@@ -36,13 +36,11 @@ export interface InYarn {
   readonly deepest: number;
   /** Where that is: the two pieces. */
   readonly where: readonly [number, number];
-  /** Share of the pieces that lie in another by more than `much` of a diameter. */
-  readonly deep: number;
 }
 
 /** How far the yarn of a path that is so thick lies in itself. What ends at the top or the foot of the drawing is left out. */
-export function yarnInYarn({ pieces, height }: YarnPath, diameter: number, much = 0.2): InYarn {
-  const [foot, top] = [PATH_MARGIN - FOOT + 1e-3, height - PATH_MARGIN + TOP - 1e-3];
+export function yarnInYarn({ pieces, height }: YarnPath, diameter: number): InYarn {
+  const [foot, top] = reachOf(height);
   const ends = Array.from({ length: pieces.length / NUMBERS_EACH }, (_, piece) => {
     const [x0 = 0, y0 = 0, z0 = 0, x1 = 0, y1 = 0, z1 = 0] = pieces.subarray(piece * NUMBERS_EACH);
     return [
@@ -65,9 +63,8 @@ export function yarnInYarn({ pieces, height }: YarnPath, diameter: number, much 
   }
   const heightOf = (piece: number) => middles[3 * piece + 1] ?? 0;
   const upwards = [...ends.keys()]
-    .filter((piece) => ends[piece]?.every(([, y]) => y > foot && y < top))
+    .filter((piece) => ends[piece]?.every(([, y]) => y > foot + 1e-3 && y < top - 1e-3))
     .sort((a, b) => heightOf(a) - heightOf(b));
-  const nearest = new Float64Array(ends.length).fill(diameter);
   let where: readonly [number, number] = [0, 0];
   let least = diameter;
   upwards.forEach((one, place) => {
@@ -82,11 +79,8 @@ export function yarnInYarn({ pieces, height }: YarnPath, diameter: number, much 
       if (strand[one] === strand[other] && abs((along[one] ?? 0) - (along[other] ?? 0)) < bend) continue;
       const [mine, theirs] = [ends[one], ends[other]];
       const distance = mine && theirs ? apart(mine, theirs) : diameter;
-      nearest[one] = min(nearest[one] ?? diameter, distance);
-      nearest[other] = min(nearest[other] ?? diameter, distance);
       if (distance < least) [least, where] = [distance, [one, other]];
     }
   });
-  const deep = nearest.filter((distance) => 1 - distance / diameter > much).length;
-  return { deepest: 1 - least / diameter, where, deep: deep / ends.length };
+  return { deepest: 1 - least / diameter, where };
 }

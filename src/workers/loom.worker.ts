@@ -12,8 +12,8 @@ import { paintingYarn, type Painted, type Size, type YarnLook } from "../drawing
 import { acrossOf } from "../core/garment/panelLayout";
 import {
   drawingFabric,
+  finenessFromAfar,
   followingThrough,
-  FROM_AFAR,
   TINY,
   type DrawnFabric,
   type DrawOptions,
@@ -90,10 +90,6 @@ const MOST_PX = 4096;
 /** Where a stitch has fewer pixels, nothing is seen of how yarn lies in yarn. */
 const SEEN_PX = 6;
 
-/** How wide a picture of so many stitches is, where at most so many pixels are asked for. */
-const widthPx = (stitches: number, mostPx: number) =>
-  Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
-
 /** What lies across a section as one panel, a ground as a patch of it; null where it cannot be read. */
 function panelOfSection(project: Project, piece: ProjectPiece, section: ProjectSection) {
   const lies = liesIn(section, piece);
@@ -124,25 +120,27 @@ function* followingSection({ project, pieceId, sectionId, mostPx }: SectionToDra
   const straight = panelOfSection(project, piece, section);
   const panel = straight && piece.mirrored ? mirror(straight) : straight;
   if (!panel) return null;
-  if (panel.rows.length * panelStitches(panel) > MOST_DRAWN) return TOO_LARGE;
+  const [rows, stitches] = [panel.rows.length, panelStitches(panel)];
+  if (rows * stitches > MOST_DRAWN) return TOO_LARGE;
   const options = { aspect: aspectOf(project), blocking: piece.blocking };
   const lying = yield* between(0, 0.4, relaxing(panel, options, known));
   if (!lying.ok) return null;
   const yarn = stitchYarn(panel, options.aspect);
-  const seen = widthPx(panelStitches(panel), mostPx) / panelStitches(panel) >= SEEN_PX;
-  const drawn = { up: REPEATS, yarn, ...(seen ? FROM_AFAR : TINY) };
+  const wide = Math.min(mostPx, Math.max(LEAST_PX, STITCH_PX * stitches));
+  const fineness = wide / stitches >= SEEN_PX ? finenessFromAfar(rows * stitches) : TINY;
+  const drawn = { up: REPEATS, yarn, ...fineness };
   const path = yield* between(0.4, 1, followingThrough(panel, options, lying, drawn));
   const repeat = lying.heights.reduce((sum, height) => sum + height, 0);
-  return { path, rows: panel.rows.length, stitches: panelStitches(panel), repeat };
+  return { path, rows, stitches, repeat, wide };
 }
 
 /** Follows and paints a section's fabric; null where there is none. */
 function* drawingSection(asked: SectionToDraw) {
-  const { project, pieceId, colour, mostPx, thickness } = asked;
+  const { project, pieceId, colour, thickness } = asked;
   const fabric = yield* between(0, 0.6, followingSection(asked));
   if (!fabric || fabric === TOO_LARGE) return fabric;
-  const { path, rows, stitches, repeat } = fabric;
-  const scale = Math.min(widthPx(stitches, mostPx) / path.width, MOST_PX / path.height);
+  const { path, rows, stitches, repeat, wide } = fabric;
+  const scale = Math.min(wide / path.width, MOST_PX / path.height);
   const yarnId = project.pieces.find(({ id }) => id === pieceId)?.yarnId;
   const yarn = project.yarns.find(({ id }) => id === yarnId) ?? project.yarns[0];
   const look = { dye: colour, thickness, ...(yarn && { character: characterOf(yarn) }) };

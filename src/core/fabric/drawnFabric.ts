@@ -37,17 +37,19 @@ export interface DrawnFabric {
 
 /** Panels of more stitches than this are drawn once in each direction. */
 const MOST_TWICE = 2_000;
+
 /** How finely a fabric is drawn: looked at closely, from afar, or so small that nothing is seen of how yarn lies in yarn. */
 type Fineness = Pick<PathOptions, "pieces" | "passes">;
 const CLOSE: Fineness = { pieces: FINE, passes: ALL_PASSES };
-export const FROM_AFAR: Fineness = { pieces: FINE, passes: FEW_PASSES };
+const FROM_AFAR: Fineness = { pieces: FINE, passes: FEW_PASSES };
 export const TINY: Fineness = { pieces: COARSE, passes: 0 };
 
 /** Drawings of more stitches than these are looked at from afar, and tiny. */
 const MOST_CLOSE = 1_000;
 const MOST_AFAR = 4_000;
-const finenessOf = (stitches: number) =>
-  stitches <= MOST_CLOSE ? CLOSE : stitches <= MOST_AFAR ? FROM_AFAR : TINY;
+/** How finely so many stitches are drawn that are looked at from afar. Example: 16,000 are tiny. */
+export const finenessFromAfar = (stitches: number) => (stitches <= MOST_AFAR ? FROM_AFAR : TINY);
+const finenessOf = (stitches: number) => (stitches <= MOST_CLOSE ? CLOSE : finenessFromAfar(stitches));
 
 /** The yarn's path through a panel that was relaxed with these options, followed step by step. */
 export function* followingThrough(

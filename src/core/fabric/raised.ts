@@ -4,6 +4,7 @@
  */
 import { unitsOf, type Panel } from "../panels/panel";
 import type { Operation } from "../stitches/operations";
+import { uprightAt } from "./loopShape";
 import { AXES } from "./near";
 
 /** A raised stitch: its place, and the plain loops of yarn in it. */
@@ -13,7 +14,7 @@ export interface RaisedStitch {
   readonly loops: number;
 }
 
-const { cos, max, min, round: nearest, sin, sqrt, PI } = Math;
+const { cos, max, min, round, sin, sqrt, PI } = Math;
 
 /** A ball grows with the root of its yarn: one of 14 loops is about as wide as a stitch and a half. */
 const RADIUS = 0.19;
@@ -67,8 +68,9 @@ export function liftedPoints(): Float64Array {
   return Float64Array.from(points.flat());
 }
 
-/** A ball's stitches: small loops like those of the fabric, which lie round it. */
-const STITCH = { wide: 0.75, high: 0.6, bulge: 0.2, tall: 0.8, deep: 0.13 } as const;
+/** A ball's stitches: how wide and high they are about, and their loops, small ones that lie round it. */
+const STITCH = { wide: 0.75, high: 0.6 } as const;
+const LOOP = { bulge: 0.2, tall: 0.4, deep: 0.13 } as const;
 
 /**
  * Points of a ball of so many loops about its stitch: its rows of stitches that are seen, to and fro, from the bottom
@@ -76,17 +78,18 @@ const STITCH = { wide: 0.75, high: 0.6, bulge: 0.2, tall: 0.8, deep: 0.13 } as c
  */
 export function ballPoints(loops: number): Float64Array {
   const radius = min(RADII[1], max(RADII[0], RADIUS * sqrt(loops)));
-  const round = BENT * PI * radius;
-  const [stitches, rows] = [max(1, nearest(round / STITCH.wide)), max(2, nearest(round / STITCH.high))];
+  const arc = BENT * PI * radius;
+  const [stitches, rows] = [max(1, round(arc / STITCH.wide)), max(2, round(arc / STITCH.high))];
   const points: number[] = [];
   for (let row = 0; row < rows; row += 1)
     for (let step = 0; step <= stitches * PIECES; step += 1) {
       const turn = 2 * PI * (step / PIECES) - PI;
-      const along = step / PIECES + STITCH.bulge * sin(2 * turn);
+      const loop = uprightAt(turn, LOOP);
+      const along = step / PIECES + loop.across;
       const way = row % 2 === 0 ? 1 : -1;
       const east = way * (along / stitches - 0.5) * BENT * PI;
-      const north = ((row + 0.5 + (STITCH.tall / 2) * cos(turn)) / rows - 0.5) * BENT * PI;
-      const out = radius - STITCH.deep * cos(2 * turn);
+      const north = ((row + 0.5 + loop.up) / rows - 0.5) * BENT * PI;
+      const out = radius + loop.out;
       points.push(
         out * cos(north) * sin(east),
         out * sin(north),

@@ -63,9 +63,10 @@ export const PATH_MARGIN = 0.6;
 /** From the edge of the drawing to the edge of the fabric. */
 export const FREE_MARGIN = PATH_MARGIN - 0.5;
 
-/** So far over its last row and under its first one a drawing may reach. */
-export const TOP = 0.3;
-export const FOOT = PATH_MARGIN - THICKEST / 2;
+/** So far over its last row a drawing may reach. */
+const TOP = 0.3;
+/** The lowest and the highest that the yarn of a drawing lies: what reaches into a row that is not drawn ends there. */
+export const reachOf = (height: number) => [THICKEST / 2, height - PATH_MARGIN + TOP] as const;
 /** About a yarn over the stitches stand aside so far, those that are nearer than this: it is a hole. */
 const ASIDE = 0.26;
 const NEAR = 1.3;
@@ -246,8 +247,8 @@ export function* followingYarn(
   const pieces = new Float32Array(up * (rows * columns * each + ofBalls) * NUMBERS_EACH);
   const stitches = new Uint32Array(pieces.length / NUMBERS_EACH);
   let [at, place] = [0, 0];
-  const [foot, top] = [PATH_MARGIN - FOOT, repeatHeight * up + PATH_MARGIN + TOP];
-  /** What reaches into a row that is not drawn any more ends there. */
+  const height = repeatHeight * up + 2 * PATH_MARGIN;
+  const [foot, top] = reachOf(height);
   const within = (y = 0, dy: number) => max(foot, min(top, y + dy));
   /** Lays a line of points down as pieces, so much further up. */
   const lay = (
@@ -284,7 +285,7 @@ export function* followingYarn(
   for (let repeat = 0; repeat < up; repeat += 1)
     for (const { row, column, loops, points } of balls)
       lay(points, floorOf(repeat), () => row * columns + column, loops);
-  return { pieces, stitches, width, height: repeatHeight * up + 2 * PATH_MARGIN };
+  return { pieces, stitches, width, height };
 }
 
 /** Heights of the middles of rows over the foot of the first. */
